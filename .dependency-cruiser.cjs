@@ -1,0 +1,77 @@
+/** Floors of core, lowest first. A folder may import from floors below its own, and nowhere else. */
+const FLOORS = [
+  ['units', 'catalog', 'dice'],
+  ['piece', 'climate'],
+  ['inspect', 'coating', 'sanding'],
+  ['route'],
+  ['schedule', 'run', 'supply', 'money'],
+  ['practice', 'exchange', 'handbook'],
+];
+
+const onlyDownwards = FLOORS.flatMap((floor, index) =>
+  floor.map((folder) => ({
+    name: `core-${folder}-only-downwards`,
+    severity: 'error',
+    comment: `core/${folder} may import from the floors below it only`,
+    from: { path: `^core/src/${folder}/` },
+    to: {
+      path: '^core/src/',
+      // What tests make their pieces with stands apart; see tools-of-tests-for-tests-only.
+      pathNot: [folder, 'testing', ...FLOORS.slice(0, index).flat()].map(
+        (it) => `^core/src/${it}/`,
+      ),
+    },
+  })),
+);
+
+module.exports = {
+  forbidden: [
+    ...onlyDownwards,
+    {
+      name: 'core-through-the-front-door',
+      severity: 'error',
+      comment: "Other folders of core, server and app import a core folder's index only",
+      from: { path: '^(core/src/([^/]+)|server|app)/' },
+      to: {
+        path: '^core/src/[^/]+/.+',
+        pathNot: ['^core/src/($2|testing)/', '^core/src/[^/]+/index\\.ts$'],
+      },
+    },
+    {
+      name: 'tools-of-tests-for-tests-only',
+      severity: 'error',
+      from: { pathNot: ['\\.test\\.tsx?$', '^(core|server)/src/testing/'] },
+      to: { path: '^(core|server)/src/testing/' },
+    },
+    {
+      name: 'core-is-pure',
+      severity: 'error',
+      comment: 'No interface, no Node built-ins, no package but zod',
+      from: { path: '^core/src', pathNot: ['\\.test\\.ts$', '^core/src/testing/'] },
+      to: { pathNot: ['^core/src', 'node_modules/zod/'] },
+    },
+    { name: 'no-circular', severity: 'error', from: {}, to: { circular: true } },
+    {
+      name: 'app-not-server',
+      severity: 'error',
+      from: { path: '^app/' },
+      to: { path: '^server/' },
+    },
+    {
+      name: 'server-not-app',
+      severity: 'error',
+      from: { path: '^server/' },
+      to: { path: '^app/' },
+    },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'app/tsconfig.json' },
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['import', 'require', 'node', 'default', 'types'],
+      extensions: ['.ts', '.tsx', '.js', '.mjs', '.cjs', '.d.ts'],
+    },
+  },
+};

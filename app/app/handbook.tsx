@@ -1,0 +1,1 @@
+export { HandbookScreen as default } from '@/features/handbook/HandbookScreen';

@@ -1,0 +1,203 @@
+import { inspectPiece } from '@obrik/core/inspect';
+import { schemeInWords, surfacesOf, type PieceRecord } from '@obrik/core/piece';
+import { planRoute } from '@obrik/core/route';
+import { useRouter } from 'expo-router';
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
+import { useChange, useShop } from '@/api/usePiece';
+import { marksOf } from '@/features/look/marks';
+import {
+  Body,
+  Card,
+  Caution,
+  Label,
+  MainButton,
+  OpenRow,
+  Options,
+  PlainButton,
+  Small,
+  Strong,
+  Subheading,
+  TwoPanes,
+} from '@/ui/controls';
+import { UnfoldedPiece } from '@/ui/drawings';
+import { usePalette } from '@/ui/theme';
+import {
+  FIRST_CHOICE,
+  KINDS,
+  SHADES,
+  STRIP_WISHES,
+  TOPCOATS,
+  choiceOf,
+  schemeOf,
+  type Choice,
+} from './options';
+import { RefusalCard } from './RefusalCard';
+import { spoiledAims } from './spoiledAims';
+
+/** Aim: what each surface shall become. Several at once; what can't be is said at once. */
+export const AimScreen = ({ record }: { readonly record: PieceRecord }) => {
+  const { piece } = record;
+  const palette = usePalette();
+  const router = useRouter();
+  const shop = useShop();
+  const change = useChange();
+  const surfaces = useMemo(() => surfacesOf(piece), [piece]);
+  const marks = useMemo(() => marksOf(piece, inspectPiece(piece, shop)), [piece, shop]);
+  const spoiled = useMemo(() => spoiledAims(piece, shop), [piece, shop]);
+  const { refusals } = useMemo(() => planRoute(piece, shop), [piece, shop]);
+  const [selected, setSelected] = useState<ReadonlySet<string>>(new Set());
+  const [choice, setChoice] = useState<Choice>(FIRST_CHOICE);
+  const put = (part: Partial<Choice>) => setChoice({ ...choice, ...part });
+
+  const toggle = (surfaceId: string) => {
+    const next = new Set(selected);
+    if (!next.delete(surfaceId)) next.add(surfaceId);
+    const [only] = next;
+    const aim = next.size === 1 ? piece.aims.find((it) => it.surfaceId === only) : undefined;
+    if (aim) setChoice(choiceOf(aim));
+    setSelected(next);
+  };
+  const unaimed = surfaces.filter((it) => !piece.aims.some((aim) => aim.surfaceId === it.id));
+  const apply = async () => {
+    const surfaceIds = [...selected];
+    const scheme = schemeOf(choice);
+    const aims = surfaceIds.map((surfaceId) => ({
+      surfaceId,
+      scheme,
+      stripWish: choice.stripWish,
+    }));
+    const done = await change(
+      piece.id,
+      { kind: 'aim', surfaceIds, aims },
+      `${surfaceIds.length === 1 ? 'Surface' : `${surfaceIds.length} surfaces`}: ${schemeInWords(scheme)}.`,
+    );
+    if (done) setSelected(new Set());
+  };
+  const worksWood = choice.kind === 'stained' || choice.kind === 'clear';
+
+  return (
+    <TwoPanes
+      foot={
+        selected.size > 0 ? (
+          <MainButton
+            title={`Aim at ${selected.size} ${selected.size === 1 ? 'surface' : 'surfaces'}`}
+            onPress={() => void apply()}
+          />
+        ) : (
+          <PlainButton
+            title="On to the route"
+            onPress={() => router.navigate(`/pieces/${piece.id}/route`)}
+          />
+        )
+      }
+      left={
+        <>
+          <View
+            style={{
+              flexDirection: 'row',
+              justifyContent: 'space-between',
+              alignItems: 'center',
+              gap: 8,
+            }}
+          >
+            <Label heading>Tap the surfaces to aim at</Label>
+            {unaimed.length > 0 ? (
+              <PlainButton
+                title={`All ${unaimed.length} without`}
+                label={`Choose all ${unaimed.length} surfaces without an aim`}
+                onPress={() => setSelected(new Set(unaimed.map((it) => it.id)))}
+              />
+            ) : null}
+          </View>
+          <UnfoldedPiece
+            piece={piece}
+            marks={marks}
+            selected={selected}
+            onSelect={toggle}
+            maxHeight={240}
+          />
+          <Card style={{ gap: 12 }}>
+            <Subheading>It shall be</Subheading>
+            <Options
+              label="Scheme"
+              options={KINDS}
+              chosen={choice.kind}
+              onChoose={(kind) => put({ kind })}
+            />
+            {choice.kind === 'painted' || choice.kind === 'stained' ? (
+              <Options
+                label="How light"
+                options={choice.kind === 'stained' ? SHADES.slice(1) : SHADES}
+                chosen={
+                  choice.kind === 'stained' && choice.shade === 'white' ? 'pale' : choice.shade
+                }
+                onChoose={(shade) => put({ shade })}
+              />
+            ) : null}
+            {choice.kind === 'leave' ? null : (
+              <Options
+                label="Topcoat"
+                options={TOPCOATS}
+                chosen={choice.topcoat}
+                onChoose={(topcoat) => put({ topcoat })}
+              />
+            )}
+            {worksWood ? (
+              <>
+                <Label>How the old finish comes off</Label>
+                <Options
+                  label="How the old finish comes off"
+                  options={STRIP_WISHES}
+                  chosen={choice.stripWish}
+                  onChoose={(stripWish) => put({ stripWish })}
+                />
+              </>
+            ) : null}
+            {selected.size === 0 ? <Small>First tap one surface or several above.</Small> : null}
+          </Card>
+        </>
+      }
+      right={
+        <>
+          {spoiled.map((it) => (
+            <Caution
+              key={it}
+              text={it}
+              lastWord="Aim at something else, or accept that it shows."
+            />
+          ))}
+          {refusals.map((it) => (
+            <RefusalCard key={`${it.rule}-${it.surfaceId}`} refusal={it} />
+          ))}
+          <Card style={{ gap: 0 }}>
+            <Label heading>Aims so far</Label>
+            {surfaces.map((surface) => {
+              const aim = piece.aims.find((it) => it.surfaceId === surface.id);
+              const words = aim ? schemeInWords(aim.scheme) : 'no aim yet';
+              const refused = refusals.some((it) => it.surfaceId === surface.id);
+              return (
+                <OpenRow
+                  key={surface.id}
+                  label={`${surface.name}: ${words}`}
+                  onPress={() => toggle(surface.id)}
+                  style={{ borderTopWidth: 1, borderTopColor: palette.line, paddingVertical: 6 }}
+                >
+                  <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
+                    <View style={{ flex: 1 }}>
+                      <Strong>{surface.name}</Strong>
+                      <Small style={refused ? { color: palette.vermilion } : undefined}>
+                        {refused ? `✕ ${words}` : words}
+                      </Small>
+                    </View>
+                    {selected.has(surface.id) ? <Body>✓ chosen</Body> : null}
+                  </View>
+                </OpenRow>
+              );
+            })}
+          </Card>
+        </>
+      }
+    />
+  );
+};

@@ -1,0 +1,31 @@
+import { aim, scheme } from '@obrik/core/piece';
+import { FIRST_CHOICE, KINDS, SHADES, STRIP_WISHES, TOPCOATS, choiceOf, schemeOf } from './options';
+
+it('every choice on the screen is a scheme that core knows', () => {
+  for (const { value: kind } of KINDS) {
+    for (const { value: shade } of SHADES) {
+      for (const { value: topcoat } of TOPCOATS) {
+        const made = schemeOf({ ...FIRST_CHOICE, kind, shade, topcoat });
+        expect(scheme.parse(made)).toEqual(made);
+      }
+    }
+  }
+});
+
+it('an aim opened again shows what was chosen', () => {
+  for (const { value: stripWish } of STRIP_WISHES) {
+    const before = aim.parse({
+      surfaceId: 'top',
+      scheme: { kind: 'stained', shade: 'dark', topcoat: 'oil' },
+      stripWish,
+    });
+    const choice = choiceOf(before);
+    expect({ ...before, scheme: schemeOf(choice), stripWish: choice.stripWish }).toEqual(before);
+  }
+});
+
+it('a white stain, which there is none of, becomes a pale one', () => {
+  expect(schemeOf({ ...FIRST_CHOICE, kind: 'stained', shade: 'white' })).toMatchObject({
+    shade: 'pale',
+  });
+});

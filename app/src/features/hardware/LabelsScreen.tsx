@@ -1,0 +1,100 @@
+import { DISPOSITIONS, templateOf, type PieceRecord } from '@obrik/core/piece';
+import { useRouter } from 'expo-router';
+import { View } from 'react-native';
+import { ticketNumber } from '@/features/pieces/summary';
+import { INK, KEPT, Line, Paper } from '@/ui/paper';
+import { NumberedFront } from './NumberedFront';
+import { fittingsInWords } from './words';
+
+interface LabelProps {
+  readonly large: string;
+  readonly lines: readonly string[];
+}
+
+/** One label to cut out. */
+const Label = ({ large, lines }: LabelProps) => (
+  <View
+    {...KEPT}
+    style={{
+      width: 168,
+      minHeight: 84,
+      borderWidth: 1,
+      borderStyle: 'dashed',
+      borderColor: INK.ink2,
+      padding: 8,
+    }}
+  >
+    <Line bold size={20}>
+      {large}
+    </Line>
+    {lines.map((it) => (
+      <Line key={it} size={13}>
+        {it}
+      </Line>
+    ))}
+  </View>
+);
+
+/** The numbering map and a label for every drawer, door and bag, to print and cut. */
+export const LabelsScreen = ({ record }: { readonly record: PieceRecord }) => {
+  const { piece, number } = record;
+  const router = useRouter();
+  const { drawers, doors } = templateOf(piece.templateId).looseParts(piece.measures);
+  const ticket = ticketNumber(number);
+  const numbered = (count: number, what: string) =>
+    Array.from({ length: count }, (_, index) => (
+      <Label
+        key={`${what}-${index}`}
+        large={`${ticket} · ${index + 1} ↑`}
+        lines={[what, piece.name]}
+      />
+    ));
+  return (
+    <Paper
+      back={{
+        label: 'Back to the hardware',
+        onPress: () => router.navigate(`/pieces/${piece.id}/hardware`),
+      }}
+    >
+      <Line bold size={26} level={1}>
+        {ticket} · {piece.name}: map and labels
+      </Line>
+      {drawers + doors > 0 ? (
+        <>
+          <Line bold size={16} level={2}>
+            Where each goes back
+          </Line>
+          <NumberedFront piece={piece} maxHeight={260} />
+        </>
+      ) : null}
+      <Line bold size={16} level={2}>
+        Bags
+      </Line>
+      {piece.hardware.length === 0 ? <Line>No hardware on the list yet.</Line> : null}
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        {piece.hardware.map((it) => (
+          <Label
+            key={it.id}
+            large={`${ticket} · bag ${it.bag || '?'}`}
+            lines={[
+              fittingsInWords(it),
+              it.missing > 0 ? `${it.missing} missing` : 'complete',
+              DISPOSITIONS[it.disposition],
+            ]}
+          />
+        ))}
+      </View>
+      {drawers + doors > 0 ? (
+        <>
+          <Line bold size={16} level={2}>
+            Drawers and doors
+          </Line>
+          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+            {numbered(drawers, 'Drawer')}
+            {numbered(doors, 'Door')}
+          </View>
+        </>
+      ) : null}
+    </Paper>
+  );
+};

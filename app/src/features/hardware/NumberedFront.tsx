@@ -1,0 +1,70 @@
+import { templateOf, type Piece } from '@obrik/core/piece';
+import { useState } from 'react';
+import { View } from 'react-native';
+import Svg, { G, Rect, Text as SvgText } from 'react-native-svg';
+import { FONTS, usePalette } from '@/ui/theme';
+
+/** Surfaces whose parts come out or off and go back to their own places. */
+const LOOSE = ['fronts', 'doors'];
+
+/** The front with its drawers and doors numbered, row by row from the upper left. */
+export const NumberedFront = ({
+  piece,
+  maxHeight,
+}: {
+  readonly piece: Pick<Piece, 'templateId' | 'measures'>;
+  readonly maxHeight: number;
+}) => {
+  const palette = usePalette();
+  const [room, setRoom] = useState(320);
+  const all = templateOf(piece.templateId).faces(piece.measures);
+  const parts = all.filter((it) => LOOSE.includes(it.surfaceId));
+  const ground = all.find((it) => parts.length > 0 && it.surfaceId === 'frame') ?? parts[0];
+  if (!ground) return null;
+  const scale = Math.min((room - 4) / ground.width, (maxHeight - 4) / ground.height);
+  const words = `${parts.length} parts, numbered row by row from the upper left`;
+  return (
+    <View
+      role="img"
+      aria-label={words}
+      onLayout={(event) => setRoom(event.nativeEvent.layout.width)}
+    >
+      <Svg width={ground.width * scale + 4} height={ground.height * scale + 4} aria-hidden>
+        <Rect
+          x={2}
+          y={2}
+          width={ground.width * scale}
+          height={ground.height * scale}
+          fill="none"
+          stroke={palette.ink}
+        />
+        {parts.map((it, index) => {
+          const x = 2 + (it.x - ground.x) * scale;
+          const y = 2 + (it.y - ground.y) * scale;
+          return (
+            <G key={index}>
+              <Rect
+                x={x}
+                y={y}
+                width={it.width * scale}
+                height={it.height * scale}
+                fill={palette.card}
+                stroke={palette.ink}
+              />
+              <SvgText
+                x={x + (it.width * scale) / 2}
+                y={y + (it.height * scale) / 2 + 6}
+                fontFamily={FONTS.headBold}
+                fontSize={17}
+                textAnchor="middle"
+                fill={palette.ink}
+              >
+                {String(index + 1)}
+              </SvgText>
+            </G>
+          );
+        })}
+      </Svg>
+    </View>
+  );
+};

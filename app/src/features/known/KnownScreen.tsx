@@ -1,0 +1,123 @@
+import { labelOf } from '@obrik/core/catalog';
+import { inspectPiece, judgeFinding, stateOf, type SurfaceBeliefs } from '@obrik/core/inspect';
+import { surfacesOf, yearsInWords, type PieceRecord, type Surface } from '@obrik/core/piece';
+import { showArea, showPercent, showThickness } from '@obrik/core/units';
+import { format } from 'date-fns';
+import { useRouter } from 'expo-router';
+import { useMemo } from 'react';
+import { View } from 'react-native';
+import { useShop } from '@/api/usePiece';
+import { QUESTIONS, STATE_WORDS, beliefInWords } from '@/features/look/marks';
+import { recordedInWords } from '@/features/look/recorded';
+import { ticketNumber } from '@/features/pieces/summary';
+import { INK, KEPT, Line, Paper } from '@/ui/paper';
+
+/** All that is known of one surface, with what it rests on. */
+const SurfaceSheet = ({
+  record,
+  surface,
+  beliefs,
+}: {
+  readonly record: PieceRecord;
+  readonly surface: Surface;
+  readonly beliefs: SurfaceBeliefs;
+}) => {
+  const { piece } = record;
+  const { units } = useShop();
+  const seen = piece.observations.filter((it) => it.surfaceId === surface.id);
+  const findings = piece.findings.filter((it) => it.surfaceId === surface.id);
+  return (
+    <View {...KEPT} style={{ borderTopWidth: 1, borderTopColor: INK.line, paddingTop: 6, gap: 2 }}>
+      <Line bold size={16} level={2}>
+        {surface.name}
+        {surface.count > 1 ? ` ×${surface.count}` : ''} · {showArea(surface.areaMm2, units)} ·{' '}
+        {STATE_WORDS[stateOf(beliefs)]}
+      </Line>
+      {QUESTIONS.map(({ variable, title }) => {
+        const belief = beliefs[variable];
+        return (
+          <Line key={variable}>
+            {title}: {beliefInWords(belief)}
+            {belief.confirmed ? '' : ` (${showPercent(belief.said.p)})`}.
+          </Line>
+        );
+      })}
+      <Line bold={beliefs.leadStatus.kind !== 'notAsked'}>Lead: {beliefs.leadStatus.text}</Line>
+      {beliefs.leadStatus.results.map((it) => (
+        <Line key={it.layer} colour={INK.ink2}>
+          Layer {it.layer}: lead {it.found ? 'found' : 'not found'} by {it.by},{' '}
+          {format(new Date(it.at), 'd MMM yyyy')}.
+        </Line>
+      ))}
+      {beliefs.veneer.measured ? (
+        <Line>Veneer: {showThickness(beliefs.veneer.usualMm * 1000, units)}, measured.</Line>
+      ) : null}
+      {beliefs.moisture ? <Line>Moisture: {beliefs.moisture.text}</Line> : null}
+      {beliefs.layers.map((it) => (
+        <Line key={it.layer}>
+          Layer {it.layer}: {it.colour}, {labelOf('finish', it.likeliest)} ({showPercent(it.p)}).
+        </Line>
+      ))}
+      {findings.map((it) => {
+        const judged = judgeFinding(it, surface, beliefs, units);
+        return (
+          <Line key={it.id} colour={judged.severity === 'grave' ? INK.vermilion : INK.ink}>
+            {it.count} × {judged.text} {it.note}
+          </Line>
+        );
+      })}
+      {beliefs.conflicts.map((it) => (
+        <Line key={it.text} colour={INK.vermilion}>
+          ! {it.text}
+        </Line>
+      ))}
+      {seen.length > 0 ? (
+        <Line size={13} colour={INK.ink2}>
+          Seen: {seen.map((it) => recordedInWords(it, units)).join(' · ')}
+        </Line>
+      ) : (
+        <Line size={13} colour={INK.ink2}>
+          Nobody has looked at it yet.
+        </Line>
+      )}
+    </View>
+  );
+};
+
+/** What is known of the whole piece, to read at a glance and to print. */
+export const KnownScreen = ({ record }: { readonly record: PieceRecord }) => {
+  const { piece, number } = record;
+  const router = useRouter();
+  const shop = useShop();
+  const all = useMemo(() => inspectPiece(piece, shop), [piece, shop]);
+  const settled = all.filter((it) => stateOf(it) === 'settled').length;
+  return (
+    <Paper
+      back={{
+        label: 'Back to Look',
+        onPress: () => router.navigate(`/pieces/${piece.id}/look`),
+      }}
+    >
+      <Line bold size={26} level={1}>
+        {ticketNumber(number)} · {piece.name}: what we know
+      </Line>
+      <Line colour={INK.ink2}>
+        {yearsInWords(piece)}. {settled} of {all.length} surfaces settled. Printed{' '}
+        {format(new Date(), 'd MMM yyyy, HH:mm')}.
+      </Line>
+      {piece.childsRoom ? (
+        <Line bold>For a child’s room: only a laboratory closes lead.</Line>
+      ) : null}
+      {surfacesOf(piece).map((surface, index) => {
+        const beliefs = all[index];
+        return beliefs ? (
+          <SurfaceSheet key={surface.id} record={record} surface={surface} beliefs={beliefs} />
+        ) : null;
+      })}
+      <Line colour={INK.ink2}>
+        A result holds for the layer and the place it was made on. Nothing here is declared safe;
+        local code and licensed practice have the last word.
+      </Line>
+    </Paper>
+  );
+};

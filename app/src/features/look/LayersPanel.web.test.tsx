@@ -1,0 +1,87 @@
+import { inspectSurface } from '@obrik/core/inspect';
+import {
+  USUAL_SHOP,
+  applyChange,
+  newPiece,
+  pieceDescription,
+  type Change,
+  type Piece,
+} from '@obrik/core/piece';
+import { fireEvent, render, screen } from '@testing-library/react';
+import { useState } from 'react';
+import { LayersPanel } from './LayersPanel';
+
+const BENCH = newPiece(
+  'bench',
+  pieceDescription.parse({
+    name: 'Bench',
+    templateId: 'bench',
+    measures: { width: 1400, depth: 380, height: 450, apronHeight: 80, backrestHeight: 0 },
+    yearFrom: 1931,
+    yearTo: 1939,
+  }),
+);
+
+/** The panel on a piece that takes its changes, as the screen does. */
+const Panel = ({ onChange }: { readonly onChange: (it: Change) => void }) => {
+  const [piece, setPiece] = useState<Piece>(BENCH);
+  return (
+    <LayersPanel
+      surfaceId="seat"
+      layers={piece.layers}
+      beliefs={inspectSurface(piece, { id: 'seat' }, USUAL_SHOP)}
+      onChange={(change) => {
+        onChange(change);
+        const after = applyChange(piece, change);
+        if (after.ok) setPiece(after.value);
+      }}
+    />
+  );
+};
+
+const open = () => {
+  const made: Change[] = [];
+  render(<Panel onChange={(it) => made.push(it)} />);
+  fireEvent.click(screen.getByRole('button', { name: /^Layers below/ }));
+  return made;
+};
+
+const add = (colour: string, feel?: string) => {
+  fireEvent.change(screen.getByLabelText(/^Colour of layer/), { target: { value: colour } });
+  if (feel) fireEvent.click(screen.getByRole('radio', { name: feel }));
+  fireEvent.click(screen.getByRole('button', { name: 'Add this layer' }));
+};
+
+describe('the layers at a notch', () => {
+  it('are added from the top down, each with what it is likely to be', () => {
+    const made = open();
+    add('white', 'Rubbery');
+    add('green', 'Brittle');
+    expect(screen.getByText(/^1\. white: acrylic or latex paint \(\d+ %\)$/)).toBeInTheDocument();
+    expect(screen.getByText(/^2\. green: alkyd or enamel paint/)).toBeInTheDocument();
+    expect(made.at(-1)).toMatchObject({
+      kind: 'layers',
+      layers: [
+        { layer: 1, colour: 'white' },
+        { layer: 2, colour: 'green' },
+      ],
+    });
+    expect(screen.getByLabelText('Colour of layer 3')).toHaveValue('');
+  });
+
+  it('without a colour are refused beside the field, and nothing is sent', () => {
+    const made = open();
+    add('   ');
+    expect(screen.getByText('Name its colour.')).toBeInTheDocument();
+    expect(made).toEqual([]);
+  });
+
+  it('are taken back from below', () => {
+    const made = open();
+    add('white');
+    add('clear', 'Hard');
+    fireEvent.click(screen.getByRole('button', { name: 'Take the lowest back' }));
+    expect(made.at(-1)).toMatchObject({ layers: [{ colour: 'white' }] });
+    expect(screen.queryByText(/^2\. clear/)).not.toBeInTheDocument();
+  });
+});

@@ -1,0 +1,36 @@
+import { inspectionTest, type InspectionTest } from '@obrik/core/catalog';
+import type { LeadStatus } from '@obrik/core/inspect';
+import { format } from 'date-fns';
+import { Body, Caution, Statement } from '@/ui/controls';
+import type { Tone } from '@/ui/theme';
+
+interface LeadPanelProps {
+  readonly status: LeadStatus;
+  readonly renderTest: (test: InspectionTest) => React.ReactNode;
+}
+
+const TAGS: Readonly<Record<LeadStatus['kind'], { readonly text: string; readonly tone: Tone }>> = {
+  notAsked: { text: 'not asked', tone: 'plain' },
+  open: { text: '? open', tone: 'vermilion' },
+  found: { text: '! found', tone: 'vermilion' },
+  notFound: { text: '✓ recorded', tone: 'moss' },
+};
+
+const LEAD_TEST_IDS = ['layer-count', 'lead-swab', 'lead-laboratory'];
+
+/** The lead question: what was tested down to which layer, never whether it is safe. */
+export const LeadPanel = ({ status, renderTest }: LeadPanelProps) => (
+  <Statement title="Lead" statement={status.text} tag={TAGS[status.kind]}>
+    <Caution
+      text="Until each layer has a result: no dry sanding, no dry scraping, no heat, no flame."
+      lastWord="A laboratory’s chip analysis decides; local code has the last word."
+    />
+    {status.results.map((it) => (
+      <Body key={it.layer}>
+        Layer {it.layer}: lead {it.found ? 'found' : 'not found'} by {it.by},{' '}
+        {format(new Date(it.at), 'd MMM yyyy')}
+      </Body>
+    ))}
+    {LEAD_TEST_IDS.flatMap((id) => inspectionTest(id) ?? []).map(renderTest)}
+  </Statement>
+);

@@ -1,0 +1,225 @@
+import { THIN_FACE, inspectionTest, type InspectionTest } from '@obrik/core/catalog';
+import { inspectPiece, stateOf, adviseSurface } from '@obrik/core/inspect';
+import { surfacesOf, type Change, type Observation, type PieceRecord } from '@obrik/core/piece';
+import { showArea, showThickness } from '@obrik/core/units';
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
+import { useChange, useShop } from '@/api/usePiece';
+import {
+  Body,
+  Card,
+  Figure,
+  Label,
+  PlainButton,
+  Small,
+  Subheading,
+  Tag,
+  TwoPanes,
+  useWide,
+} from '@/ui/controls';
+import { UnfoldedPiece } from '@/ui/drawings';
+import { LayersPanel } from './LayersPanel';
+import { LeadPanel } from './LeadPanel';
+import { MarkDamage } from './MarkDamage';
+import { QUESTIONS, marksOf } from './marks';
+import { Question } from './Question';
+import { outcomeInWords } from './recorded';
+import { Readings } from './Readings';
+import { Recorded } from './Recorded';
+import { TestCard } from './TestCard';
+
+/** Look: what each surface is made of and covered with, reasoned from what was seen. */
+export const LookScreen = ({ record }: { readonly record: PieceRecord }) => {
+  const { piece } = record;
+  const router = useRouter();
+  const { surface: wanted } = useLocalSearchParams<{ surface?: string }>();
+  const shop = useShop();
+  const change = useChange();
+  const wide = useWide();
+  const [marking, setMarking] = useState(false);
+  const surfaces = useMemo(() => surfacesOf(piece), [piece]);
+  const all = useMemo(() => inspectPiece(piece, shop), [piece, shop]);
+  const marks = useMemo(() => marksOf(piece, all), [piece, all]);
+  const index = Math.max(
+    0,
+    surfaces.findIndex((it) => it.id === wanted),
+  );
+  const surface = surfaces[index];
+  const beliefs = all[index];
+  const surfaceId = surface?.id ?? '';
+  const advice = useMemo(() => adviseSurface(piece, shop, surfaceId), [piece, shop, surfaceId]);
+  if (!surface || !beliefs) return null;
+
+  const select = (surfaceId: string) => {
+    setMarking(false);
+    router.setParams({ surface: surfaceId });
+  };
+  const step = (by: number) =>
+    select(surfaces[(index + by + surfaces.length) % surfaces.length]?.id ?? surface.id);
+  const make = (it: Change, done: string) => void change(piece.id, it, done);
+  const observe = (observation: Observation) =>
+    make({ kind: 'observe', observation }, `${outcomeInWords(observation)}: on record.`);
+  const layers = piece.layers.filter((it) => it.surfaceId === surface.id);
+  const suspect = ['open', 'found'].includes(beliefs.leadStatus.kind);
+  const card = (test: InspectionTest) => (
+    <TestCard
+      key={`${surface.id}-${test.id}`}
+      test={test}
+      pieceId={piece.id}
+      surfaceId={surface.id}
+      surfaceName={surface.name}
+      units={shop.units}
+      knownLayers={layers.length}
+      suspect={suspect}
+      onRecord={observe}
+    />
+  );
+  const [advised, ...others] = advice;
+  const settled = all.filter((it) => stateOf(it) === 'settled').length;
+  const veneered = THIN_FACE.includes(beliefs.substrate.likeliest);
+  const measure = inspectionTest('veneer-thickness');
+  const recorded = (
+    <Recorded
+      piece={piece}
+      surface={surface}
+      beliefs={beliefs}
+      units={shop.units}
+      onChange={make}
+    />
+  );
+
+  return (
+    <TwoPanes
+      left={
+        <>
+          <View
+            style={{ flexDirection: 'row', justifyContent: 'space-between', alignItems: 'center' }}
+          >
+            <Label heading>Tap a surface</Label>
+            <Tag
+              text={`${settled} of ${all.length} settled`}
+              tone={settled === all.length ? 'moss' : 'amber'}
+            />
+          </View>
+          <UnfoldedPiece
+            piece={piece}
+            marks={marks}
+            selected={new Set([surface.id])}
+            onSelect={select}
+            maxHeight={wide ? 400 : 230}
+          />
+          <Small>✓ settled · ? open · ! conflict · red discs: damages</Small>
+          {wide ? recorded : null}
+        </>
+      }
+      right={
+        <>
+          <Card style={{ gap: 10 }}>
+            <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
+              <PlainButton title="‹" label="Surface before" onPress={() => step(-1)} />
+              <View style={{ flex: 1, alignItems: 'center' }}>
+                <Subheading>
+                  {surface.name}
+                  {surface.count > 1 ? ` ×${surface.count}` : ''}
+                </Subheading>
+                <Small>{showArea(surface.areaMm2, shop.units)}</Small>
+              </View>
+              <PlainButton title="›" label="Next surface" onPress={() => step(1)} />
+            </View>
+            {advised ? (
+              <View style={{ gap: 6 }}>
+                <Label heading>Do next</Label>
+                <TestCard
+                  key={`${surface.id}-${advised.test.id}-${advised.layer ?? ''}`}
+                  test={advised.test}
+                  pieceId={piece.id}
+                  surfaceId={surface.id}
+                  surfaceName={surface.name}
+                  units={shop.units}
+                  layer={advised.layer ?? undefined}
+                  couldChange={advised.couldChange}
+                  startsOpen
+                  onRecord={observe}
+                />
+              </View>
+            ) : (
+              <Body>Nothing left here that is worth its minutes. On to the next surface.</Body>
+            )}
+            {others.length > 0 ? (
+              <Small>
+                Then:{' '}
+                {others
+                  .slice(0, 3)
+                  .map((it) => `${it.test.title.toLowerCase()} (${it.test.minutes} min)`)
+                  .join(' · ')}
+              </Small>
+            ) : null}
+            <Label heading>What we know</Label>
+            {QUESTIONS.map((it) => (
+              <Question
+                key={`${surface.id}-${it.variable}`}
+                piece={piece}
+                beliefs={beliefs}
+                variable={it.variable}
+                title={it.title}
+                onChange={make}
+                renderTest={card}
+              />
+            ))}
+            <LeadPanel key={`${surface.id}-lead`} status={beliefs.leadStatus} renderTest={card} />
+            <LayersPanel
+              key={`${surface.id}-layers`}
+              surfaceId={surface.id}
+              layers={layers}
+              beliefs={beliefs}
+              onChange={make}
+            />
+            <Readings
+              key={`${surface.id}-readings`}
+              beliefs={beliefs}
+              observations={piece.observations.filter((it) => it.surfaceId === surface.id)}
+              renderTest={card}
+            />
+            {veneered && measure ? (
+              <View style={{ gap: 8 }}>
+                <View style={{ flexDirection: 'row', justifyContent: 'space-between' }}>
+                  <Body>
+                    {beliefs.veneer.measured ? 'Veneer, measured' : 'Veneer, guessed from its age'}
+                  </Body>
+                  <Figure>{showThickness(beliefs.veneer.usualMm * 1000, shop.units)}</Figure>
+                </View>
+                {card(measure)}
+              </View>
+            ) : null}
+            {marking ? (
+              <MarkDamage
+                piece={piece}
+                units={shop.units}
+                surfaceId={surface.id}
+                surfaceName={surface.name}
+                onChange={make}
+                onClose={() => setMarking(false)}
+              />
+            ) : (
+              <PlainButton title="Mark damage" onPress={() => setMarking(true)} />
+            )}
+            {wide ? null : recorded}
+          </Card>
+          <View style={{ flexDirection: 'row', gap: 8 }}>
+            <PlainButton
+              title="What we know"
+              style={{ flex: 1 }}
+              onPress={() => router.navigate(`/pieces/${piece.id}/known`)}
+            />
+            <PlainButton
+              title="Hardware"
+              style={{ flex: 1 }}
+              onPress={() => router.navigate(`/pieces/${piece.id}/hardware`)}
+            />
+          </View>
+        </>
+      }
+    />
+  );
+};

@@ -1,0 +1,118 @@
+import { DAMAGES } from '@obrik/core/catalog';
+import { judgeFinding, type Severity, type SurfaceBeliefs } from '@obrik/core/inspect';
+import type { Change, Piece, Surface } from '@obrik/core/piece';
+import type { UnitSystem } from '@obrik/core/units';
+import { formatDistanceToNow } from 'date-fns';
+import { View } from 'react-native';
+import { Image } from '@rneui/themed';
+import { photoAddress } from '@/api/api';
+import { Body, Label, PlainButton, Small, Tag } from '@/ui/controls';
+import { usePalette, type Tone } from '@/ui/theme';
+import { recordedInWords } from './recorded';
+
+interface RecordedProps {
+  readonly piece: Piece;
+  readonly surface: Surface;
+  readonly beliefs: SurfaceBeliefs;
+  readonly units: UnitSystem;
+  readonly onChange: (change: Change, done: string) => void;
+}
+
+const Entry = ({
+  text,
+  note,
+  tag,
+  photoId,
+  label,
+  onRemove,
+}: {
+  readonly text: string;
+  readonly note: string;
+  readonly tag?: { readonly text: string; readonly tone: Tone };
+  readonly photoId?: string | null;
+  readonly label: string;
+  readonly onRemove: () => void;
+}) => {
+  const palette = usePalette();
+  return (
+    <View
+      role="listitem"
+      style={{
+        flexDirection: 'row',
+        alignItems: 'center',
+        gap: 8,
+        borderTopWidth: 1,
+        borderTopColor: palette.line,
+        paddingVertical: 6,
+      }}
+    >
+      <View style={{ flex: 1 }}>
+        <Body>{text}</Body>
+        {tag ? <Tag text={tag.text} tone={tag.tone} /> : null}
+        <Small>{note}</Small>
+        {photoId ? (
+          <Image
+            source={{ uri: photoAddress(photoId) }}
+            aria-label={`Photo: ${text}`}
+            style={{ width: 140, height: 105 }}
+            resizeMode="cover"
+          />
+        ) : null}
+      </View>
+      <PlainButton title="Take back" label={label} onPress={onRemove} />
+    </View>
+  );
+};
+
+const SEVERITY_TONE: Readonly<Record<Severity, Tone>> = {
+  slight: 'slate',
+  serious: 'amber',
+  grave: 'vermilion',
+};
+
+/** What was recorded on a surface; each entry can be taken back, and that undone. */
+export const Recorded = ({ piece, surface, beliefs, units, onChange }: RecordedProps) => {
+  const surfaceId = surface.id;
+  const observations = piece.observations.filter((it) => it.surfaceId === surfaceId).reverse();
+  const findings = piece.findings.filter((it) => it.surfaceId === surfaceId);
+  if (observations.length + findings.length === 0) return null;
+  const ago = (at: string) => formatDistanceToNow(new Date(at), { addSuffix: true });
+  return (
+    <View style={{ gap: 4 }}>
+      <Label heading>On record</Label>
+      <View role="list">
+        {findings.map((it) => {
+          const text = `${it.count} × ${DAMAGES.get(it.damage).label}`;
+          const judged = judgeFinding(it, surface, beliefs, units);
+          return (
+            <Entry
+              key={it.id}
+              text={text}
+              tag={{ text: judged.severity, tone: SEVERITY_TONE[judged.severity] }}
+              photoId={it.photoId}
+              note={[judged.text, it.note, ago(it.at)].filter(Boolean).join(' · ')}
+              label={`Take back: ${text}`}
+              onRemove={() =>
+                onChange({ kind: 'unfind', findingId: it.id }, `${text}: taken back.`)
+              }
+            />
+          );
+        })}
+        {observations.map((it) => {
+          const text = recordedInWords(it, units);
+          return (
+            <Entry
+              key={it.id}
+              text={text}
+              note={[it.by, ago(it.at)].filter(Boolean).join(' · ')}
+              label={`Take back: ${text}`}
+              onRemove={() =>
+                onChange({ kind: 'withdraw', observationId: it.id }, 'Observation taken back.')
+              }
+            />
+          );
+        })}
+      </View>
+    </View>
+  );
+};

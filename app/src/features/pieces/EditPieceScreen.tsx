@@ -1,0 +1,42 @@
+import { pieceDescription, type PieceRecord } from '@obrik/core/piece';
+import { useRouter } from 'expo-router';
+import { useMemo } from 'react';
+import { useChange, useShop } from '@/api/usePiece';
+import { Heading, MainButton, PlainButton, Screen } from '@/ui/controls';
+import { PieceFields } from './PieceFields';
+import { formOf } from './pieceForm';
+import { usePieceForm } from './usePieceForm';
+
+/** Changes the description of a piece, or puts the piece away. */
+export const EditPieceScreen = ({ record }: { readonly record: PieceRecord }) => {
+  const router = useRouter();
+  const { units } = useShop();
+  const change = useChange();
+  const { piece } = record;
+  const untouched = useMemo(() => formOf(pieceDescription.parse(piece), units), [piece, units]);
+  const { form, stored, description } = usePieceForm(`piece-${piece.id}`, untouched, units);
+  const back = () => router.navigate(`/pieces/${piece.id}/look`);
+
+  const submit = form.handleSubmit(async (values) => {
+    const done = await change(
+      piece.id,
+      { kind: 'describe', description: description(values) },
+      'Description changed.',
+    );
+    if (!done) return;
+    stored();
+    back();
+  });
+  const putAway = async () => {
+    const done = await change(piece.id, { kind: 'archive' }, `${piece.name} is put away.`);
+    if (done) router.navigate('/pieces');
+  };
+
+  return (
+    <Screen narrow foot={<MainButton title="Store the changes" onPress={() => void submit()} />}>
+      <Heading>{piece.name}</Heading>
+      <PieceFields control={form.control} units={units} />
+      <PlainButton title="Put this piece away" onPress={() => void putAway()} />
+    </Screen>
+  );
+};

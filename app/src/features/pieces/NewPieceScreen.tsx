@@ -1,0 +1,74 @@
+import { nanoid } from '@reduxjs/toolkit';
+import { useRouter } from 'expo-router';
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
+import { useAddPieceMutation } from '@/api/api';
+import { failureOf } from '@/api/failure';
+import { useShop } from '@/api/usePiece';
+import { Body, Card, Caution, Heading, MainButton, PlainButton, Screen } from '@/ui/controls';
+import { PieceFields } from './PieceFields';
+import { emptyForm, type PieceForm } from './pieceForm';
+import { usePieceForm } from './usePieceForm';
+
+/** Takes in a piece. What is typed outlives leaving the screen and reloading the page. */
+export const NewPieceScreen = () => {
+  const router = useRouter();
+  const { units } = useShop();
+  const untouched = useMemo(() => emptyForm(units), [units]);
+  const { form, restored, discard, stored, description, report } = usePieceForm(
+    'new-piece',
+    untouched,
+    units,
+  );
+  const [addPiece, { isLoading }] = useAddPieceMutation();
+  const [failure, setFailure] = useState<string>();
+  const [showsRestored, setShowsRestored] = useState(restored);
+
+  const submit = form.handleSubmit(
+    async (values: PieceForm) => {
+      setFailure(undefined);
+      const id = nanoid();
+      const result = await addPiece({ id, description: description(values) });
+      if (result.error) {
+        const { text, problems } = failureOf(result.error);
+        setFailure(text);
+        report(problems, values);
+        return;
+      }
+      stored();
+      router.replace(`/pieces/${id}/look`);
+    },
+    () => setFailure('Some fields have to be put right; see beside them.'),
+  );
+
+  return (
+    <Screen
+      narrow
+      foot={
+        <>
+          {failure ? (
+            <View role="alert">
+              <Caution text={failure} />
+            </View>
+          ) : null}
+          <MainButton title="Take it in" onPress={() => void submit()} busy={isLoading} />
+        </>
+      }
+    >
+      <Heading>New piece</Heading>
+      {showsRestored ? (
+        <Card edge="amber" style={{ gap: 8 }}>
+          <Body>What you typed last time is back.</Body>
+          <PlainButton
+            title="Start afresh"
+            onPress={() => {
+              discard();
+              setShowsRestored(false);
+            }}
+          />
+        </Card>
+      ) : null}
+      <PieceFields control={form.control} units={units} />
+    </Screen>
+  );
+};

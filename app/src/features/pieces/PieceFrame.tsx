@@ -1,0 +1,133 @@
+import type { PieceRecord } from '@obrik/core/piece';
+import { yearsInWords } from '@obrik/core/piece';
+import { Text } from '@rneui/themed';
+import { useLocalSearchParams, usePathname, useRouter } from 'expo-router';
+import type { ReactNode } from 'react';
+import { View } from 'react-native';
+import { usePieceRecord } from '@/api/usePiece';
+import { Empty, Failure, Loading, Screen, Small, PlaceLink } from '@/ui/controls';
+import { FONTS, TARGET, usePalette } from '@/ui/theme';
+import { ticketNumber } from './summary';
+
+const STATIONS = [
+  { path: 'look', title: 'Look' },
+  { path: 'aim', title: 'Aim' },
+  { path: 'route', title: 'Route' },
+] as const;
+
+/** The stations of a piece, in the order of work. */
+const Stations = ({ pieceId }: { readonly pieceId: string }) => {
+  const palette = usePalette();
+  const here = usePathname();
+  return (
+    <View
+      role="navigation"
+      aria-label="Stations of this piece"
+      style={{ flexDirection: 'row', maxWidth: 640 }}
+    >
+      {STATIONS.map(({ path, title }) => {
+        const current = here.endsWith(`/${path}`);
+        return (
+          <PlaceLink
+            key={path}
+            href={`/pieces/${pieceId}/${path}`}
+            label={title}
+            current={current}
+            style={{
+              flex: 1,
+              minHeight: TARGET,
+              alignItems: 'center',
+              justifyContent: 'center',
+              borderBottomWidth: 4,
+              borderBottomColor: current ? palette.amberFill : 'transparent',
+            }}
+          >
+            <Text
+              style={{
+                fontFamily: FONTS.headBold,
+                fontSize: 19,
+                color: current ? palette.ink : palette.ink2,
+              }}
+            >
+              {title}
+            </Text>
+          </PlaceLink>
+        );
+      })}
+    </View>
+  );
+};
+
+interface PieceFrameProps {
+  readonly children: (record: PieceRecord) => ReactNode;
+  /** Only the matter, for paper. */
+  readonly bare?: boolean;
+}
+
+/** What stands above every screen of a piece; shows what is the matter until it is there. */
+export const PieceFrame = ({ children, bare }: PieceFrameProps) => {
+  const palette = usePalette();
+  const router = useRouter();
+  const { pieceId } = useLocalSearchParams<{ pieceId: string }>();
+  const { record, isLoading, failure, reload } = usePieceRecord(pieceId);
+  if (isLoading)
+    return (
+      <Screen>
+        <Loading what="the piece" />
+      </Screen>
+    );
+  if (failure)
+    return (
+      <Screen narrow>
+        <Failure text={failure} onRetry={reload} />
+      </Screen>
+    );
+  if (!record) {
+    return (
+      <Screen narrow>
+        <Empty
+          title="No such piece"
+          text="It may have been taken in under another address."
+          action={{ title: 'To the pieces', onPress: () => router.navigate('/pieces') }}
+        />
+      </Screen>
+    );
+  }
+  if (bare) return children(record);
+  const { piece, number } = record;
+  return (
+    <View style={{ flex: 1 }}>
+      <View
+        role="banner"
+        style={{
+          backgroundColor: palette.paper,
+          borderBottomWidth: 1,
+          borderBottomColor: palette.line,
+          paddingTop: 4,
+        }}
+      >
+        <View style={{ flexDirection: 'row', alignItems: 'center', paddingHorizontal: 12 }}>
+          <Small style={{ flex: 1 }}>
+            {ticketNumber(number)} · {piece.name}, {yearsInWords(piece)}
+          </Small>
+          <PlaceLink
+            href={`/pieces/${pieceId}/edit`}
+            label="Edit the description"
+            style={{
+              minHeight: TARGET,
+              minWidth: TARGET,
+              alignItems: 'flex-end',
+              justifyContent: 'center',
+            }}
+          >
+            <Text style={{ fontFamily: FONTS.headBold, fontSize: 16, color: palette.amber }}>
+              Edit
+            </Text>
+          </PlaceLink>
+        </View>
+        <Stations pieceId={pieceId} />
+      </View>
+      {children(record)}
+    </View>
+  );
+};

@@ -1,0 +1,104 @@
+import { SANDING_MODEL } from '@obrik/core/catalog';
+import type { Piece, Shop } from '@obrik/core/piece';
+import type { Operation } from '@obrik/core/route';
+import { View } from 'react-native';
+import { outcomeInWords } from '@/features/look/recorded';
+import { Body, Caution, Card, Label, Small, Strong } from '@/ui/controls';
+import { GritRungs } from '@/ui/drawings';
+
+interface OperationSheetProps {
+  readonly piece: Piece;
+  readonly shop: Shop;
+  readonly operation: Operation;
+  readonly titleOf: (operationId: string) => string;
+}
+
+const Block = ({
+  title,
+  children,
+}: {
+  readonly title: string;
+  readonly children: React.ReactNode;
+}) => (
+  <View style={{ gap: 4 }}>
+    <Label>{title}</Label>
+    {children}
+  </View>
+);
+
+/** How, why, what to wear, what can hurt, what it comes after, and why not another way. */
+export const OperationSheet = ({ piece, shop, operation, titleOf }: OperationSheetProps) => {
+  const seen = (ids: readonly string[]) =>
+    piece.observations.filter((it) => ids.includes(it.id)).map(outcomeInWords);
+  return (
+    <View style={{ gap: 14, paddingTop: 8 }}>
+      {operation.ladder ? (
+        <GritRungs ladder={operation.ladder} keepUm={SANDING_MODEL.keepUm} units={shop.units} />
+      ) : null}
+      {operation.gate ? (
+        <Card edge="amber" style={{ gap: 6 }}>
+          <Strong>{operation.gate.question}</Strong>
+          {operation.gate.answers.map((it) => (
+            <Body key={it.answer}>
+              {it.answer}: {it.then}
+            </Body>
+          ))}
+        </Card>
+      ) : null}
+      <Block title="How">
+        {operation.how.map((it, index) => (
+          <Body key={it}>
+            {index + 1}. {it}
+          </Body>
+        ))}
+      </Block>
+      <Block title="Why">
+        {operation.reasons.map((it) => (
+          <View key={it.text}>
+            <Body>{it.text}</Body>
+            {it.observationIds.length > 0 ? (
+              <Small>Seen: {seen(it.observationIds).join(' · ')}</Small>
+            ) : null}
+          </View>
+        ))}
+      </Block>
+      {operation.cautions.length > 0 ? (
+        <Block title="Cautions">
+          <View style={{ gap: 8 }}>
+            {operation.cautions.map((it) => (
+              <Caution key={it.text} text={it.text} lastWord={it.lastWord} />
+            ))}
+          </View>
+        </Block>
+      ) : null}
+      {operation.protection.length > 0 ? (
+        <Block title="Wear">
+          <Body>{operation.protection.join(' · ')}</Body>
+        </Block>
+      ) : null}
+      {operation.materials.length > 0 ? (
+        <Block title="Have ready">
+          <Body>{operation.materials.join(' · ')}</Body>
+        </Block>
+      ) : null}
+      {operation.insteadOf.length > 0 ? (
+        <Block title="Why not">
+          {operation.insteadOf.map((it) => (
+            <Body key={it.label}>
+              {it.label.charAt(0).toUpperCase() + it.label.slice(1)}: {it.because}.
+            </Body>
+          ))}
+        </Block>
+      ) : null}
+      {operation.after.length > 0 ? (
+        <Block title="Comes after">
+          {operation.after.map((it) => (
+            <Small key={it.rule}>
+              {titleOf(it.operationId)}. {it.because}
+            </Small>
+          ))}
+        </Block>
+      ) : null}
+    </View>
+  );
+};

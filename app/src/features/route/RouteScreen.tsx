@@ -1,0 +1,217 @@
+import type { PieceRecord } from '@obrik/core/piece';
+import { byPhase, planRoute, whereOf, type Operation } from '@obrik/core/route';
+import { showDuration } from '@obrik/core/units';
+import { surfacesOf } from '@obrik/core/piece';
+import { useRouter } from 'expo-router';
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
+import { useShop } from '@/api/usePiece';
+import { RefusalCard } from '@/features/aim/RefusalCard';
+import {
+  Body,
+  Card,
+  Empty,
+  Figure,
+  Heading,
+  Label,
+  OpenRow,
+  Screen,
+  Small,
+  Tag,
+  TitleRow,
+  TwoPanes,
+  useWide,
+} from '@/ui/controls';
+import { usePalette } from '@/ui/theme';
+import { KeepRoute } from './KeepRoute';
+import { OperationSheet } from './OperationSheet';
+
+interface StationProps {
+  readonly operation: Operation;
+  readonly where: string;
+  /** Which steps hold it, by number. */
+  readonly heldWords: string;
+  readonly number: number;
+  readonly isNext: boolean;
+  readonly open: boolean;
+  readonly onPress: () => void;
+  readonly children?: React.ReactNode;
+}
+
+/** One operation on the rail. */
+const Station = ({
+  operation,
+  where,
+  heldWords,
+  number,
+  isNext,
+  open,
+  onPress,
+  children,
+}: StationProps) => {
+  const palette = usePalette();
+  const held = operation.heldBy.length > 0;
+  const disc = isNext ? palette.amberFill : palette.card;
+  return (
+    <View role="listitem" style={{ flexDirection: 'row', gap: 10 }}>
+      <View style={{ width: 30, alignItems: 'center' }} aria-hidden>
+        <View
+          style={{
+            position: 'absolute',
+            top: 0,
+            bottom: 0,
+            width: 3,
+            backgroundColor: palette.line,
+          }}
+        />
+        <View
+          style={{
+            marginTop: 10,
+            width: 28,
+            height: 28,
+            borderRadius: 14,
+            borderWidth: 2,
+            borderColor: held ? palette.ink2 : palette.ink,
+            borderStyle: held ? 'dashed' : 'solid',
+            backgroundColor: disc,
+            alignItems: 'center',
+            justifyContent: 'center',
+          }}
+        >
+          <Figure style={{ fontSize: 14, color: isNext ? palette.onAmberFill : palette.ink }}>
+            {number}
+          </Figure>
+        </View>
+      </View>
+      <View style={{ flex: 1 }}>
+        <Card edge={open ? 'ink' : isNext ? 'amber' : undefined} style={{ paddingVertical: 4 }}>
+          <OpenRow
+            label={`Step ${number}: ${operation.title}, ${showDuration(operation.minutes)}${held ? ', held' : ''}`}
+            expanded={open}
+            onPress={onPress}
+            style={{ paddingVertical: 4 }}
+          >
+            <TitleRow title={operation.title} figure={showDuration(operation.minutes)} />
+            <Small>
+              {where}
+              {operation.wait
+                ? `. Then ${showDuration(operation.wait.minutes)}, until ${operation.wait.until}`
+                : ''}
+            </Small>
+            {operation.gate || held ? (
+              <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6, marginTop: 4 }}>
+                {operation.gate ? <Tag text={`? ${operation.gate.question}`} tone="amber" /> : null}
+                {held ? <Tag text={heldWords} tone="vermilion" /> : null}
+              </View>
+            ) : null}
+          </OpenRow>
+          {open ? children : null}
+        </Card>
+      </View>
+    </View>
+  );
+};
+
+/** Route: the ordered work, each step with its how, why and cautions. */
+export const RouteScreen = ({ record }: { readonly record: PieceRecord }) => {
+  const { piece } = record;
+  const router = useRouter();
+  const wide = useWide();
+  const shop = useShop();
+  const [openId, setOpenId] = useState<string>();
+  const route = useMemo(() => planRoute(piece, shop), [piece, shop]);
+  const numbers = new Map(route.operations.map((it, index) => [it.id, index + 1]));
+  const names = new Map(surfacesOf(piece).map((it) => [it.id, it.name]));
+  const titles = new Map(route.operations.map((it) => [it.id, it.title]));
+  const titleOf = (id: string) => titles.get(id) ?? id;
+  const next = route.operations.find((it) => it.heldBy.length === 0);
+  const chosen = route.operations.find((it) => it.id === openId) ?? (wide ? next : undefined);
+
+  if (route.operations.length === 0 && route.refusals.length === 0) {
+    return (
+      <Screen narrow>
+        <Empty
+          title="No route yet"
+          text="Say what the surfaces shall become; the route follows from that and from what you saw."
+          action={{
+            title: 'To the aims',
+            onPress: () => router.navigate(`/pieces/${piece.id}/aim`),
+          }}
+        />
+      </Screen>
+    );
+  }
+
+  const sheet = (operation: Operation) => (
+    <OperationSheet piece={piece} shop={shop} operation={operation} titleOf={titleOf} />
+  );
+  const rail = (
+    <>
+      <View
+        style={{
+          flexDirection: 'row',
+          alignItems: 'baseline',
+          flexWrap: 'wrap',
+          justifyContent: 'space-between',
+          gap: 8,
+        }}
+      >
+        <Heading>Route</Heading>
+        <Figure>
+          {route.operations.length} steps · {showDuration(route.minutes)} of work
+        </Figure>
+      </View>
+      {route.refusals.map((it) => (
+        <RefusalCard key={`${it.rule}-${it.surfaceId}`} refusal={it} />
+      ))}
+      {route.unaimedSurfaceIds.length > 0 ? (
+        <Small>
+          No aim yet: {route.unaimedSurfaceIds.map((it) => names.get(it) ?? it).join(', ')}.
+        </Small>
+      ) : null}
+      {byPhase(route).map(({ phase, operations }) => (
+        <View key={phase} style={{ gap: 6 }}>
+          <Label heading style={{ marginLeft: 40 }}>
+            {phase}
+          </Label>
+          <View role="list" style={{ gap: 8 }}>
+            {operations.map((it) => (
+              <Station
+                key={it.id}
+                operation={it}
+                where={whereOf(piece, it)}
+                heldWords={`Held by step ${it.heldBy.map((id) => numbers.get(id)).join(', ')}`}
+                number={numbers.get(it.id) ?? 0}
+                isNext={it === next}
+                open={it === chosen}
+                onPress={() => setOpenId(it.id === openId ? undefined : it.id)}
+              >
+                {wide ? null : sheet(it)}
+              </Station>
+            ))}
+          </View>
+        </View>
+      ))}
+      <Small>
+        Product label and safety data sheet win over anything here; local code and licensed practice
+        win over both.
+      </Small>
+    </>
+  );
+  if (!wide) return <Screen foot={<KeepRoute record={record} />}>{rail}</Screen>;
+  return (
+    <TwoPanes
+      left={rail}
+      right={
+        chosen ? (
+          <Card style={{ gap: 4, padding: 16 }}>
+            <TitleRow title={chosen.title} figure={showDuration(chosen.minutes)} size={20} />
+            <Body>{whereOf(piece, chosen)}</Body>
+            {sheet(chosen)}
+          </Card>
+        ) : null
+      }
+      foot={<KeepRoute record={record} />}
+    />
+  );
+};

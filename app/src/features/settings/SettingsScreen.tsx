@@ -1,0 +1,131 @@
+import { read, shop as shopSchema, type Shop } from '@obrik/core/piece';
+import { useEffect, useState } from 'react';
+import { useForm } from 'react-hook-form';
+import { View } from 'react-native';
+import { usePutShopMutation, useShopQuery } from '@/api/api';
+import { failureOf } from '@/api/failure';
+import { noticed } from '@/state/notice';
+import { lightChosen, usePreferences } from '@/state/preferences';
+import { useAppDispatch } from '@/state/store';
+import {
+  Body,
+  Card,
+  Failure,
+  Field,
+  Heading,
+  Label,
+  Loading,
+  MainButton,
+  Options,
+  Screen,
+  Small,
+} from '@/ui/controls';
+import { AirInShop } from './AirInShop';
+
+interface YearForm {
+  leadCutoffYear: string;
+}
+
+/** The year before which paint is suspect; checked by the schema of core. */
+const LeadYear = ({
+  shop,
+  onStore,
+}: {
+  readonly shop: Shop;
+  readonly onStore: (shop: Shop) => void;
+}) => {
+  const { control, handleSubmit, setError, reset } = useForm<YearForm>({
+    defaultValues: { leadCutoffYear: String(shop.leadCutoffYear) },
+  });
+  useEffect(
+    () => reset({ leadCutoffYear: String(shop.leadCutoffYear) }),
+    [shop.leadCutoffYear, reset],
+  );
+  const submit = handleSubmit(({ leadCutoffYear }) => {
+    const typed = leadCutoffYear.trim() === '' ? NaN : Number(leadCutoffYear);
+    const result = read(shopSchema, { ...shop, leadCutoffYear: typed });
+    if (result.ok) return onStore(result.value);
+    const [problem] = result.problems;
+    setError('leadCutoffYear', {
+      message: Number.isNaN(typed)
+        ? 'Give a year, such as 1978.'
+        : (problem?.message ?? 'Give a year.'),
+    });
+  });
+  return (
+    <Card style={{ gap: 12 }}>
+      <Label heading>Lead</Label>
+      <Field
+        control={control}
+        name="leadCutoffYear"
+        label="Paint is suspect before the year"
+        number
+        hint="1978 in the United States (16 CFR 1303). Other countries stopped at other dates; your local rules decide."
+      />
+      <MainButton title="Store the year" onPress={() => void submit()} />
+    </Card>
+  );
+};
+
+/** Units, the lead year, light or dark. */
+export const SettingsScreen = () => {
+  const dispatch = useAppDispatch();
+  const { data: shop, error, isLoading, refetch } = useShopQuery();
+  const [putShop] = usePutShopMutation();
+  const { light } = usePreferences();
+  const [failure, setFailure] = useState<string>();
+  const store = async (next: Shop) => {
+    const result = await putShop(next);
+    setFailure(result.error ? failureOf(result.error).text : undefined);
+    if (!result.error) dispatch(noticed({ text: 'Stored.', tone: 'plain' }));
+  };
+  return (
+    <Screen narrow>
+      <Heading>Settings</Heading>
+      {isLoading ? <Loading what="the settings" /> : null}
+      {error && !shop ? (
+        <Failure text={failureOf(error).text} onRetry={() => void refetch()} />
+      ) : null}
+      {failure ? (
+        <View role="alert">
+          <Body>{failure}</Body>
+        </View>
+      ) : null}
+      {shop ? (
+        <>
+          <Card style={{ gap: 12 }}>
+            <Label heading>Units</Label>
+            <Options
+              label="Units"
+              options={[
+                { value: 'metric', title: 'Metric: mm, m²' },
+                { value: 'us', title: 'US: inches, ft²' },
+              ]}
+              chosen={shop.units}
+              onChoose={(units) => void store({ ...shop, units })}
+            />
+          </Card>
+          <LeadYear shop={shop} onStore={(next) => void store(next)} />
+          <AirInShop key={shop.units} shop={shop} onStore={(next) => void store(next)} />
+        </>
+      ) : null}
+      <Card style={{ gap: 12 }}>
+        <Label heading>Light on this device</Label>
+        <Options
+          label="Light on this device"
+          options={[
+            { value: 'device', title: 'As the device' },
+            { value: 'light', title: 'Light' },
+            { value: 'dark', title: 'Dark' },
+          ]}
+          chosen={light}
+          onChoose={(it) => dispatch(lightChosen(it))}
+        />
+      </Card>
+      <Small>
+        Obrik plans and records; it never declares anything safe. Product label and safety data
+        sheet win over anything it says, local code and licensed practice win over both.
+      </Small>
+    </Screen>
+  );
+};

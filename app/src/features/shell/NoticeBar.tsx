@@ -1,0 +1,68 @@
+import { Text } from '@rneui/themed';
+import { useEffect } from 'react';
+import { Pressable, View } from 'react-native';
+import { useChange } from '@/api/usePiece';
+import { noticeGone, useNotice } from '@/state/notice';
+import { useAppDispatch } from '@/state/store';
+import { FONTS, SIZES, TARGET, usePalette } from '@/ui/theme';
+
+/** How long a word stays; long enough to take a glove off, ms. */
+const STAYS = 12_000;
+
+/** A word about what just happened, with its undo. */
+export const NoticeBar = () => {
+  const palette = usePalette();
+  const notice = useNotice();
+  const dispatch = useAppDispatch();
+  const change = useChange();
+  useEffect(() => {
+    if (!notice) return undefined;
+    const timer = setTimeout(() => dispatch(noticeGone()), STAYS);
+    return () => clearTimeout(timer);
+  }, [notice, dispatch]);
+  if (!notice) return null;
+  const bad = notice.tone === 'vermilion';
+  const ground = bad ? palette.vermilionSoft : palette.ink;
+  const colour = bad ? palette.vermilion : palette.card;
+  const { undo } = notice;
+  const button = { fontFamily: FONTS.headBold, fontSize: SIZES.title, color: colour } as const;
+  return (
+    <View
+      role={bad ? 'alert' : 'status'}
+      {...{ dataSet: { print: 'no' } }}
+      style={{
+        flexDirection: 'row',
+        alignItems: 'center',
+        backgroundColor: ground,
+        paddingLeft: 16,
+      }}
+    >
+      <Text style={{ flex: 1, color: colour, fontSize: SIZES.small, paddingVertical: 12 }}>
+        {notice.text}
+      </Text>
+      {undo ? (
+        <Pressable
+          role="button"
+          aria-label="Undo"
+          onPress={() => void change(undo.pieceId, undo.change, 'Taken back.')}
+          style={{ minHeight: TARGET, paddingHorizontal: 14, justifyContent: 'center' }}
+        >
+          <Text style={button}>Undo</Text>
+        </Pressable>
+      ) : null}
+      <Pressable
+        role="button"
+        aria-label="Close this message"
+        onPress={() => dispatch(noticeGone())}
+        style={{
+          minHeight: TARGET,
+          minWidth: TARGET,
+          alignItems: 'center',
+          justifyContent: 'center',
+        }}
+      >
+        <Text style={button}>×</Text>
+      </Pressable>
+    </View>
+  );
+};

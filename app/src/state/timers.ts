@@ -1,0 +1,54 @@
+import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import { useSelector } from 'react-redux';
+
+/** A time that is kept between doing a test and reading it. It ends by the clock, not by counting. */
+export interface Timer {
+  readonly pieceId: string;
+  readonly surfaceId: string;
+  readonly testId: string;
+  readonly title: string;
+  /** Milliseconds of the clock. */
+  readonly endsAt: number;
+  /** It has rung, and somebody has seen it. */
+  readonly seen: boolean;
+}
+
+/** Timers by the address of their test. They outlive a reload and a sleeping phone. */
+export type Timers = Readonly<Record<string, Timer>>;
+
+const initialState: Timers = {};
+
+export const timerSlice = createSlice({
+  name: 'timers',
+  initialState,
+  reducers: {
+    timerStarted: (state, { payload }: PayloadAction<{ key: string; timer: Timer }>) => ({
+      ...state,
+      [payload.key]: payload.timer,
+    }),
+    timerSeen: (state, { payload }: PayloadAction<string>) => {
+      const timer = state[payload];
+      return timer ? { ...state, [payload]: { ...timer, seen: true } } : state;
+    },
+    timerStopped: (state, { payload }: PayloadAction<string>) =>
+      Object.fromEntries(Object.entries(state).filter(([key]) => key !== payload)),
+  },
+});
+
+export const { timerStarted, timerSeen, timerStopped } = timerSlice.actions;
+
+/** Which timer a test on a surface has. */
+export const timerKey = (pieceId: string, surfaceId: string, testId: string): string =>
+  [pieceId, surfaceId, testId].join('/');
+
+export const useTimers = (): Timers => useSelector((state: { timers: Timers }) => state.timers);
+
+/** "4:59", "3:59:59" until then; "0:00" once it is over. */
+export const timeLeft = (endsAt: number, now: number): string => {
+  const seconds = Math.max(0, Math.ceil((endsAt - now) / 1000));
+  const two = (it: number) => String(it).padStart(2, '0');
+  const hours = Math.floor(seconds / 3600);
+  const minutes = Math.floor((seconds % 3600) / 60);
+  const rest = two(seconds % 60);
+  return hours > 0 ? `${hours}:${two(minutes)}:${rest}` : `${minutes}:${rest}`;
+};

@@ -1,0 +1,58 @@
+import { Input } from '@rneui/themed';
+import { Controller, type Control, type FieldPath, type FieldValues } from 'react-hook-form';
+import { View } from 'react-native';
+import { boxOf, usePalette } from '../theme';
+import { Small } from './Words';
+
+interface FieldProps<Values extends FieldValues> {
+  readonly control: Control<Values>;
+  readonly name: FieldPath<Values>;
+  readonly label: string;
+  readonly hint?: string;
+  readonly number?: boolean;
+  readonly lines?: number;
+}
+
+/** A labelled field of a form, with what is wrong with it beside it. */
+export const Field = <Values extends FieldValues>({
+  control,
+  name,
+  label,
+  hint,
+  number,
+  lines,
+}: FieldProps<Values>) => {
+  const palette = usePalette();
+  return (
+    <Controller
+      control={control}
+      name={name}
+      render={({ field, fieldState: { error } }) => (
+        <View style={{ gap: 2 }}>
+          <Input
+            ref={field.ref}
+            label={label}
+            aria-label={label}
+            aria-invalid={error !== undefined}
+            value={String(field.value ?? '')}
+            onChangeText={field.onChange}
+            onBlur={field.onBlur}
+            inputMode={number ? 'decimal' : 'text'}
+            multiline={lines !== undefined}
+            numberOfLines={lines}
+            renderErrorMessage={error !== undefined}
+            errorMessage={error?.message}
+            errorProps={{ role: 'alert' }}
+            inputContainerStyle={{
+              ...boxOf(palette),
+              ...(error
+                ? { borderColor: palette.vermilion, borderWidth: 2, borderBottomWidth: 2 }
+                : {}),
+            }}
+          />
+          {hint ? <Small>{hint}</Small> : null}
+        </View>
+      )}
+    />
+  );
+};

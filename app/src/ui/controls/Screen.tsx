@@ -1,0 +1,88 @@
+import type { ReactNode } from 'react';
+import { ScrollView, useWindowDimensions, View, type ViewStyle } from 'react-native';
+import { usePalette, WIDE_FROM } from '../theme';
+
+/** Is there room for two panes? */
+export const useWide = (): boolean => useWindowDimensions().width >= WIDE_FROM;
+
+/** What stays at the bottom of a screen. */
+const Foot = ({
+  children,
+  style,
+}: {
+  readonly children: ReactNode;
+  readonly style?: ViewStyle;
+}) => {
+  const palette = usePalette();
+  return (
+    <View
+      style={{
+        padding: 12,
+        borderTopWidth: 1,
+        borderTopColor: palette.line,
+        backgroundColor: palette.card,
+      }}
+    >
+      <View style={{ gap: 8, ...style }}>{children}</View>
+    </View>
+  );
+};
+
+interface ScreenProps {
+  readonly children: ReactNode;
+  /** Stays at the bottom, within reach of the thumb. */
+  readonly foot?: ReactNode;
+  readonly style?: ViewStyle;
+  /** Reading width on a wide screen. */
+  readonly narrow?: boolean;
+}
+
+/** A screen that scrolls downwards, and nowhere else. */
+export const Screen = ({ children, foot, style, narrow }: ScreenProps) => {
+  const palette = usePalette();
+  const width = narrow ? { maxWidth: 720, width: '100%' as const } : {};
+  return (
+    <View role="main" style={{ flex: 1, backgroundColor: palette.paper }}>
+      <ScrollView
+        contentContainerStyle={{ padding: 12, gap: 12, paddingBottom: 24, ...width, ...style }}
+      >
+        {children}
+      </ScrollView>
+      {foot ? <Foot style={width}>{foot}</Foot> : null}
+    </View>
+  );
+};
+
+interface TwoPanesProps {
+  readonly left: ReactNode;
+  readonly right: ReactNode;
+  readonly foot?: ReactNode;
+}
+
+/** Two panes side by side where wide, one below the other on a phone. */
+export const TwoPanes = ({ left, right, foot }: TwoPanesProps) => {
+  const palette = usePalette();
+  const wide = useWide();
+  if (!wide) {
+    return (
+      <Screen foot={foot}>
+        {left}
+        {right}
+      </Screen>
+    );
+  }
+  return (
+    <View role="main" style={{ flex: 1, flexDirection: 'row', backgroundColor: palette.paper }}>
+      <ScrollView
+        style={{ flex: 5, borderRightWidth: 1, borderRightColor: palette.line }}
+        contentContainerStyle={{ padding: 16, gap: 12 }}
+      >
+        {left}
+      </ScrollView>
+      <View style={{ flex: 6 }}>
+        <ScrollView contentContainerStyle={{ padding: 16, gap: 12 }}>{right}</ScrollView>
+        {foot ? <Foot>{foot}</Foot> : null}
+      </View>
+    </View>
+  );
+};

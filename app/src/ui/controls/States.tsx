@@ -1,0 +1,44 @@
+import { ActivityIndicator, View } from 'react-native';
+import { usePalette } from '../theme';
+import { MainButton, PlainButton } from './Buttons';
+import { Body, Subheading } from './Words';
+
+/** While something is fetched. */
+export const Loading = ({ what }: { readonly what: string }) => {
+  const { ink } = usePalette();
+  return (
+    <View role="status" style={{ padding: 32, alignItems: 'center', gap: 12 }}>
+      <ActivityIndicator color={ink} />
+      <Body>Fetching {what} …</Body>
+    </View>
+  );
+};
+
+interface FailureProps {
+  readonly text: string;
+  readonly onRetry: () => void;
+}
+
+/** Where something could not be fetched: what is wrong and what to do. */
+export const Failure = ({ text, onRetry }: FailureProps) => (
+  <View role="alert" style={{ padding: 24, gap: 12 }}>
+    <Subheading>Can’t reach it</Subheading>
+    <Body>{text}</Body>
+    <PlainButton title="Try again" onPress={onRetry} />
+  </View>
+);
+
+interface EmptyProps {
+  readonly title: string;
+  readonly text: string;
+  readonly action?: { readonly title: string; readonly onPress: () => void };
+}
+
+/** Where there is nothing yet: what belongs here and how to begin. */
+export const Empty = ({ title, text, action }: EmptyProps) => (
+  <View style={{ padding: 24, gap: 12 }}>
+    <Subheading>{title}</Subheading>
+    <Body>{text}</Body>
+    {action ? <MainButton title={action.title} onPress={action.onPress} /> : null}
+  </View>
+);

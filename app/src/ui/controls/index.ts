@@ -1,0 +1,13 @@
+export { Bars } from './Bars';
+export { MainButton, OpenRow, Option, Options, PlainButton } from './Buttons';
+export { Caution } from './Caution';
+export { Field } from './Field';
+export { FigureField } from './FigureField';
+export { PlaceLink } from './PlaceLink';
+export { Screen, TwoPanes, useWide } from './Screen';
+export { Empty, Failure, Loading } from './States';
+export { Statement } from './Statement';
+export { Tag } from './Tag';
+export { Card, Ticket } from './Ticket';
+export { TitleRow } from './TitleRow';
+export { Body, Figure, Heading, Label, Small, Strong, Subheading } from './Words';

@@ -1,0 +1,4 @@
+export { FacePlace } from './FacePlace';
+export { GritRungs } from './GritRungs';
+export { OutcomeSketch } from './OutcomeSketch';
+export { UnfoldedPiece, type SurfaceMark } from './UnfoldedPiece';

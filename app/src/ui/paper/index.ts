@@ -1,0 +1,1 @@
+export { INK, KEPT, Line, Paper } from './Paper';

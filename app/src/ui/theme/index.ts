@@ -1,0 +1,16 @@
+export { useFaces } from './fonts';
+export { OnPaper, ThemeProvider, boxOf, usePalette } from './ThemeProvider';
+export {
+  BUTTON_HEIGHT,
+  FONTS,
+  PALETTES,
+  RADIUS,
+  SIZES,
+  SPACE,
+  TARGET,
+  WIDE_FROM,
+  toneOf,
+  type Mode,
+  type Palette,
+  type Tone,
+} from './tokens';

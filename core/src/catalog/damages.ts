@@ -1,0 +1,325 @@
+import { PRACTICE, type SourceMark } from './source';
+import { table } from './table';
+
+/** How a repair is done for one family of schemes. */
+export interface Repair {
+  readonly id: string;
+  readonly title: string;
+  readonly materials: readonly string[];
+  readonly steps: readonly string[];
+  /** Active minutes for each place. */
+  readonly minutes: number;
+  readonly waitMinutes: number;
+  readonly until: string;
+  readonly caution?: string;
+  readonly glue?: boolean;
+}
+
+interface DamageRow<Id extends string = string> {
+  readonly id: Id;
+  readonly label: string;
+  /** How bad one of them usually is: 1 slight, 2 serious, 3 grave. */
+  readonly severity: 1 | 2 | 3;
+  /** Repair where paint will cover it; absent: none needed. */
+  readonly underPaint?: Repair;
+  /** Repair where wood will be seen; absent: none needed. */
+  readonly underClear?: Repair;
+  readonly source: SourceMark;
+}
+const row = <const Id extends string>(it: Omit<DamageRow<Id>, 'source'>) => ({
+  ...it,
+  source: PRACTICE,
+});
+
+const steamDent: Repair = {
+  id: 'steam',
+  title: 'Steam the dents out',
+  materials: ['Clean cloth, water'],
+  steps: [
+    'Lay a damp cloth on the dent.',
+    'Touch with a hot iron; lift, wet, repeat until flush.',
+    'Let it dry before sanding.',
+  ],
+  minutes: 8,
+  waitMinutes: 240,
+  until: 'the wood is dry',
+  caution: 'Not on veneer with heat-soft glue, not under a film.',
+};
+const twoPartFill: Repair = {
+  id: 'two-part-filler',
+  title: 'Fill with two-part filler',
+  materials: ['Two-part polyester filler', 'Hardener'],
+  steps: [
+    'Small batches; hardener about 2 % by weight (1–3 %), more is faster.',
+    'Press in, leave proud, carve while rubbery.',
+    'Up to three rounds, sanding between.',
+  ],
+  minutes: 12,
+  waitMinutes: 30,
+  until: 'it is hard',
+  caution: 'Skin and fumes: gloves, open air. No stain ever takes on it.',
+};
+const stainableFill: Repair = {
+  id: 'stainable-filler',
+  title: 'Fill with matched stainable filler',
+  materials: ['Stainable wood filler'],
+  steps: ['Match the filler to the wetted wood.', 'Press in, a little proud, with the grain.'],
+  minutes: 8,
+  waitMinutes: 240,
+  until: 'it is dry to its depth (2–6 h)',
+  caution: 'Matches never perfectly: put large patches where paint goes.',
+};
+const glueCrack: Repair = {
+  id: 'glue-crack',
+  title: 'Glue the crack shut',
+  materials: ['Wood glue', 'Tape', 'Clamps'],
+  steps: ['Tape behind the crack.', 'Glue in by syringe, clamp.', 'Scrape squeeze-out, wipe wet.'],
+  minutes: 15,
+  waitMinutes: 1440,
+  until: 'the glue carries load',
+  glue: true,
+};
+const glueVeneer: Repair = {
+  id: 'glue-veneer',
+  title: 'Glue the lifting veneer down',
+  materials: ['Wood glue', 'Syringe', 'Caul and clamps'],
+  steps: [
+    'Vacuum under the flap.',
+    'Glue in by syringe, press, wipe.',
+    'Clamp with a caul over paper, overnight.',
+  ],
+  minutes: 15,
+  waitMinutes: 720,
+  until: 'overnight',
+  glue: true,
+};
+const glueJoint: Repair = {
+  id: 'glue-joint',
+  title: 'Glue the loose joints',
+  materials: ['Wood glue', 'Clamps or strap'],
+  steps: [
+    'Open the joint, clean off the old glue.',
+    'Glue, clamp or strap, check that it is square.',
+  ],
+  minutes: 20,
+  waitMinutes: 1440,
+  until: 'the glue carries load',
+  glue: true,
+};
+const glueDovetail: Repair = {
+  ...glueJoint,
+  id: 'glue-dovetail',
+  title: 'Glue the broken dovetails',
+  steps: ['Clean off the old glue.', 'Glue, with slips of thin wood in the gaps; tape, clamp.'],
+};
+const levelRunner: Repair = {
+  id: 'level-runner',
+  title: 'Level the runner',
+  materials: ['Thin wood shims, 2 mm', 'Wood glue', 'Paste wax'],
+  steps: ['Glue a shim where the runner is worn.', 'Wax the runners at the end, after all coats.'],
+  minutes: 10,
+  waitMinutes: 240,
+  until: 'the glue holds',
+  glue: true,
+};
+const newBack: Repair = {
+  id: 'new-back',
+  title: 'Take off the split back, cut a new one',
+  materials: ['Thin plywood'],
+  steps: [
+    'Take it off: it gives access for bracing and cleaning.',
+    'Cut the new one, dry-fit, set aside for the end.',
+  ],
+  minutes: 40,
+  waitMinutes: 0,
+  until: '',
+};
+
+/** Damage and peculiarities met on furniture, and how each is mended. */
+export const DAMAGES = table([
+  row({ id: 'dent', severity: 1, label: 'Dent', underPaint: twoPartFill, underClear: steamDent }),
+  row({
+    id: 'scratch',
+    severity: 1,
+    label: 'Scratch or nick',
+    underPaint: {
+      id: 'glazing-putty',
+      title: 'Fill scratches with glazing putty',
+      materials: ['Glazing putty'],
+      steps: ['Pull thin, two passes rather than one thick.'],
+      minutes: 3,
+      waitMinutes: 45,
+      until: 'it sands to powder',
+    },
+  }),
+  row({
+    id: 'gouge',
+    severity: 2,
+    label: 'Gouge, chip or hole',
+    underPaint: twoPartFill,
+    underClear: stainableFill,
+  }),
+  row({
+    id: 'missingEdge',
+    severity: 2,
+    label: 'Missing edge or moulding',
+    underPaint: {
+      id: 'epoxy-putty',
+      title: 'Model the missing edge in epoxy putty',
+      materials: ['Epoxy putty', 'Nails or wire as armature'],
+      steps: ['Set nails or wire as armature.', 'Model close to shape: it sands hard.'],
+      minutes: 20,
+      waitMinutes: 120,
+      until: 'it is hard (24 h in full)',
+    },
+    underClear: {
+      id: 'wood-patch',
+      title: 'Let in a piece of the same wood',
+      materials: ['Matching wood', 'Wood glue'],
+      steps: [
+        'Cut the break square.',
+        'Glue in a piece with the grain running on, trim flush when dry.',
+      ],
+      minutes: 45,
+      waitMinutes: 1440,
+      until: 'the glue carries load',
+      glue: true,
+    },
+  }),
+  row({
+    id: 'crack',
+    severity: 2,
+    label: 'Open crack or split',
+    underPaint: glueCrack,
+    underClear: glueCrack,
+  }),
+  row({
+    id: 'liftingVeneer',
+    severity: 2,
+    label: 'Lifting veneer',
+    underPaint: glueVeneer,
+    underClear: glueVeneer,
+  }),
+  row({
+    id: 'missingVeneer',
+    severity: 2,
+    label: 'Missing veneer',
+    underPaint: twoPartFill,
+    underClear: {
+      id: 'veneer-patch',
+      title: 'Patch the missing veneer',
+      materials: ['Matching veneer', 'Wood glue', 'Caul and clamps'],
+      steps: [
+        'Cut a boat-shaped patch with the grain running on.',
+        'Trim the hole to it, glue, clamp overnight.',
+      ],
+      minutes: 40,
+      waitMinutes: 720,
+      until: 'overnight',
+      caution: 'A patch on a high-visibility face shows under stain.',
+      glue: true,
+    },
+  }),
+  row({
+    id: 'looseJoint',
+    severity: 2,
+    label: 'Loose joint',
+    underPaint: glueJoint,
+    underClear: glueJoint,
+  }),
+  row({
+    id: 'splitBack',
+    severity: 2,
+    label: 'Split or warped back',
+    underPaint: newBack,
+    underClear: newBack,
+  }),
+  row({ id: 'whiteRing', severity: 1, label: 'White ring (in the film)' }),
+  row({
+    id: 'darkRing',
+    severity: 2,
+    label: 'Dark ring, ink or iron stain',
+    underClear: {
+      id: 'oxalic-acid',
+      title: 'Bleach the dark stain with oxalic acid',
+      materials: ['Oxalic acid', 'Neutraliser by its label'],
+      steps: [
+        'Dissolve by its label, brush over the whole surface.',
+        'Rinse, neutralise, dry overnight.',
+      ],
+      minutes: 25,
+      waitMinutes: 720,
+      until: 'dry, overnight',
+      caution: 'Poison. Gloves and goggles; dry crystals must never become dust.',
+    },
+  }),
+  row({
+    id: 'smallHole',
+    severity: 1,
+    label: 'Screw or nail hole',
+    underPaint: twoPartFill,
+    underClear: stainableFill,
+  }),
+  row({
+    id: 'delaminated',
+    severity: 2,
+    label: 'Delaminated plywood',
+    underPaint: { ...glueVeneer, id: 'glue-plies', title: 'Glue the plies together' },
+    underClear: { ...glueVeneer, id: 'glue-plies', title: 'Glue the plies together' },
+  }),
+  row({
+    id: 'brokenDovetail',
+    severity: 2,
+    label: 'Broken dovetail',
+    underPaint: glueDovetail,
+    underClear: glueDovetail,
+  }),
+  row({ id: 'jointGap', severity: 1, label: 'Gap at a joint' }),
+  row({
+    id: 'catchingDrawer',
+    severity: 1,
+    label: 'Drawer that catches',
+    underPaint: levelRunner,
+    underClear: levelRunner,
+  }),
+  row({
+    id: 'burn',
+    severity: 2,
+    label: 'Burn',
+    underPaint: twoPartFill,
+    underClear: { ...stainableFill, id: 'scrape-burn', title: 'Scrape the char out and fill' },
+  }),
+  row({
+    id: 'swollenBoard',
+    severity: 3,
+    label: 'Swollen board',
+    underPaint: { ...twoPartFill, id: 'plane-swelling', title: 'Cut the swelling back and fill' },
+  }),
+  row({
+    id: 'liftingFoil',
+    severity: 2,
+    label: 'Lifting foil or edge band',
+    underPaint: { ...glueVeneer, id: 'glue-foil', title: 'Glue the foil down, or cut it off' },
+  }),
+  row({
+    id: 'openGrain',
+    severity: 1,
+    label: 'Open grain that will show',
+    underPaint: {
+      id: 'grain-filler',
+      title: 'Fill the grain',
+      materials: ['Grain filler'],
+      steps: ['Rub across the grain.', 'Scrape off, sand back after ten minutes or by its label.'],
+      minutes: 10,
+      waitMinutes: 60,
+      until: 'it sands to powder',
+    },
+  }),
+  row({ id: 'peeling', severity: 2, label: 'Peeling or cracked paint' }),
+  row({ id: 'runs', severity: 1, label: 'Runs and globs' }),
+  row({ id: 'grime', severity: 1, label: 'Grease, hairspray, kitchen film' }),
+  row({ id: 'residue', severity: 1, label: 'Sticker, tape or felt residue' }),
+  row({ id: 'mould', severity: 3, label: 'Mould' }),
+  row({ id: 'insects', severity: 3, label: 'Live insects or fresh dust' }),
+]);
+export type Damage = (typeof DAMAGES.ids)[number];

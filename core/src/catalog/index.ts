@@ -1,0 +1,70 @@
+export { BLEEDS, type Bleed } from './bleeds';
+export { DAMAGES, type Damage, type Repair } from './damages';
+export { FINISHES, type Finish } from './finishes';
+export { GRITS, GRIT_SOURCE } from './grits';
+export {
+  FEEL_SAYS,
+  INSPECTION_TESTS,
+  LAYER_FINISHES,
+  bandOf,
+  informs,
+  inspectionTest,
+  resultCount,
+  type Band,
+  type ChoiceTest,
+  type InspectionTest,
+  type LayerTest,
+  type LikelihoodRow,
+  type Outcome,
+  type ReadingTest,
+  type Sketch,
+} from './inspection';
+export { LEAD, LEAD_LIMITS, LEAD_PRIOR } from './lead';
+export { PRIMERS, type Primer } from './primers';
+export {
+  MISHAPS,
+  MISTAKE_WEIGHT,
+  PLANS,
+  AIM_MISSED,
+  AIM_SHARES,
+  type AimKind,
+  type PlanRow,
+} from './plans';
+export {
+  BOARD_CORE_SHARE,
+  ERA_ENDS,
+  FINISH_PRIORS,
+  FINISH_PRIORS_OFF_WOOD,
+  HPL_SHARE,
+  REPORTING_SLIP,
+  SISTER_SHARE,
+  SOFTWOOD_SHARE,
+  STAIN_PRIOR,
+  SUBSTRATE_PRIORS,
+  VENEER_PRIORS,
+  VENEER_READING_ERROR,
+  WOOD_PRIORS,
+  type Era,
+  type PartKind,
+} from './priors';
+export {
+  MINUTES_PER_MINOR_UNIT,
+  PART_MINUTES,
+  RATES,
+  SANDING_MODEL,
+  WAITS,
+  type Rate,
+} from './rates';
+export type { SourceMark } from './source';
+export { BANNED_REMOVER, STRIP_WAYS, type StripWay } from './stripWays';
+export { THIN_FACE, WOODEN, type StateCondition } from './state';
+export {
+  SUBSTRATES,
+  SUBSTRATE_FAMILIES,
+  substratesOf,
+  type Substrate,
+  type SubstrateFamily,
+} from './substrates';
+export { TELLING_LIMITS } from './tellingLimits';
+export { VARIABLES, isValueOf, labelOf, variable, type ValueOf, type Variable } from './variables';
+export { WOODS, type Wood } from './woods';

@@ -1,0 +1,34 @@
+import { JUDGEMENT, published } from './source';
+import { table } from './table';
+
+/** Lead in the layers of a surface. A belief only: a gate closes by recorded results alone. */
+export const LEAD = table([
+  { id: 'present', label: 'lead in some layer', source: published('40 CFR 745.103') },
+  { id: 'absent', label: 'no lead in any layer', source: published('40 CFR 745.103') },
+]);
+
+/** Limits in the United States; a result is reported against them, never called safe. */
+export const LEAD_LIMITS = {
+  /** "Lead-based paint" by weight, ppm: 0.5 %. */
+  leadBasedPaintPpm: { value: 5000, source: published('40 CFR 745.103') },
+  /** "Lead-based paint" by area, mg/cm². */
+  leadBasedPaintMgPerCm2: { value: 1, source: published('40 CFR 745.103') },
+  /** Paint sold for consumer use since 2009, ppm. */
+  consumerPaintPpm: { value: 90, source: published('16 CFR 1303') },
+  /** Paint sold for consumer use from 1978, ppm. */
+  consumerPaint1978Ppm: { value: 600, source: published('16 CFR 1303') },
+  /** First year of the consumer ban; a setting, since other countries stopped at other dates. */
+  cutoffYear: { value: 1978, source: published('16 CFR 1303') },
+  /** Heat guns at or above this, 1100 °F, are forbidden on suspect paint; °C. */
+  heatGunCelsius: { value: (1100 - 32) / 1.8, source: published('40 CFR 745.85(a)(3)') },
+} as const;
+
+/** Prior chance that paint holds lead in some layer. */
+export const LEAD_PRIOR = {
+  paintedBeforeCutoff: { value: 0.5, source: JUDGEMENT },
+  paintedAfterCutoff: { value: 0.01, source: JUDGEMENT },
+  /** Old paint under a clear film, or left in the pores after stripping. */
+  clearBeforeCutoff: { value: 0.01, source: JUDGEMENT },
+  /** Below this chance of there being paint at all, lead is not a question. */
+  paintWorthAsking: { value: 0.05, source: JUDGEMENT },
+} as const;

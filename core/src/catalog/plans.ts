@@ -1,0 +1,266 @@
+import { JUDGEMENT, type SourceMark } from './source';
+import { PAINT, POWDERY, PRINTED, type StateCondition } from './state';
+import { table } from './table';
+
+/** What the owner may want of a surface, as far as it decides what has to be known. */
+export type AimKind = 'clear' | 'stained' | 'paintedLight' | 'paintedDark';
+
+/** A way to treat a surface, as coarse as the decision what to test next needs it. */
+export interface PlanRow<Id extends string = string> {
+  readonly id: Id;
+  readonly label: string;
+  readonly shows: 'clear' | 'stained' | 'paint';
+  readonly strips: boolean;
+  readonly dust: boolean;
+  /** Washes off wax and silicone first. */
+  readonly washes: boolean;
+  /** Has a stain-blocking primer. */
+  readonly blocks: boolean;
+  /** Has a primer that grips smooth faces. */
+  readonly bonds: boolean;
+  readonly fixedMinutes: number;
+  readonly minutesPerM2: number;
+  /** Materials, minor units per m². */
+  readonly costPerM2: number;
+  readonly source: SourceMark;
+}
+const plan = <const Id extends string>(it: Omit<PlanRow<Id>, 'source'>) => ({
+  ...it,
+  source: JUDGEMENT,
+});
+
+const STRIP = { strips: true, dust: true, washes: true, blocks: false, bonds: false } as const;
+const SCUFF = { shows: 'paint', strips: false, dust: true, bonds: false } as const;
+
+/** The ways that compete for a surface when Obrik decides which test is worth its minutes. */
+export const PLANS = table([
+  plan({
+    id: 'strip-clear',
+    label: 'strip and clear',
+    shows: 'clear',
+    ...STRIP,
+    fixedMinutes: 40,
+    minutesPerM2: 110,
+    costPerM2: 900,
+  }),
+  plan({
+    id: 'strip-stain',
+    label: 'strip and stain',
+    shows: 'stained',
+    ...STRIP,
+    fixedMinutes: 50,
+    minutesPerM2: 135,
+    costPerM2: 1100,
+  }),
+  plan({
+    id: 'scuff-paint',
+    label: 'scuff and paint',
+    ...SCUFF,
+    washes: false,
+    blocks: false,
+    fixedMinutes: 25,
+    minutesPerM2: 45,
+    costPerM2: 500,
+  }),
+  plan({
+    id: 'wash-scuff-paint',
+    label: 'wash off the wax, scuff and paint',
+    ...SCUFF,
+    washes: true,
+    blocks: false,
+    fixedMinutes: 35,
+    minutesPerM2: 65,
+    costPerM2: 550,
+  }),
+  plan({
+    id: 'scuff-block-paint',
+    label: 'scuff, block and paint',
+    ...SCUFF,
+    washes: false,
+    blocks: true,
+    fixedMinutes: 38,
+    minutesPerM2: 78,
+    costPerM2: 1100,
+  }),
+  plan({
+    id: 'wash-scuff-block-paint',
+    label: 'wash off the wax, scuff, block and paint',
+    ...SCUFF,
+    washes: true,
+    blocks: true,
+    fixedMinutes: 48,
+    minutesPerM2: 98,
+    costPerM2: 1150,
+  }),
+  plan({
+    id: 'scuff-bond-paint',
+    label: 'scuff, bonding primer and paint',
+    ...SCUFF,
+    bonds: true,
+    washes: false,
+    blocks: false,
+    fixedMinutes: 30,
+    minutesPerM2: 62,
+    costPerM2: 850,
+  }),
+  plan({
+    id: 'encapsulate',
+    label: 'seal in wet, block and paint',
+    shows: 'paint',
+    strips: false,
+    dust: false,
+    washes: true,
+    blocks: true,
+    bonds: true,
+    fixedMinutes: 65,
+    minutesPerM2: 120,
+    costPerM2: 1500,
+  }),
+]);
+
+type Traits = Pick<PlanRow, 'strips' | 'dust' | 'washes' | 'blocks' | 'bonds' | 'shows'>;
+
+interface MishapRow<Id extends string = string> {
+  readonly id: Id;
+  readonly label: string;
+  readonly when: StateCondition;
+  /** Plans in which it can happen; a list of what they may show. */
+  readonly plan: Partial<Omit<Traits, 'shows'>> & { readonly shows?: readonly PlanRow['shows'][] };
+  /** Aims for which it is a mishap; absent: all. */
+  readonly aims?: readonly AimKind[];
+  /** Chance of it; 'thin-veneer' is the chance that the face is too thin to be stripped and sanded. */
+  readonly chance: number | 'thin-veneer';
+  readonly fixedMinutes: number;
+  readonly minutesPerM2: number;
+  readonly source: SourceMark;
+}
+const mishap = <const Id extends string>(it: Omit<MishapRow<Id>, 'source'>) => ({
+  ...it,
+  source: JUDGEMENT,
+});
+
+/** What goes wrong with a plan on a surface that is not what was thought, and what it costs. */
+export const MISHAPS = table([
+  mishap({
+    id: 'lead-dust',
+    label: 'lead dust in the shop',
+    when: { lead: ['present'] },
+    plan: { dust: true },
+    chance: 1,
+    fixedMinutes: 20_000,
+    minutesPerM2: 0,
+  }),
+  mishap({
+    id: 'stain-on-print',
+    label: 'stripper and stain on a face that is not wood',
+    when: { substrate: [...PRINTED, 'board', 'other'] },
+    plan: { shows: ['clear', 'stained'] },
+    chance: 1,
+    fixedMinutes: 90,
+    minutesPerM2: 300,
+  }),
+  mishap({
+    id: 'sand-through',
+    label: 'sanding through the veneer',
+    when: { substrate: ['veneerSolid', 'veneerCore', 'plywood'] },
+    plan: { strips: true },
+    chance: 'thin-veneer',
+    fixedMinutes: 90,
+    minutesPerM2: 240,
+  }),
+  mishap({
+    id: 'bleed-through',
+    label: 'stains through the paint',
+    when: { bleed: ['tannin', 'resin', 'dye', 'stain'] },
+    plan: { blocks: false, shows: ['paint'] },
+    aims: ['paintedLight'],
+    chance: 0.85,
+    fixedMinutes: 60,
+    minutesPerM2: 160,
+  }),
+  mishap({
+    id: 'dye-in-clear',
+    label: 'old dye running into the clear coat',
+    when: { bleed: ['dye'] },
+    plan: { shows: ['clear', 'stained'] },
+    chance: 0.3,
+    fixedMinutes: 30,
+    minutesPerM2: 80,
+  }),
+  mishap({
+    id: 'peel-over-wax',
+    label: 'paint peeling off wax',
+    when: { finish: ['wax'] },
+    plan: { washes: false, shows: ['paint'] },
+    chance: 0.6,
+    fixedMinutes: 60,
+    minutesPerM2: 260,
+  }),
+  mishap({
+    id: 'peel-off-gloss',
+    label: 'paint peeling off a factory film',
+    when: { finish: ['factory'] },
+    plan: { bonds: false, blocks: false, shows: ['paint'] },
+    chance: 0.35,
+    fixedMinutes: 60,
+    minutesPerM2: 260,
+  }),
+  mishap({
+    id: 'powdery-ground',
+    label: 'paint lifting off powdery old paint',
+    when: { finish: POWDERY },
+    plan: { bonds: false, blocks: false, shows: ['paint'] },
+    chance: 0.25,
+    fixedMinutes: 60,
+    minutesPerM2: 260,
+  }),
+  mishap({
+    id: 'blotches',
+    label: 'stain going on in blotches',
+    when: { wood: ['pale', 'knotty', 'cherry'] },
+    plan: { shows: ['stained'] },
+    chance: 0.4,
+    fixedMinutes: 20,
+    minutesPerM2: 60,
+  }),
+  mishap({
+    id: 'refuses-stain',
+    label: 'oily wood refusing stain and clear',
+    when: { wood: ['oily'] },
+    plan: { shows: ['clear', 'stained'] },
+    chance: 0.3,
+    fixedMinutes: 40,
+    minutesPerM2: 100,
+  }),
+  mishap({
+    id: 'many-layers-to-strip',
+    label: 'paint taking twice as long to strip',
+    when: { finish: PAINT },
+    plan: { strips: true },
+    chance: 1,
+    fixedMinutes: 15,
+    minutesPerM2: 60,
+  }),
+]);
+
+/** What it is worth to get what was aimed at, minutes: what a plan that misses the aim is charged. */
+export const AIM_MISSED = {
+  woodForPaint: { fixedMinutes: 60, minutesPerM2: 200 },
+  stainForClear: { fixedMinutes: 25, minutesPerM2: 40 },
+  source: JUDGEMENT,
+} as const;
+
+/** What is likely wanted where nobody has said so yet. */
+export const AIM_SHARES: Readonly<Record<AimKind, number>> = {
+  clear: 0.25,
+  stained: 0.2,
+  paintedLight: 0.35,
+  paintedDark: 0.2,
+};
+
+/**
+ * How much more is paid in tests than a mistake would cost in minutes. A test is cheap and a
+ * mistake is not only minutes: material, trust, a date. Set so that following the advice goes
+ * wrong no more often than doing every test there is (see npm run bench).
+ */
+export const MISTAKE_WEIGHT = { value: 120, source: JUDGEMENT } as const;

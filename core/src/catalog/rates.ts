@@ -1,0 +1,66 @@
+import { JUDGEMENT } from './source';
+
+/** Active minutes of plain work: a fixed part and a part for each m². */
+export const RATES = {
+  vacuum: { fixed: 3, perM2: 2 },
+  degrease: { fixed: 5, perM2: 7 },
+  dampWipe: { fixed: 4, perM2: 5 },
+  rinse: { fixed: 2, perM2: 3 },
+  waxOff: { fixed: 4, perM2: 9 },
+  residue: { fixed: 12, perM2: 2 },
+  scuff: { fixed: 3, perM2: 6 },
+  wetScuff: { fixed: 5, perM2: 11 },
+  dedust: { fixed: 2, perM2: 2 },
+  primerCoat: { fixed: 6, perM2: 9 },
+  primerScuff: { fixed: 2, perM2: 4 },
+  looseOff: { fixed: 5, perM2: 12 },
+  encapsulate: { fixed: 8, perM2: 12 },
+} as const;
+export type Rate = keyof typeof RATES;
+export const RATES_SOURCE = JUDGEMENT;
+
+/** What a careful worker would give for a unit of money, minutes per minor unit. */
+export const MINUTES_PER_MINOR_UNIT = { value: 0.02, source: JUDGEMENT } as const;
+
+/** Active minutes of work that is counted by the part. */
+export const PART_MINUTES = {
+  drawerOut: 1,
+  doorOff: 5,
+  pull: 1.5,
+  photographs: 6,
+  map: 4,
+} as const;
+
+/** Waits after wet work, minutes. */
+export const WAITS = {
+  afterWash: 12 * 60,
+  afterDampWipe: 2 * 60,
+  afterSpirits: 60,
+  bleedPatch: 12 * 60,
+  testPatch: 4 * 60,
+  encapsulant: 24 * 60,
+} as const;
+
+/** Figures of the sanding model. All modelling judgement but the two that name the trade. */
+export const SANDING_MODEL = {
+  /** Scratch depth over median grain. */
+  scratchPerGrain: 0.3,
+  /** Removal by random-orbit machine at P120 on wood of 1000 lbf, µm·m² per minute. */
+  machineRate: 5,
+  handRate: 1.6,
+  /** Share above the bare scratch depth that is taken off to be sure. */
+  removalMargin: 0.3,
+  /** Changing paper, minutes a rung; passes and vacuuming between, minutes per m² and rung. */
+  rungMinutes: 1.5,
+  passMinutesPerM2: 2,
+  /** How much faster an edge goes than the field; trade: two to three times by machine. */
+  machineEdgeFactor: 2.5,
+  handEdgeFactor: 1.2,
+  /** Veneer to be left so that the glue line never shows, µm. */
+  keepUm: 250,
+  /** Largest step in grain size; 2 by practice, with room for 80 → 150 (2.01), which is common. */
+  maxStep: 2.05,
+  /** Deepest scratch or unevenness met by default, µm. */
+  defects: { solidAfterStrip: 90, veneerAfterStrip: 60, bare: 75, afterFill: 100, film: 20 },
+} as const;
+export const SANDING_SOURCE = JUDGEMENT;

@@ -1,0 +1,94 @@
+import { published, PRACTICE, type SourceMark } from './source';
+import { table } from './table';
+
+interface WoodRow<Id extends string = string> {
+  readonly id: Id;
+  readonly label: string;
+  /** Side hardness (Janka) of a typical species of the group, lbf. */
+  readonly jankaLbf: number;
+  readonly jankaOf: string;
+  readonly hardnessSource: SourceMark;
+  /** Conifer: it comes solid as softwood, and as no hardwood. */
+  readonly softwood: boolean;
+  /** Chance of each kind of bleed through a fresh water-based coat; the rest does not bleed. */
+  readonly bleeds: { readonly tannin: number; readonly resin: number; readonly dye: number };
+  readonly bleedSource: SourceMark;
+}
+const row = <const Id extends string>(
+  it: Omit<WoodRow<Id>, 'hardnessSource' | 'bleedSource' | 'softwood'> & Partial<WoodRow<Id>>,
+) => ({
+  softwood: false,
+  ...it,
+  hardnessSource: published('USDA Forest Products Laboratory, Wood Handbook, ch. 5'),
+  bleedSource: PRACTICE,
+});
+
+/** Groups of wood that behave alike under the hand and under paint. */
+export const WOODS = table([
+  row({
+    id: 'pale',
+    label: 'pale, closed-pored (maple, birch, beech)',
+    jankaLbf: 1300,
+    jankaOf: 'beech',
+    bleeds: { tannin: 0.08, resin: 0, dye: 0.02 },
+  }),
+  row({
+    id: 'ringPorous',
+    label: 'open-pored (oak, ash, chestnut, elm)',
+    jankaLbf: 1290,
+    jankaOf: 'northern red oak',
+    bleeds: { tannin: 0.65, resin: 0, dye: 0.05 },
+  }),
+  row({
+    id: 'redTropical',
+    label: 'red tropical or dyed to look like it',
+    jankaLbf: 900,
+    jankaOf: 'set equal to eastern redcedar, the handbook row at hand nearest in density',
+    bleeds: { tannin: 0.5, resin: 0, dye: 0.4 },
+  }),
+  row({
+    id: 'walnut',
+    label: 'walnut',
+    jankaLbf: 1010,
+    jankaOf: 'black walnut',
+    bleeds: { tannin: 0.7, resin: 0, dye: 0.05 },
+  }),
+  row({
+    id: 'cherry',
+    label: 'cherry',
+    jankaLbf: 950,
+    jankaOf: 'black cherry',
+    bleeds: { tannin: 0.65, resin: 0, dye: 0.03 },
+  }),
+  row({
+    id: 'knotty',
+    label: 'resinous softwood (pine, spruce, fir)',
+    jankaLbf: 460,
+    jankaOf: 'ponderosa pine',
+    softwood: true,
+    bleeds: { tannin: 0.08, resin: 0.62, dye: 0 },
+  }),
+  row({
+    id: 'aromatic',
+    label: 'red cedar, redwood',
+    jankaLbf: 350,
+    jankaOf: 'western redcedar',
+    softwood: true,
+    bleeds: { tannin: 0.75, resin: 0.1, dye: 0 },
+  }),
+  row({
+    id: 'oily',
+    label: 'oily tropical (teak, rosewood)',
+    jankaLbf: 1010,
+    jankaOf: 'set equal to black walnut, no handbook row at hand',
+    bleeds: { tannin: 0.4, resin: 0.15, dye: 0.05 },
+  }),
+  row({
+    id: 'paintGrade',
+    label: 'poplar and other paint-grade wood',
+    jankaLbf: 540,
+    jankaOf: 'yellow-poplar',
+    bleeds: { tannin: 0.12, resin: 0, dye: 0.02 },
+  }),
+]);
+export type Wood = (typeof WOODS.ids)[number];

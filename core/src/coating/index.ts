@@ -1,0 +1,2 @@
+export { BLEED_WORTH_BLOCKING, PRIMER_RULES, choosePrimer, type PrimerNeed } from './primer';
+export { judgeTopcoat, type TopcoatVerdict } from './topcoat';

@@ -1,0 +1,93 @@
+import {
+  PRIMERS,
+  SUBSTRATES,
+  type Bleed,
+  type Finish,
+  type Primer,
+  type Substrate,
+} from '../catalog';
+import type { Scheme } from '../piece';
+
+/** What decides on a primer. */
+export interface PrimerNeed {
+  readonly scheme: Scheme;
+  readonly substrate: Substrate;
+  /** The film that stays on the surface, "bare" after stripping. */
+  readonly film: Finish;
+  readonly glossy: boolean;
+  readonly bleed: Bleed;
+  /** Chance that it bleeds at all. */
+  readonly bleedChance: number;
+  readonly knots: boolean;
+  readonly odour: boolean;
+}
+
+/** Which primer a surface needs, in order of precedence: the first that applies is taken. */
+interface PrimerRule {
+  readonly id: string;
+  readonly primer: Primer;
+  readonly applies: (need: PrimerNeed) => boolean;
+  readonly because: (need: PrimerNeed) => string;
+}
+
+/** From this chance on bleed is blocked rather than hoped away (modelling judgement). */
+export const BLEED_WORTH_BLOCKING = 0.3;
+
+const painted = (need: PrimerNeed): boolean => need.scheme.kind === 'painted';
+const woodSeen = (need: PrimerNeed): boolean =>
+  need.scheme.kind === 'stained' || need.scheme.kind === 'clear';
+
+const familyOf = (need: PrimerNeed) => SUBSTRATES.get(need.substrate).family;
+
+/** School "prime by risk", the default: a primer answers a need, and no need means no primer. */
+export const PRIMER_RULES: readonly PrimerRule[] = [
+  {
+    id: 'shellac-holds-bleed',
+    primer: 'pigmentedShellac',
+    applies: (need) =>
+      painted(need) && (need.bleedChance >= BLEED_WORTH_BLOCKING || need.knots || need.odour),
+    because: (need) =>
+      need.odour
+        ? 'Odour comes back through water-based primer; shellac shuts it in.'
+        : need.knots
+          ? 'Knots bleed for months: only shellac holds them.'
+          : `The wood may bleed ${need.bleed === 'none' ? 'tannin' : need.bleed}, and more paint does not cure that. Shellac holds it.`,
+  },
+  {
+    id: 'bonding-on-glossy',
+    primer: 'bonding',
+    applies: (need) =>
+      painted(need) && (need.glossy || ['printed', 'other'].includes(familyOf(need))),
+    because: () => 'A glossy face sheds paint: scuff once, then a primer that grips.',
+  },
+  {
+    id: 'seal-board',
+    primer: 'sealing',
+    applies: (need) => painted(need) && familyOf(need) === 'board',
+    because: () => 'Bare board drinks paint, edges most.',
+  },
+  {
+    id: 'acrylic-by-default',
+    primer: 'acrylic',
+    applies: painted,
+    because: (need) =>
+      need.film === 'bare'
+        ? 'Bare wood that does not bleed: one coat evens the suction.'
+        : 'A sound film that does not bleed: a plain primer is enough.',
+  },
+  {
+    id: 'clear-shellac-holds-dye',
+    primer: 'clearShellac',
+    applies: (need) => woodSeen(need) && need.bleed === 'dye' && need.bleedChance >= 0.5,
+    because: () =>
+      'Old dye would run into the clear coat; clear shellac holds it and lets the wood show.',
+  },
+];
+
+/** The primer a surface needs with the rule that says so; undefined where it needs none. */
+export const choosePrimer = (
+  need: PrimerNeed,
+): { rule: string; primer: (typeof PRIMERS.rows)[number]; because: string } | undefined => {
+  const rule = PRIMER_RULES.find((it) => it.applies(need));
+  return rule && { rule: rule.id, primer: PRIMERS.get(rule.primer), because: rule.because(need) };
+};

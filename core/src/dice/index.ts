@@ -1,0 +1,35 @@
+/** A source of numbers in [0, 1), the same for the same seed. */
+export type Dice = () => number;
+
+/** Dice of a seed (Mulberry32, public domain). */
+export const diceOf = (seed: number): Dice => {
+  let a = seed >>> 0;
+  return () => {
+    a = (a + 0x6d2b79f5) >>> 0;
+    let t = a;
+    t = Math.imul(t ^ (t >>> 15), t | 1);
+    t ^= t + Math.imul(t ^ (t >>> 7), t | 61);
+    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
+  };
+};
+
+/** One index, by weights that need not sum to 1. */
+export const draw = (weights: ArrayLike<number>, dice: Dice): number => {
+  let total = 0;
+  for (let index = 0; index < weights.length; index++) total += weights[index] as number;
+  let left = dice() * total;
+  for (let index = 0; index < weights.length; index++) {
+    left -= weights[index] as number;
+    if (left < 0) return index;
+  }
+  return weights.length - 1;
+};
+
+/** A seed of a text, so that a thing of one name always gets the same dice (FNV-1a, 32 bits). */
+export const seedOf = (text: string): number => {
+  let hash = 0x811c9dc5;
+  for (const letter of text) {
+    hash = Math.imul(hash ^ (letter.codePointAt(0) ?? 0), 0x01000193) >>> 0;
+  }
+  return hash;
+};

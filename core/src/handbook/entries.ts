@@ -1,0 +1,206 @@
+import {
+  BLEEDS,
+  DAMAGES,
+  FINISHES,
+  GRITS,
+  GRIT_SOURCE,
+  INSPECTION_TESTS,
+  PRIMERS,
+  STRIP_WAYS,
+  SUBSTRATES,
+  WOODS,
+  type Repair,
+  type SourceMark,
+} from '../catalog';
+import { ladderSteps } from '../sanding';
+
+export const CHAPTERS = ['tests', 'materials', 'damages', 'grits', 'ways'] as const;
+export type Chapter = (typeof CHAPTERS)[number];
+
+/** One entry of the handbook, made from a row of the catalog. */
+export interface Entry {
+  readonly id: string;
+  readonly chapter: Chapter;
+  readonly title: string;
+  /** What it is, in a sentence. */
+  readonly summary: string;
+  readonly sections: readonly { readonly title: string; readonly lines: readonly string[] }[];
+  readonly cautions: readonly string[];
+  readonly source: string;
+}
+
+/** A source mark in words. */
+export const sourceInWords = (it: SourceMark): string => {
+  switch (it.mark) {
+    case 'S':
+      return `Published: ${it.cite}.`;
+    case 'P':
+      return 'Common practice of the trade, no source.';
+    case 'J':
+      return 'A modelling judgement: your own log may correct it.';
+  }
+};
+
+const sentence = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+const section = (title: string, lines: readonly string[]) =>
+  lines.length > 0 ? [{ title, lines }] : [];
+
+const tests: readonly Entry[] = INSPECTION_TESTS.map((it) => ({
+  id: `test-${it.id}`,
+  chapter: 'tests',
+  title: it.title,
+  summary: `${it.minutes} min. ${it.harm === 'None.' ? 'Does no harm.' : it.harm}`,
+  sections: [
+    ...section('Where', [it.where]),
+    ...section('How', it.how),
+    ...section(
+      it.kind === 'reading' ? 'How the figure is read' : 'What you may see',
+      it.kind === 'reading'
+        ? [
+            `Plausible is ${it.min} to ${it.max} ${it.unit}.`,
+            ...it.bands.map((band) =>
+              Number.isFinite(band.upTo)
+                ? `Up to ${band.upTo} ${it.unit}: ${band.label}.`
+                : `Above: ${band.label}.`,
+            ),
+          ]
+        : it.outcomes.map((outcome) => outcome.label),
+    ),
+    ...section('Can mislead', [it.misleads]),
+    ...section('Uses up', it.uses ? [it.uses] : []),
+  ],
+  cautions: it.protection,
+  source: sourceInWords(it.source),
+}));
+
+const repairs = (title: string, it: Repair | undefined) =>
+  section(
+    title,
+    it ? [it.title, ...it.steps, ...(it.waitMinutes > 0 ? [`Wait until ${it.until}.`] : [])] : [],
+  );
+
+const damages: readonly Entry[] = DAMAGES.rows.map((it) => {
+  const [paint, clear] = [
+    'underPaint' in it ? it.underPaint : undefined,
+    'underClear' in it ? it.underClear : undefined,
+  ];
+  return {
+    id: `damage-${it.id}`,
+    chapter: 'damages',
+    title: it.label,
+    summary: { 1: 'Usually slight.', 2: 'Usually serious.', 3: 'Grave.' }[it.severity],
+    sections: [
+      ...repairs('Where paint will cover it', paint),
+      ...repairs('Where wood is seen', clear),
+    ],
+    cautions: [paint?.caution, clear?.caution].filter((one) => one !== undefined),
+    source: sourceInWords(it.source),
+  };
+});
+
+const materials: readonly Entry[] = [
+  ...SUBSTRATES.rows.map((it) => ({
+    id: `substrate-${it.id}`,
+    chapter: 'materials' as const,
+    title: sentence(it.label),
+    summary: it.stainable ? 'Can be stained.' : 'Takes no stain: paint, or new veneer.',
+    sections: [
+      ...section('Worst mistake', [it.worstMistake]),
+      ...section('Water', it.shunsWater ? ['A damp cloth only, dried at once.'] : []),
+    ],
+    cautions: [],
+    source: sourceInWords(it.source),
+  })),
+  ...WOODS.rows.map((it) => ({
+    id: `wood-${it.id}`,
+    chapter: 'materials' as const,
+    title: sentence(it.label),
+    summary: `Side hardness ${it.jankaLbf} lbf (${it.jankaOf}).`,
+    sections: section(
+      'Bleeds through white paint',
+      BLEEDS.rows.flatMap(({ id, label }) => {
+        const chance = id in it.bleeds ? it.bleeds[id as keyof typeof it.bleeds] : 0;
+        return chance >= 0.01 ? [`${Math.round(chance * 100)} in 100 pieces ${label}.`] : [];
+      }),
+    ),
+    cautions: [],
+    source: `Hardness: ${sourceInWords(it.hardnessSource)} Bleed: ${sourceInWords(it.bleedSource)}`,
+  })),
+  ...FINISHES.rows.map((it) => ({
+    id: `finish-${it.id}`,
+    chapter: 'materials' as const,
+    title: sentence(it.label),
+    summary: it.paint
+      ? 'A paint: old ones raise the question of lead.'
+      : it.film
+        ? 'A film on the surface.'
+        : 'In the wood rather than on it.',
+    sections: [
+      ...section(
+        'Under new paint',
+        it.repels ? ['Nothing sticks over it: wash it off first.'] : [],
+      ),
+      ...section('Smooth', it.glossy ? ['Wants a scuff and a bonding primer.'] : []),
+    ],
+    cautions: [],
+    source: sourceInWords(it.source),
+  })),
+  ...PRIMERS.rows.map((it) => ({
+    id: `primer-${it.id}`,
+    chapter: 'materials' as const,
+    title: sentence(it.label),
+    summary: `${it.coats} ${it.coats === 1 ? 'coat' : 'coats'}.`,
+    sections: section('Clean up', [it.cleaner]),
+    cautions: it.protection,
+    source: sourceInWords(it.source),
+  })),
+];
+
+const grits: readonly Entry[] = GRITS.map((it) => ({
+  id: `grit-${it.grit}`,
+  chapter: 'grits',
+  title: `P${it.grit}`,
+  summary: `Median grain ${it.grainUm} µm.`,
+  sections: section('Next paper that clears its scratches', [
+    ladderSteps(it.grit)
+      .map((grit) => `P${grit}`)
+      .join(', ') || 'None on the scale.',
+  ]),
+  cautions: [],
+  source: sourceInWords(GRIT_SOURCE),
+}));
+
+const ways: readonly Entry[] = STRIP_WAYS.rows.map((it) => ({
+  id: `way-${it.id}`,
+  chapter: 'ways',
+  title: it.title,
+  summary: it.makesDust ? 'Makes dust.' : 'Makes no dust.',
+  sections: [...section('How', it.steps), ...section('Not on', [it.notOn])],
+  cautions: [...it.cautions, ...it.protection],
+  source: sourceInWords(it.source),
+}));
+
+/** Every entry, chapter by chapter. */
+export const HANDBOOK: readonly Entry[] = [...tests, ...materials, ...damages, ...grits, ...ways];
+
+const textOf = (it: Entry): string =>
+  [it.title, it.summary, ...it.sections.flatMap((one) => [one.title, ...one.lines]), ...it.cautions]
+    .join(' ')
+    .toLowerCase();
+
+const TEXTS = new Map(HANDBOOK.map((it) => [it.id, textOf(it)]));
+
+/**
+ * Entries that hold every word asked for, those with the words in the title first.
+ * @param asked words in any order; empty gives all
+ */
+export const searchHandbook = (asked: string, chapter?: Chapter): readonly Entry[] => {
+  const words = asked.toLowerCase().split(/\s+/).filter(Boolean);
+  const inTitle = (it: Entry) => words.every((word) => it.title.toLowerCase().includes(word));
+  return HANDBOOK.filter(
+    (it) =>
+      (!chapter || it.chapter === chapter) &&
+      words.every((word) => TEXTS.get(it.id)?.includes(word)),
+  ).sort((a, b) => Number(inTitle(b)) - Number(inTitle(a)));
+};

@@ -1,0 +1,43 @@
+import { DAMAGES, GRITS, INSPECTION_TESTS, SUBSTRATES } from '../catalog';
+import { CHAPTERS, HANDBOOK, searchHandbook } from './index';
+
+const titles = (asked: string) => searchHandbook(asked).map((it) => it.title);
+
+it('has an entry for every row of the catalog, each with an id and a source of its own', () => {
+  const of = (chapter: (typeof CHAPTERS)[number]) =>
+    HANDBOOK.filter((it) => it.chapter === chapter).length;
+  expect(of('tests')).toBe(INSPECTION_TESTS.length);
+  expect(of('damages')).toBe(DAMAGES.rows.length);
+  expect(of('grits')).toBe(GRITS.length);
+  expect(of('materials')).toBeGreaterThan(SUBSTRATES.rows.length);
+  expect(new Set(HANDBOOK.map((it) => it.id)).size).toBe(HANDBOOK.length);
+  for (const it of HANDBOOK) {
+    expect(it.source).not.toBe('');
+    expect(`${it.title}${it.summary}`).not.toContain('undefined');
+  }
+});
+
+it('finds by any words in any order, those in the title first', () => {
+  expect(titles('veneer measure')[0]).toBe('Measure the veneer');
+  expect(titles('TINT primer')).toContain('Paint a bleed patch');
+  expect(titles('zebra')).toEqual([]);
+  expect(searchHandbook('')).toHaveLength(HANDBOOK.length);
+});
+
+it('keeps to the chapter that is asked for', () => {
+  for (const chapter of CHAPTERS) {
+    expect(searchHandbook('', chapter).every((it) => it.chapter === chapter)).toBe(true);
+  }
+});
+
+it('says which papers clear a paper’s scratches: 120 or 150 after 80 (common practice)', () => {
+  const p80 = HANDBOOK.find((it) => it.title === 'P80');
+  expect(p80?.sections[0]?.lines[0]).toMatch(/P120.*P150/);
+  expect(p80?.sections[0]?.lines[0]).not.toMatch(/P180/);
+});
+
+it('keeps cautions with what can hurt', () => {
+  const entry = HANDBOOK.find((it) => it.id === 'damage-darkRing');
+  expect(entry?.cautions.join()).toMatch(/Poison/);
+  expect(HANDBOOK.map((it) => JSON.stringify(it)).join()).not.toMatch(/\bis safe\b/i);
+});

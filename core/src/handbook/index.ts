@@ -1,0 +1,8 @@
+export {
+  CHAPTERS,
+  HANDBOOK,
+  searchHandbook,
+  sourceInWords,
+  type Chapter,
+  type Entry,
+} from './entries';

@@ -1,0 +1,159 @@
+import {
+  FINISHES,
+  SUBSTRATES,
+  MISTAKE_WEIGHT,
+  THIN_FACE,
+  VARIABLES,
+  inspectionTest,
+  type InspectionTest,
+} from '../catalog';
+import type { Aim, Piece, Shop } from '../piece';
+import { leadStatusOf } from './lead';
+import { TELLING_TESTS } from './likelihood';
+import { expectedLoss, lossTables } from './losses';
+import { posteriorsOf, type SurfacePosterior } from './posterior';
+import type { LeadChance } from './priors';
+import type { LeadStatus, VeneerEstimate } from './result';
+import type { StateVariable } from './space';
+import { TOO_THIN_MM, veneerOf } from './veneer';
+import { decisionOf, takesOf, worthOf, type Decision, type Turn } from './worth';
+
+/** A test worth doing next, with what it could change. */
+export interface Advice {
+  readonly test: InspectionTest;
+  /** Layer of paint to test, for a lead result. */
+  readonly layer: number | null;
+  /** Minutes that knowing its result is expected to save. */
+  readonly saves: number;
+  /** Minutes that it takes, its money and harm counted in. */
+  readonly takes: number;
+  readonly couldChange: string;
+}
+
+const inWords = (turns: readonly Turn[]): string => {
+  const [first] = [...turns].sort((a, b) => b.chance - a.chance);
+  return first
+    ? `“${first.outcome}” would turn “${first.from.label}” into “${first.to.label}”.`
+    : 'Narrows down which plan is best.';
+};
+
+/** From this chance on something is taken to be so, for choosing what makes sense to test. */
+const LIKELY = 0.5;
+
+/** A test that tells something only on paint is not offered where paint is less likely than this. */
+const WORTH_TRYING = 0.3;
+
+/** Value of measuring the veneer: afterwards it is known whether the face is too thin. */
+const veneerAdvice = (
+  it: SurfacePosterior,
+  aim: Aim | undefined,
+  { tooThin, measured }: VeneerEstimate,
+  { prospect, loss }: Decision,
+): Advice | undefined => {
+  const test = inspectionTest('veneer-thickness');
+  const thinFaced = SUBSTRATES.ids.reduce(
+    (sum, id, at) => sum + (THIN_FACE.includes(id) ? (it.marginals.substrate[at] as number) : 0),
+    0,
+  );
+  if (!test || measured || thinFaced < LIKELY) return undefined;
+  const known = (thin: 0 | 1) => expectedLoss(lossTables(it.surface, aim, thin), prospect);
+  return {
+    test,
+    layer: null,
+    saves: MISTAKE_WEIGHT.value * Math.max(0, loss - tooThin * known(1) - (1 - tooThin) * known(0)),
+    takes: takesOf(test),
+    couldChange: `Below ${TOO_THIN_MM} mm it may not be stripped and sanded.`,
+  };
+};
+
+/** Lead on old paint is no matter of odds: count the layers, then test each. */
+const leadAdvice = (lead: LeadStatus): Advice | undefined => {
+  if (lead.kind !== 'open') return undefined;
+  const layer = lead.missingLayers[0] ?? null;
+  const test = inspectionTest(layer === null ? 'layer-count' : (lead.wants ?? 'lead-swab'));
+  return (
+    test && {
+      test,
+      layer,
+      saves: Infinity,
+      takes: takesOf(test),
+      couldChange:
+        layer === null
+          ? 'Until each layer has a lead result, nothing may be sanded dry here.'
+          : 'Decides whether this surface may be sanded dry.',
+    }
+  );
+};
+
+/**
+ * While deciding about other tests lead is either known to be there, and no dust may be made, or
+ * its gate will be answered before any dust is: then it decides nothing here.
+ */
+const LEAD_KNOWN: LeadChance = { paint: 1, other: 1 };
+const LEAD_GATED: LeadChance = { paint: 0, other: 0 };
+
+/** Chance that a test tells anything here: that all its condition asks for is so, each by itself. */
+const chanceOf = ({ onlyWhere }: InspectionTest, { marginals }: SurfacePosterior): number =>
+  (Object.entries(onlyWhere ?? {}) as [StateVariable, readonly string[]][]).reduce(
+    (chance, [variable, allowed]) =>
+      chance *
+      VARIABLES[variable].values.reduce(
+        (sum, { id }, at) => sum + (allowed.includes(id) ? (marginals[variable][at] as number) : 0),
+        0,
+      ),
+    1,
+  );
+
+const rank = (piece: Piece, shop: Shop, it: SurfacePosterior): readonly Advice[] => {
+  const onIt = piece.observations.filter((one) => one.surfaceId === it.surface.id);
+  const aim = piece.aims.find((one) => one.surfaceId === it.surface.id);
+  const paint = FINISHES.rows.reduce(
+    (sum, row, at) => sum + (row.paint ? (it.marginals.finish[at] as number) : 0),
+    0,
+  );
+  const lead = leadStatusOf({
+    piece,
+    shop,
+    surfaceName: it.surface.name,
+    observations: onIt,
+    recordedLayers: piece.layers.filter((one) => one.surfaceId === it.surface.id).length,
+    paint,
+  });
+  const veneer = veneerOf(piece, onIt);
+  const decision = decisionOf(
+    it.surface,
+    aim,
+    veneer.tooThin,
+    it.posterior(),
+    lead.kind === 'found' ? LEAD_KNOWN : LEAD_GATED,
+  );
+  if (!decision) return [];
+  const done = new Set(it.evidence.map((one) => one.test.id));
+  const suspect = lead.kind === 'open' || lead.kind === 'found';
+  const candidates = TELLING_TESTS.filter(
+    (test) =>
+      !done.has(test.id) && !(test.abrades && suspect) && chanceOf(test, it) >= WORTH_TRYING,
+  ).map((test): Advice => {
+    const { saves, turns } = worthOf(test, decision);
+    return { test, layer: null, saves, takes: takesOf(test), couldChange: inWords(turns) };
+  });
+  const urgent = paint >= LIKELY ? leadAdvice(lead) : undefined;
+  const measure = veneerAdvice(it, aim, veneer, decision);
+  const worth = (one: Advice) => one.saves - one.takes;
+  return [...(urgent ? [urgent] : []), ...candidates, ...(measure ? [measure] : [])]
+    .filter((one) => worth(one) > 0)
+    .sort((a, b) => worth(b) - worth(a));
+};
+
+/**
+ * The tests worth their minutes on each surface, best first, by value of information.
+ * Empty for a surface on which nothing that Obrik knows is worth asking any more.
+ */
+export const advisePiece = (piece: Piece, shop: Shop): ReadonlyMap<string, readonly Advice[]> =>
+  new Map(posteriorsOf(piece, shop).map((it) => [it.surface.id, rank(piece, shop, it)]));
+
+/** The same for one surface alone. */
+export const adviseSurface = (piece: Piece, shop: Shop, surfaceId: string): readonly Advice[] =>
+  posteriorsOf(piece, shop)
+    .filter((it) => it.surface.id === surfaceId)
+    .flatMap((it) => rank(piece, shop, it));

@@ -1,0 +1,46 @@
+import { FINISHES, LEAD } from '../catalog';
+import { tableOf, type TestResult } from './likelihood';
+import type { LeadChance } from './priors';
+import { MAKES, type StateVector, STATES_PER_MAKE } from './space';
+
+/** 1 for the states whose top layer is paint. */
+const IS_PAINT = Uint8Array.from(
+  MAKES.flatMap((make) =>
+    Array.from({ length: STATES_PER_MAKE }, () => (FINISHES.get(make.finish).paint ? 1 : 0)),
+  ),
+);
+
+/**
+ * Lead beside the states: P(lead | finish) is one figure under paint and one under anything else,
+ * and a swab's result bears on a state through its finish only:
+ * P(results | finish) = λ · Π P(r | present) + (1 − λ) · Π P(r | absent).
+ */
+export const reckonLead = (
+  chance: LeadChance,
+  results: readonly TestResult[],
+): { readonly after: LeadChance; readonly factors: LeadChance } => {
+  const product = (value: (typeof LEAD.ids)[number]): number =>
+    results.reduce(
+      (all, { test, result }) =>
+        all * (tableOf(test)?.byValue?.[result]?.[LEAD.ids.indexOf(value)] ?? 1),
+      1,
+    );
+  const [present, absent] = [product('present'), product('absent')];
+  const factor = (prior: number) => prior * present + (1 - prior) * absent;
+  const factors = { paint: factor(chance.paint), other: factor(chance.other) };
+  return {
+    factors,
+    after: {
+      paint: (chance.paint * present) / factors.paint,
+      other: (chance.other * present) / factors.other,
+    },
+  };
+};
+
+/** Multiplies a vector by a figure under paint and another under anything else, in place. */
+export const weighByPaint = (vector: StateVector, { paint, other }: LeadChance): void => {
+  if (paint === other) return;
+  for (let s = 0; s < vector.length; s++) {
+    vector[s] = (vector[s] as number) * (IS_PAINT[s] ? paint : other);
+  }
+};

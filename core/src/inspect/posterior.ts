@@ -1,0 +1,233 @@
+import { SISTER_SHARE, type PartKind } from '../catalog';
+import { surfacesOf, type Confirmation, type Piece, type Shop, type Surface } from '../piece';
+import { collectEvidence, isOfSurface, type Evidence } from './evidence';
+import { reckonLead, weighByPaint } from './leadOdds';
+import { weigh, type TestResult } from './likelihood';
+import { BLEED_CHANCES, leadChance, makePrior, type LeadChance } from './priors';
+import {
+  MAKES,
+  STATES,
+  STATES_PER_MAKE,
+  add,
+  keepOnly,
+  marginalsOfMakes,
+  type Marginals,
+  type StateVector,
+} from './space';
+
+/** One surface with what was recorded on it and the probabilities that follow. */
+export interface SurfacePosterior {
+  readonly surface: Surface;
+  /** What was seen of the surface itself, lead results among it. */
+  readonly evidence: readonly Evidence[];
+  /** What was seen of layers below the top one. */
+  readonly onLayers: readonly Evidence[];
+  readonly words: readonly Confirmation[];
+  /** Makes before anything was recorded on this surface; sister surfaces are counted in. */
+  readonly prior: Float64Array;
+  /** States after tests and words; spread out only where somebody needs them one by one. */
+  readonly posterior: () => StateVector;
+  readonly marginals: Marginals;
+  /** Chance of lead in some layer, after the results. */
+  readonly lead: LeadChance;
+  /** The same after the tests, as if the user had confirmed nothing. */
+  readonly fromTests: () => StateVector;
+  /** Index of the likeliest state after the tests. */
+  readonly likeliest: () => number;
+}
+
+/** All that a surface's own record says, whatever the makes, and its sums make by make. */
+interface Voice {
+  /** P(bleed | make) · P(results | state). */
+  readonly states: StateVector;
+  readonly makes: Float64Array;
+}
+
+const voiceOf = (
+  results: readonly TestResult[],
+  lead: LeadChance,
+  words: readonly Confirmation[],
+): Voice => {
+  const states = BLEED_CHANCES.slice();
+  weighByPaint(states, lead);
+  for (const { variable, value } of words) {
+    if (variable !== 'lead') keepOnly(states, variable, value);
+  }
+  return { states, makes: weigh(states, results) };
+};
+
+/**
+ * Bayes' rule on makes: P(make | record) ∝ P(make) · P(record | make).
+ * @returns undefined where no make can explain the record
+ */
+const updateMakes = (prior: Float64Array, heard: Float64Array): Float64Array | undefined => {
+  const makes = new Float64Array(MAKES.length);
+  let sum = 0;
+  for (let m = 0; m < makes.length; m++) {
+    const weight = (prior[m] as number) * (heard[m] as number);
+    makes[m] = weight;
+    sum += weight;
+  }
+  if (!(sum > 0)) return undefined;
+  for (let m = 0; m < makes.length; m++) makes[m] = (makes[m] as number) / sum;
+  return makes;
+};
+
+/** Spreads makes over their states: P(state | record) = P(make | record) · P(bleed | make, record). */
+const spread = (makes: Float64Array, voice: Voice): StateVector => {
+  const vector = new Float64Array(STATES.length);
+  let s = 0;
+  for (let m = 0; m < makes.length; m++) {
+    const make = makes[m] as number;
+    const share = make > 0 ? make / (voice.makes[m] as number) : 0;
+    for (const end = s + STATES_PER_MAKE; s < end; s++) {
+      vector[s] = share * (voice.states[s] as number);
+    }
+  }
+  return vector;
+};
+
+/** A surface's own record, before its sisters are heard. */
+interface Own {
+  readonly surface: Surface;
+  readonly evidence: readonly Evidence[];
+  readonly onLayers: readonly Evidence[];
+  readonly words: readonly Confirmation[];
+  readonly makes: Float64Array;
+  readonly lead: LeadChance;
+  readonly voice: Voice;
+  readonly voiceOfTests: () => Voice;
+  /** Makes after its own record alone; undefined where nothing was recorded on it. */
+  readonly alone: Float64Array | undefined;
+}
+
+const ownRecord = (piece: Piece, surface: Surface, expectedLead: LeadChance): Own => {
+  const all = collectEvidence(piece.observations.filter((it) => it.surfaceId === surface.id));
+  const evidence = all.filter(isOfSurface);
+  const words = piece.confirmations.filter((it) => it.surfaceId === surface.id);
+  const results = evidence.filter((it) => it.test.kind !== 'layer');
+  const { after, factors } = reckonLead(
+    expectedLead,
+    evidence.filter((it) => it.test.kind === 'layer'),
+  );
+  const makes = makePrior(piece, surface.part);
+  const voiceOfTests = () => voiceOf(results, factors, []);
+  const withWords = words.length > 0 ? voiceOf(results, factors, words) : voiceOfTests();
+  // Words that exclude each other explain nothing: then the tests alone are heard.
+  const possible = updateMakes(makes, withWords.makes);
+  const voice = possible ? withWords : voiceOfTests();
+  return {
+    surface,
+    evidence,
+    onLayers: all.filter((it) => !isOfSurface(it)),
+    words,
+    makes,
+    lead: after,
+    voice,
+    voiceOfTests,
+    alone:
+      evidence.length > 0 || words.length > 0
+        ? (possible ?? updateMakes(makes, voice.makes))
+        : undefined,
+  };
+};
+
+/** What the surfaces that were looked at say together, by the kind of part. */
+interface Chorus {
+  readonly count: number;
+  readonly byPart: ReadonlyMap<PartKind, Float64Array>;
+}
+
+const chorusOf = (all: readonly Own[]): Chorus => {
+  const byPart = new Map<PartKind, Float64Array>();
+  const heard = all.flatMap(({ surface, alone }) => (alone ? [{ part: surface.part, alone }] : []));
+  for (const { part, alone } of heard) {
+    const sums = byPart.get(part) ?? new Float64Array(MAKES.length);
+    for (let m = 0; m < sums.length; m++) add(sums, m, alone[m] as number);
+    byPart.set(part, sums);
+  }
+  return { count: heard.length, byPart };
+};
+
+/**
+ * Sister surfaces inform each other weakly: with a small chance a surface is of the same make as
+ * one of the sisters that were looked at. Each sister speaks with what was seen on herself alone,
+ * so nothing goes round in circles.
+ */
+const withSisters = (own: Own, { count, byPart }: Chorus): Float64Array => {
+  const sisters = count - (own.alone ? 1 : 0);
+  if (sisters === 0) return own.makes;
+  const mixed = new Float64Array(MAKES.length);
+  let kept = 1;
+  for (const [part, sums] of byPart) {
+    const same = part === own.surface.part;
+    const weight = SISTER_SHARE[same ? 'samePart' : 'otherPart'] / sisters;
+    const self = same ? own.alone : undefined;
+    let total = 0;
+    for (let m = 0; m < mixed.length; m++) {
+      const share = weight * Math.max(0, (sums[m] as number) - (self?.[m] ?? 0));
+      total += share;
+      add(mixed, m, share);
+    }
+    kept -= total;
+  }
+  for (let m = 0; m < mixed.length; m++) add(mixed, m, kept * (own.makes[m] as number));
+  return mixed;
+};
+
+/** Sums over the states by every variable, without spreading them out. */
+const marginalsOf = (makes: Float64Array, voice: Voice): Marginals => {
+  const bleed = new Float64Array(STATES_PER_MAKE + 1);
+  for (let m = 0; m < makes.length; m++) {
+    const make = makes[m] as number;
+    if (make === 0) continue;
+    const share = make / (voice.makes[m] as number);
+    const begin = m * STATES_PER_MAKE;
+    for (let b = 0; b < STATES_PER_MAKE; b++) {
+      bleed[b] = (bleed[b] as number) + share * (voice.states[begin + b] as number);
+    }
+  }
+  return { ...marginalsOfMakes(makes), bleed };
+};
+
+const greatestOf = (figures: Float64Array, from = 0, to = figures.length): number => {
+  let best = from;
+  for (let at = from + 1; at < to; at++) {
+    if ((figures[at] as number) > (figures[best] as number)) best = at;
+  }
+  return best;
+};
+
+/** The probabilities of every state for every surface of a piece. */
+export const posteriorsOf = (piece: Piece, shop: Shop): readonly SurfacePosterior[] => {
+  const expectedLead = leadChance(piece, shop.leadCutoffYear);
+  const all = surfacesOf(piece).map((surface) => ownRecord(piece, surface, expectedLead));
+  const chorus = chorusOf(all);
+  return all.map((own) => {
+    const prior = withSisters(own, chorus);
+    const makesFor = (voice: Voice) => updateMakes(prior, voice.makes) ?? prior;
+    const makes = makesFor(own.voice);
+    const posterior = () => spread(makes, own.voice);
+    const told = own.words.length > 0;
+    return {
+      surface: own.surface,
+      evidence: own.evidence,
+      onLayers: own.onLayers,
+      words: own.words,
+      prior,
+      posterior,
+      marginals: marginalsOf(makes, own.voice),
+      lead: own.lead,
+      fromTests: () => {
+        if (!told) return posterior();
+        const voice = own.voiceOfTests();
+        return spread(makesFor(voice), voice);
+      },
+      likeliest: () => {
+        const voice = told ? own.voiceOfTests() : own.voice;
+        const make = greatestOf(told ? makesFor(voice) : makes);
+        return greatestOf(voice.states, make * STATES_PER_MAKE, (make + 1) * STATES_PER_MAKE);
+      },
+    };
+  });
+};

@@ -1,0 +1,88 @@
+import { VENEER_PRIORS, VENEER_READING_ERROR, type Era } from '../catalog';
+import type { Observation, Piece } from '../piece';
+import { eraShares } from './priors';
+import type { VeneerEstimate } from './result';
+
+/** Thicknesses that are told apart, mm. */
+const STEP = 0.02;
+const THICKNESSES = Array.from({ length: 310 }, (_, index) => (index + 1) * STEP);
+
+/** Standard normal quantile of 0.9: a lognormal's tenth lies this many sigmas below its median. */
+const TENTH = 1.2816;
+
+/** Below this a face can't be stripped and sanded with a good conscience, mm. */
+export const TOO_THIN_MM = 0.45;
+
+const lognormal = (mm: number, { thin, usual }: (typeof VENEER_PRIORS)[Era]): number => {
+  const sigma = Math.log(usual / thin) / TENTH;
+  return Math.exp(-0.5 * (Math.log(mm / usual) / sigma) ** 2) / (mm * sigma);
+};
+
+const scaled = (weights: readonly number[]): readonly number[] => {
+  const sum = weights.reduce((a, b) => a + b, 0);
+  return weights.map((it) => it / sum);
+};
+
+const ERAS = Object.keys(VENEER_PRIORS) as Era[];
+
+const expectedIn = (era: Era): readonly number[] =>
+  scaled(THICKNESSES.map((mm) => lognormal(mm, VENEER_PRIORS[era])));
+const EXPECTED: Readonly<Record<Era, readonly number[]>> = {
+  early: expectedIn('early'),
+  middle: expectedIn('middle'),
+  late: expectedIn('late'),
+};
+
+/** Estimates made before: most surfaces of a piece share one. */
+const ESTIMATES = new Map<string, VeneerEstimate>();
+
+/** The thickness that a share of the distribution lies below, mm. */
+const quantile = (weights: readonly number[], share: number): number => {
+  let below = 0;
+  for (const [index, weight] of weights.entries()) {
+    if (below + weight >= share) {
+      const mm = THICKNESSES[index] ?? 0;
+      return mm - STEP / 2 + (STEP * (share - below)) / weight;
+    }
+    below += weight;
+  }
+  return THICKNESSES.at(-1) ?? 0;
+};
+
+/**
+ * Thickness of the wood above the core, as a distribution.
+ * Model: unmeasured, lognormal by era, mixed by the share of years in each. A reading r beats any
+ * expectation: exp(−(r − t)² / 2σ²), σ from the catalog. Of several readings the thinnest counts:
+ * it is the thin place that is sanded through.
+ */
+export const veneerOf = (
+  piece: Pick<Piece, 'yearFrom' | 'yearTo'>,
+  observations: readonly Observation[],
+): VeneerEstimate => {
+  const shares = eraShares(piece);
+  const readings = observations
+    .filter((it) => it.testId === 'veneer-thickness')
+    .flatMap((it) => it.value ?? []);
+  const thinnest = readings.length > 0 ? Math.min(...readings) : undefined;
+  const key = `${Object.values(shares).join()}/${thinnest ?? ''}`;
+  const known = ESTIMATES.get(key);
+  if (known) return known;
+  const weights = scaled(
+    THICKNESSES.map((mm, index) =>
+      thinnest === undefined
+        ? ERAS.reduce((sum, era) => sum + shares[era] * (EXPECTED[era][index] ?? 0), 0)
+        : Math.exp(-0.5 * ((thinnest - mm) / VENEER_READING_ERROR) ** 2),
+    ),
+  );
+  const estimate = {
+    thinMm: quantile(weights, 0.1),
+    usualMm: quantile(weights, 0.5),
+    tooThin: weights.reduce(
+      (sum, weight, index) => sum + ((THICKNESSES[index] ?? 0) < TOO_THIN_MM ? weight : 0),
+      0,
+    ),
+    measured: thinnest !== undefined,
+  };
+  ESTIMATES.set(key, estimate);
+  return estimate;
+};

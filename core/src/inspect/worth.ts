@@ -1,0 +1,168 @@
+import {
+  MINUTES_PER_MINOR_UNIT,
+  MISTAKE_WEIGHT,
+  PLANS,
+  VARIABLES,
+  type InspectionTest,
+  type PlanRow,
+} from '../catalog';
+import type { Aim, Surface } from '../piece';
+import { tableOf } from './likelihood';
+import {
+  bestPlan,
+  expectedLoss,
+  fatesBy,
+  fatesOf,
+  lossTables,
+  mixOf,
+  overFates,
+  prospectOf,
+  regretsOf,
+  weightOf,
+  type FateVector,
+  type LossTable,
+  type Prospect,
+} from './losses';
+import type { LeadChance } from './priors';
+import { PLACES, type StateVariable, type StateVector } from './space';
+
+/** Prospects and regrets by classes of states. */
+interface Classes {
+  readonly prospects: readonly Prospect[];
+  readonly regretted: Float64Array;
+}
+
+/** A decision as it stands before the next test. */
+export interface Decision {
+  /** By the values of a variable: all that a test needs which depends on that variable alone. */
+  readonly byValue: Readonly<Record<StateVariable, Classes>>;
+  readonly posterior: StateVector;
+  readonly lead: LeadChance;
+  readonly tables: readonly LossTable[];
+  /** For the aim most likely wanted, which plans are compared for in words. */
+  readonly main: LossTable;
+  readonly prospect: Prospect;
+  /** Expected loss, minutes, and the plan that stands now. */
+  readonly loss: number;
+  readonly plan: number;
+  /** What the plans that stand would be regretted by, fate by fate; minutes. */
+  readonly regrets: FateVector;
+  /** What all doubt together costs: expected loss now, less that if everything were known; minutes. */
+  readonly doubtCosts: number;
+}
+
+const classesOf = (
+  posterior: StateVector,
+  lead: LeadChance,
+  regrets: FateVector,
+  classOf: Uint8Array,
+  classes: number,
+): Classes => {
+  const fates = fatesBy(posterior, classOf, classes);
+  return {
+    prospects: fates.map((it) => prospectOf(it, lead)),
+    regretted: Float64Array.from(fates, (it) => overFates(it, regrets)),
+  };
+};
+
+/**
+ * The decision about a surface.
+ * @param tooThin chance that the face is too thin to be stripped and sanded
+ * @returns undefined where nothing is wanted of the surface
+ */
+export const decisionOf = (
+  surface: Pick<Surface, 'areaMm2'>,
+  aim: Aim | undefined,
+  tooThin: number,
+  posterior: StateVector,
+  lead: LeadChance,
+): Decision | undefined => {
+  const tables = lossTables(surface, aim, tooThin);
+  const [main] = [...tables].sort((a, b) => b.share - a.share);
+  if (!main) return undefined;
+  const fates = fatesOf(posterior);
+  const prospect = prospectOf(fates, lead);
+  const loss = expectedLoss(tables, prospect);
+  const regrets = regretsOf(tables, prospect, lead);
+  const by = (variable: StateVariable): Classes =>
+    classesOf(posterior, lead, regrets, PLACES[variable], VARIABLES[variable].values.length + 1);
+  return {
+    byValue: {
+      substrate: by('substrate'),
+      wood: by('wood'),
+      finish: by('finish'),
+      bleed: by('bleed'),
+    },
+    posterior,
+    lead,
+    tables,
+    main,
+    prospect,
+    loss,
+    plan: bestPlan(main, prospect).plan,
+    regrets,
+    doubtCosts: overFates(fates, regrets),
+  };
+};
+
+/** How a result would turn the plan. */
+export interface Turn {
+  readonly outcome: string;
+  readonly chance: number;
+  readonly from: PlanRow;
+  readonly to: PlanRow;
+}
+
+/** What a test takes: its minutes, and its harm and money as minutes. */
+export const takesOf = (test: InspectionTest): number =>
+  test.minutes + test.harmMinutes + test.cost * MINUTES_PER_MINOR_UNIT.value;
+
+/**
+ * What one more result is worth, minutes; the greater of
+ * - its value by itself: E[min loss] before − Σ over results P(result) · E[min loss | result];
+ * - its part in a longer inquiry: a single test rarely turns a plan, two in a row do. What all
+ *   doubt costs, times how well the test tells the surfaces on which the plan would be regretted
+ *   from what is expected: 1 − Σ over results √(P(result) · P(result | regret)), by Bhattacharyya,
+ *   where P(result | regret) weighs each state by its regret.
+ */
+export const worthOf = (
+  test: InspectionTest,
+  it: Decision,
+): { readonly saves: number; readonly turns: readonly Turn[] } => {
+  const table = tableOf(test);
+  // Knowing everything would save no more than all doubt costs.
+  const most = MISTAKE_WEIGHT.value * it.doubtCosts;
+  if (!table || most <= takesOf(test)) return { saves: 0, turns: [] };
+  const { only } = table;
+  const { prospects, regretted } =
+    only && only !== 'lead'
+      ? it.byValue[only]
+      : classesOf(it.posterior, it.lead, it.regrets, table.rowOf, table.rows.length);
+  const turns: Turn[] = [];
+  let loss = 0;
+  let alike = 0;
+  for (let result = 0; result < table.results; result++) {
+    const chances =
+      table.byValue?.[result] ?? Float64Array.from(table.rows, (row) => row[result] as number);
+    let regret = 0;
+    for (let at = 0; at < chances.length; at++) {
+      regret += (chances[at] as number) * (regretted[at] as number);
+    }
+    const prospect = mixOf(prospects, chances);
+    const chance = weightOf(prospect);
+    let then = it.plan;
+    for (const one of it.tables) {
+      const best = bestPlan(one, prospect);
+      loss += one.share * best.loss;
+      if (one === it.main) then = best.plan;
+    }
+    if (it.doubtCosts > 0) alike += Math.sqrt((chance * regret) / it.doubtCosts);
+    if (then === it.plan) continue;
+    const [from, to] = [PLANS.rows[it.plan], PLANS.rows[then]];
+    const label =
+      test.kind === 'reading' ? test.bands[result]?.label : test.outcomes[result]?.label;
+    if (from && to && label) turns.push({ outcome: label, chance, from, to });
+  }
+  const saves = Math.max(0, it.loss - loss, (1 - alike) * it.doubtCosts);
+  return { saves: MISTAKE_WEIGHT.value * saves, turns };
+};

@@ -1,0 +1,180 @@
+import { z } from 'zod';
+import { variable } from '../catalog';
+import { confirmation, finding, id, observation, paintLayer } from './evidence';
+import { hardware } from './hardware';
+import { piece, pieceDescription, type Piece } from './piece';
+import { bad, good, read, type Result } from './problem';
+import { aim } from './scheme';
+
+/**
+ * Every way in which a piece changes. App and server apply the same changes with the same
+ * function, so that the screen can show the result before the server has answered.
+ */
+export const change = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('describe'), description: pieceDescription }),
+  z.object({ kind: z.literal('observe'), observation }),
+  z.object({ kind: z.literal('withdraw'), observationId: id }),
+  z.object({ kind: z.literal('confirm'), confirmation }),
+  z.object({ kind: z.literal('unconfirm'), surfaceId: id, variable }),
+  z.object({ kind: z.literal('find'), finding }),
+  z.object({ kind: z.literal('unfind'), findingId: id }),
+  /** The layers seen on a surface become these, top down. */
+  z.object({ kind: z.literal('layers'), surfaceId: id, layers: z.array(paintLayer).max(30) }),
+  /** Fittings are put on the list, or changed where they are on it. */
+  z.object({ kind: z.literal('fit'), hardware }),
+  z.object({ kind: z.literal('unfit'), hardwareId: id }),
+  /** The aims of these surfaces become these; a surface without one has none afterwards. */
+  z.object({
+    kind: z.literal('aim'),
+    surfaceIds: z.array(id).min(1).max(200),
+    aims: z.array(aim).max(200),
+  }),
+  z.object({ kind: z.literal('archive') }),
+  z.object({ kind: z.literal('restore') }),
+]);
+export type Change = z.infer<typeof change>;
+
+const without = <T extends { id: string }>(list: readonly T[], gone: string): T[] =>
+  list.filter((it) => it.id !== gone);
+
+const has = (list: readonly { id: string }[], wanted: string): boolean =>
+  list.some((it) => it.id === wanted);
+
+const step = (before: Piece, it: Change): Result<Piece> => {
+  switch (it.kind) {
+    case 'describe':
+      return good({ ...before, ...it.description });
+    case 'observe':
+      if (has(before.observations, it.observation.id)) {
+        return bad('observation.id', 'This observation is recorded already.');
+      }
+      return good({ ...before, observations: [...before.observations, it.observation] });
+    case 'withdraw':
+      if (!has(before.observations, it.observationId)) {
+        return bad('observationId', 'No such observation: it may have been taken back already.');
+      }
+      return good({ ...before, observations: without(before.observations, it.observationId) });
+    case 'confirm':
+    case 'unconfirm': {
+      const about = it.kind === 'confirm' ? it.confirmation : it;
+      const others = before.confirmations.filter(
+        (old) => old.surfaceId !== about.surfaceId || old.variable !== about.variable,
+      );
+      return good({
+        ...before,
+        confirmations: it.kind === 'confirm' ? [...others, it.confirmation] : others,
+      });
+    }
+    case 'find':
+      if (has(before.findings, it.finding.id)) {
+        return bad('finding.id', 'This finding is recorded already.');
+      }
+      return good({ ...before, findings: [...before.findings, it.finding] });
+    case 'unfind':
+      if (!has(before.findings, it.findingId)) {
+        return bad('findingId', 'No such finding: it may have been taken back already.');
+      }
+      return good({ ...before, findings: without(before.findings, it.findingId) });
+    case 'layers': {
+      if (it.layers.some((one) => one.surfaceId !== it.surfaceId)) {
+        return bad('layers', 'A layer of another surface.');
+      }
+      if (it.layers.some((one, index) => one.layer !== index + 1)) {
+        return bad('layers', 'Count the layers from the top down: 1, 2, 3 …');
+      }
+      const others = before.layers.filter((old) => old.surfaceId !== it.surfaceId);
+      return good({ ...before, layers: [...others, ...it.layers] });
+    }
+    case 'fit':
+      return good({
+        ...before,
+        hardware: has(before.hardware, it.hardware.id)
+          ? before.hardware.map((old) => (old.id === it.hardware.id ? it.hardware : old))
+          : [...before.hardware, it.hardware],
+      });
+    case 'unfit':
+      if (!has(before.hardware, it.hardwareId)) {
+        return bad(
+          'hardwareId',
+          'No such fittings: they may have been taken off the list already.',
+        );
+      }
+      return good({ ...before, hardware: without(before.hardware, it.hardwareId) });
+    case 'aim': {
+      const others = before.aims.filter((old) => !it.surfaceIds.includes(old.surfaceId));
+      const stray = it.aims.find((one) => !it.surfaceIds.includes(one.surfaceId));
+      if (stray) return bad('aims', `An aim for "${stray.surfaceId}", which is not in surfaceIds.`);
+      return good({ ...before, aims: [...others, ...it.aims] });
+    }
+    case 'archive':
+      return good({ ...before, archived: true });
+    case 'restore':
+      return good({ ...before, archived: false });
+  }
+};
+
+/**
+ * The piece after a change. The piece given is left as it is.
+ * @returns the changed piece, or what forbids the change
+ */
+export const applyChange = (before: Piece, it: Change): Result<Piece> => {
+  const after = step(before, it);
+  return after.ok ? read(piece, after.value) : after;
+};
+
+/**
+ * The change that takes a change back, given the piece as it was before.
+ * @returns undefined for a change that had no effect to take back
+ */
+export const undoOf = (before: Piece, it: Change): Change | undefined => {
+  switch (it.kind) {
+    case 'describe':
+      return { kind: 'describe', description: pieceDescription.parse(before) };
+    case 'observe':
+      return { kind: 'withdraw', observationId: it.observation.id };
+    case 'withdraw': {
+      const old = before.observations.find((one) => one.id === it.observationId);
+      return old && { kind: 'observe', observation: old };
+    }
+    case 'confirm':
+    case 'unconfirm': {
+      const about = it.kind === 'confirm' ? it.confirmation : it;
+      const old = before.confirmations.find(
+        (one) => one.surfaceId === about.surfaceId && one.variable === about.variable,
+      );
+      if (old) return { kind: 'confirm', confirmation: old };
+      return it.kind === 'confirm'
+        ? { kind: 'unconfirm', surfaceId: about.surfaceId, variable: about.variable }
+        : undefined;
+    }
+    case 'find':
+      return { kind: 'unfind', findingId: it.finding.id };
+    case 'unfind': {
+      const old = before.findings.find((one) => one.id === it.findingId);
+      return old && { kind: 'find', finding: old };
+    }
+    case 'layers':
+      return {
+        kind: 'layers',
+        surfaceId: it.surfaceId,
+        layers: before.layers.filter((one) => one.surfaceId === it.surfaceId),
+      };
+    case 'fit':
+    case 'unfit': {
+      const hardwareId = it.kind === 'fit' ? it.hardware.id : it.hardwareId;
+      const old = before.hardware.find((one) => one.id === hardwareId);
+      if (old) return { kind: 'fit', hardware: old };
+      return it.kind === 'fit' ? { kind: 'unfit', hardwareId } : undefined;
+    }
+    case 'aim':
+      return {
+        kind: 'aim',
+        surfaceIds: it.surfaceIds,
+        aims: before.aims.filter((one) => it.surfaceIds.includes(one.surfaceId)),
+      };
+    case 'archive':
+      return { kind: 'restore' };
+    case 'restore':
+      return { kind: 'archive' };
+  }
+};

@@ -1,0 +1,116 @@
+import { z } from 'zod';
+import { DAMAGES, inspectionTest, isValueOf, variable } from '../catalog';
+
+/** Identifier made by whoever creates the thing: letters, digits, "-" and "_". */
+export const id = z
+  .string()
+  .regex(/^[A-Za-z0-9_-]{1,64}$/, 'Use 1 to 64 letters, digits, "-" or "_".');
+
+const when = z.iso.datetime({ message: 'Give the time as UTC, like 2026-01-31T18:20:00Z.' });
+
+/** A test or look made on a surface, with its outcome. */
+export const observation = z
+  .object({
+    id,
+    surfaceId: id,
+    testId: z.string().max(64),
+    /** The outcome chosen; null for a reading. */
+    outcome: z.string().max(64).nullable().default(null),
+    /** The figure read; for a laboratory result ppm of lead, where it was given. */
+    value: z.number().nullable().default(null),
+    /** Layer of paint the result holds for, 1 is the top; null where it holds for the surface. */
+    layer: z.int().min(1).max(30).nullable().default(null),
+    at: when,
+    by: z.string().max(80).default(''),
+  })
+  .superRefine((it, context) => {
+    const say = (path: string, message: string) =>
+      context.addIssue({ code: 'custom', path: [path], message });
+    const test = inspectionTest(it.testId);
+    if (!test) return say('testId', `No test "${it.testId}". See the list of tests.`);
+    if (test.kind === 'reading') {
+      if (it.value === null) say('value', 'Give the figure that was read.');
+      else if (it.value < test.min || it.value > test.max) {
+        say('value', `Plausible is ${test.min} to ${test.max} ${test.unit}. Look again.`);
+      }
+      if (test.unit === 'layers' && it.value !== null && !Number.isInteger(it.value)) {
+        say('value', 'Layers are counted whole.');
+      }
+      return;
+    }
+    if (!test.outcomes.some((outcome) => outcome.id === it.outcome)) {
+      const known = test.outcomes.map((outcome) => outcome.id).join(', ');
+      say('outcome', `This test ends in one of: ${known}.`);
+    }
+    if (test.kind === 'layer' && it.layer === null) {
+      say('layer', 'Say which layer: a result holds for the layer it touched, and no other.');
+    }
+    if (it.value !== null && it.value < 0) say('value', 'A content of lead is 0 ppm or more.');
+  });
+export type Observation = z.infer<typeof observation>;
+
+/** A value the user knows and vouches for. It can be taken back. */
+export const confirmation = z
+  .object({ surfaceId: id, variable, value: z.string().max(64), at: when })
+  .superRefine((it, context) => {
+    if (it.variable === 'lead') {
+      context.addIssue({
+        code: 'custom',
+        path: ['variable'],
+        message: 'Lead is not settled by saying so. Record a result for each layer.',
+      });
+    } else if (!isValueOf(it.variable, it.value)) {
+      context.addIssue({
+        code: 'custom',
+        path: ['value'],
+        message: `"${it.value}" is not a value of ${it.variable}.`,
+      });
+    }
+  });
+export type Confirmation = z.infer<typeof confirmation>;
+
+/** How a layer of paint feels at a notch. */
+export const layerFeel = z.enum(['unknown', 'rubbery', 'brittle', 'powdery', 'hard']);
+export type LayerFeel = z.infer<typeof layerFeel>;
+
+/** A layer seen at a notch or chip. Layer 1 is the top. */
+export const paintLayer = z.object({
+  surfaceId: id,
+  layer: z.int().min(1).max(30),
+  colour: z.string().trim().min(1, 'Name its colour.').max(40, 'Keep it under 40 letters.'),
+  feel: layerFeel.default('unknown'),
+  /** A guess, µm. */
+  thicknessUm: z.number().min(1).max(5000).nullable().default(null),
+});
+export type PaintLayer = z.infer<typeof paintLayer>;
+
+const size = (most: number) =>
+  z
+    .number('Give a figure in mm.')
+    .min(0.1, 'At least 0.1 mm.')
+    .max(most, `At most ${most} mm.`)
+    .nullable()
+    .default(null);
+
+/** A damage or peculiarity on a surface. */
+export const finding = z.object({
+  id,
+  surfaceId: id,
+  damage: DAMAGES.id,
+  count: z.int().min(1).max(999).default(1),
+  /** The largest of them, mm. */
+  lengthMm: size(5000),
+  widthMm: size(5000),
+  depthMm: size(200),
+  /** How it lies to the grain. */
+  direction: z.enum(['along', 'across', 'slanting', 'none']).default('none'),
+  /** Where on the drawing of the surface: shares of its first face, from the upper left corner. */
+  place: z
+    .object({ x: z.number().min(0).max(1), y: z.number().min(0).max(1) })
+    .nullable()
+    .default(null),
+  photoId: id.nullable().default(null),
+  note: z.string().max(500).default(''),
+  at: when,
+});
+export type Finding = z.infer<typeof finding>;

@@ -1,0 +1,65 @@
+import { z } from 'zod';
+import { id } from './evidence';
+
+/** Fittings that come off before work, and what becomes of them. */
+export const hardware = z.object({
+  id,
+  kind: z.enum([
+    'pull',
+    'knob',
+    'hinge',
+    'lock',
+    'escutcheon',
+    'caster',
+    'bracket',
+    'runner',
+    'stop',
+    'other',
+  ]),
+  /** What it looks like, where that tells it from others. */
+  name: z.string().trim().max(80, 'Keep it under 80 letters.').default(''),
+  count: z.int('A whole number.').min(1, 'At least one.').max(999, 'Under a thousand.'),
+  missing: z
+    .int('A whole number.')
+    .min(0, 'None, or more.')
+    .max(999, 'Under a thousand.')
+    .default(0),
+  /** From screw hole to screw hole, mm. */
+  holeSpacingMm: z
+    .number('Give a figure in mm.')
+    .min(1, 'At least 1 mm.')
+    .max(2000, 'At most 2000 mm.')
+    .nullable()
+    .default(null),
+  /** What is written on its bag. */
+  bag: z.string().trim().max(20, 'Keep it under 20 letters.').default(''),
+  disposition: z.enum(['keep', 'clean', 'repaint', 'replace', 'reuse']).default('keep'),
+  note: z.string().max(500).default(''),
+});
+export type Hardware = z.infer<typeof hardware>;
+
+/** What becomes of fittings, in words. */
+export const DISPOSITIONS: Readonly<Record<Hardware['disposition'], string>> = {
+  keep: 'keep as it is',
+  clean: 'soak and polish',
+  repaint: 'repaint',
+  replace: 'replace',
+  reuse: 'use elsewhere',
+};
+
+/**
+ * What should be thought of before the fittings are dealt with.
+ * Common practice: a set with one missing is usually replaced; another hole spacing wants the old
+ * holes filled first.
+ */
+export const hardwareAdvice = (it: Hardware): string | undefined => {
+  if (it.missing > 0 && it.disposition !== 'replace') {
+    return `${it.missing} missing: usually the whole set is replaced, or one is found to match.`;
+  }
+  if (it.disposition === 'replace') {
+    return it.holeSpacingMm === null
+      ? 'Measure the hole spacing before buying new ones.'
+      : `New ones with another spacing than ${it.holeSpacingMm} mm: fill the old holes, mark all by a jig, then drill.`;
+  }
+  return undefined;
+};

@@ -1,0 +1,55 @@
+export { applyChange, change, undoOf, type Change } from './change';
+export {
+  confirmation,
+  finding,
+  id,
+  layerFeel,
+  observation,
+  paintLayer,
+  type Confirmation,
+  type Finding,
+  type LayerFeel,
+  type Observation,
+  type PaintLayer,
+} from './evidence';
+export { DISPOSITIONS, hardware, hardwareAdvice, type Hardware } from './hardware';
+export { pieceFile, type PieceFile } from './file';
+export {
+  newPiece,
+  piece,
+  pieceDescription,
+  surfacesOf,
+  visibilityOf,
+  yearsInWords,
+  type Piece,
+  type PieceDescription,
+  type Surface,
+  type Visibility,
+} from './piece';
+export { pieceRecord, type PieceRecord } from './record';
+export { bad, good, problemsOf, read, type Problem, type Result } from './problem';
+export {
+  aim,
+  scheme,
+  schemeInWords,
+  shade,
+  stripWish,
+  topcoat,
+  type Aim,
+  type Scheme,
+  type SchemeKind,
+  type Shade,
+  type Topcoat,
+} from './scheme';
+export { USUAL_SHOP, shop, type Shop } from './shop';
+export {
+  TEMPLATES,
+  areaOf,
+  templateId,
+  templateOf,
+  type Face,
+  type Measure,
+  type Measures,
+  type Template,
+  type TemplateId,
+} from './templates';

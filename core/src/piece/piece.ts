@@ -1,0 +1,141 @@
+import { z } from 'zod';
+import { confirmation, finding, id, observation, paintLayer } from './evidence';
+import { hardware } from './hardware';
+import { aim } from './scheme';
+import { areaOf, templateId, templateOf, type Measures, type TemplateSurface } from './templates';
+
+/** A year that furniture may be from. */
+const year = z
+  .int('Give a whole year.')
+  .min(1500, 'Give a year from 1500 on.')
+  .max(2100, 'That year is to come.');
+
+/** Shared by the whole piece and by the form that describes one. */
+const described = {
+  name: z
+    .string()
+    .trim()
+    .min(1, 'Give it a name that you will know it by.')
+    .max(80, 'Keep it under 80 letters.'),
+  templateId,
+  /** Overall measures of the template: mm, or numbers of parts. */
+  measures: z.record(z.string().max(32), z.number()),
+  /** Years of make, as close as known; null where unknown. */
+  yearFrom: year.nullable().default(null),
+  yearTo: year.nullable().default(null),
+  /** It goes to a child's room: lead work is then not done by oneself. */
+  childsRoom: z.boolean().default(false),
+  /** Where it came from, what was paid. */
+  origin: z.string().max(500).default(''),
+  /** What the owner wants to keep. */
+  keep: z.string().max(500).default(''),
+};
+
+interface Described {
+  templateId: z.infer<typeof templateId>;
+  measures: Measures;
+  yearFrom: number | null;
+  yearTo: number | null;
+}
+
+/** Checks what one field alone can't show: measures against the template, years against each other. */
+const agree = (it: Described, context: z.RefinementCtx): void => {
+  const say = (path: (string | number)[], message: string) =>
+    context.addIssue({ code: 'custom', path, message });
+  for (const measure of templateOf(it.templateId).measures) {
+    const value = it.measures[measure.id];
+    const path = ['measures', measure.id];
+    const unit = measure.kind === 'length' ? ' mm' : '';
+    if (value === undefined) say(path, `${measure.label} is missing.`);
+    else if (value < measure.min || value > measure.max) {
+      say(path, `${measure.label}: between ${measure.min} and ${measure.max}${unit}.`);
+    } else if (measure.kind === 'count' && !Number.isInteger(value)) {
+      say(path, `${measure.label}: a whole number.`);
+    }
+  }
+  if (it.yearFrom !== null && it.yearTo !== null && it.yearTo < it.yearFrom) {
+    say(['yearTo'], 'The later year comes before the earlier one.');
+  }
+  const height = it.measures.height ?? 0;
+  for (const part of ['legHeight', 'apronHeight']) {
+    if ((it.measures[part] ?? 0) > height * 0.8) {
+      say(['measures', part], 'That is most of the whole height. Check both.');
+    }
+  }
+};
+
+/** What is asked when a piece is taken in. */
+export const pieceDescription = z.object(described).superRefine(agree);
+export type PieceDescription = z.infer<typeof pieceDescription>;
+
+/** One article of furniture with all that is known and wanted of it. */
+export const piece = z
+  .object({
+    id,
+    ...described,
+    observations: z.array(observation).max(5000).default([]),
+    confirmations: z.array(confirmation).max(500).default([]),
+    findings: z.array(finding).max(1000).default([]),
+    layers: z.array(paintLayer).max(1000).default([]),
+    hardware: z.array(hardware).max(200).default([]),
+    aims: z.array(aim).max(200).default([]),
+    /** Put away; everything is kept and can be brought back. */
+    archived: z.boolean().default(false),
+  })
+  .superRefine((it, context) => {
+    agree(it, context);
+    const known = new Set(surfacesOf(it).map((surface) => surface.id));
+    for (const list of ['observations', 'confirmations', 'findings', 'layers', 'aims'] as const) {
+      it[list].forEach((entry, index) => {
+        if (known.has(entry.surfaceId)) return;
+        context.addIssue({
+          code: 'custom',
+          path: [list, index, 'surfaceId'],
+          message: `This piece has no surface "${entry.surfaceId}". It has: ${[...known].join(', ')}.`,
+        });
+      });
+    }
+  });
+export type Piece = z.infer<typeof piece>;
+
+/** A surface of a piece with its area. */
+export interface Surface extends TemplateSurface {
+  readonly areaMm2: number;
+}
+
+/** The surfaces of a piece, from its template and measures. Areas in mm². */
+export const surfacesOf = (it: Pick<Piece, 'templateId' | 'measures'>): readonly Surface[] =>
+  templateOf(it.templateId)
+    .surfaces(it.measures)
+    .map((surface) => ({ ...surface, areaMm2: areaOf(surface.panels) }));
+
+/** A fresh piece of a description. */
+export const newPiece = (pieceId: string, description: PieceDescription): Piece => ({
+  ...description,
+  id: pieceId,
+  observations: [],
+  confirmations: [],
+  findings: [],
+  layers: [],
+  hardware: [],
+  aims: [],
+  archived: false,
+});
+
+/** "about 1938", "1930–1939", "age unknown". */
+export const yearsInWords = (it: Pick<Piece, 'yearFrom' | 'yearTo'>): string => {
+  const { yearFrom: from, yearTo: to } = it;
+  if (from !== null && to !== null) return from === to ? `about ${from}` : `${from}–${to}`;
+  if (from !== null) return `after ${from}`;
+  if (to !== null) return `before ${to}`;
+  return 'age unknown';
+};
+
+/** How much a surface is looked at: damage on the back matters less than on the top. */
+export type Visibility = 'high' | 'middle' | 'low';
+
+const HIGH = new Set(['top', 'fronts', 'doors', 'seat', 'backrest']);
+const LOW = new Set(['back', 'inside', 'underside', 'drawerSides']);
+
+export const visibilityOf = (surface: Pick<Surface, 'id'>): Visibility =>
+  HIGH.has(surface.id) ? 'high' : LOW.has(surface.id) ? 'low' : 'middle';

@@ -1,0 +1,15 @@
+export {
+  PHASES,
+  operation,
+  phase,
+  refusal,
+  route,
+  type Operation,
+  type Phase,
+  type Refusal,
+  type Route,
+} from './operation';
+export { RULES, byPhase, planRoute } from './plan';
+export { PRECEDENCE } from './precedence';
+export { routeAsText, whereOf } from './text';
+export { REFUSAL_RULES } from './refusals';

@@ -1,0 +1,130 @@
+import { RATES, type Rate } from '../catalog';
+import type { SurfaceContext } from './context';
+import type { GateKind, Operation } from './operation';
+import type { Rule, Work } from './rule';
+
+/** An operation before it is put in order. */
+export interface Draft {
+  readonly operation: Operation;
+  readonly rank: number;
+  readonly waitsFor: readonly GateKind[];
+}
+
+/** One rule's work on one surface. */
+export interface Proposal {
+  readonly rule: Rule;
+  readonly surface: SurfaceContext;
+  readonly work: Work;
+}
+
+/** Minutes for setting up, charged once for all surfaces together. */
+const SET_UP: Readonly<Record<string, Rate>> = {
+  vacuum: 'vacuum',
+  degrease: 'degrease',
+  'damp-wipe': 'dampWipe',
+  'wax-off': 'waxOff',
+  residue: 'residue',
+  scuff: 'scuff',
+  'wet-sand': 'wetScuff',
+  dedust: 'dedust',
+  dull: 'primerScuff',
+  'loose-off': 'looseOff',
+  'loose-off-wet': 'looseOff',
+};
+
+const setUpMinutes = (method: string): number => {
+  const rate = method.startsWith('prime-') ? 'primerCoat' : SET_UP[method];
+  return rate ? RATES[rate].fixed : 0;
+};
+
+/** Work done once for the piece, however many surfaces ask for it. */
+const ONCE = new Set(['photograph', 'contain-lead', 'hardware-off', 'doors-off', 'drawers-out']);
+
+/** Same method and variant, and the same answer to the lead gate, may be one operation. */
+const keyOf = ({ rule, surface, work }: Proposal): string => {
+  const held = work.makesDust && surface.lead === 'open' ? 'held' : '';
+  return [rule.phase, work.method, work.variant, held].filter(Boolean).join('.');
+};
+
+const unique = <T>(list: readonly T[]): T[] => [...new Set(list)];
+
+const uniqueBy = <T>(list: readonly T[], key: (it: T) => string): T[] => [
+  ...new Map(list.map((it) => [key(it), it])).values(),
+];
+
+const sum = (list: readonly number[]): number => list.reduce((a, b) => a + b, 0);
+
+/** Two rules that ask for the same work on one surface are answered by doing it once. */
+const minutesOnAll = (group: readonly Proposal[]): number =>
+  sum(
+    unique(group.map((it) => it.surface)).map((surface) => {
+      const onIt = group.filter((it) => it.surface === surface);
+      return Math.max(
+        ...unique(onIt.map((it) => it.rule)).map((rule) =>
+          sum(onIt.filter((it) => it.rule === rule).map((it) => it.work.minutes)),
+        ),
+      );
+    }),
+  );
+
+const mergeGroup = (id: string, group: readonly Proposal[]): Draft | undefined => {
+  const [first] = group;
+  if (!first) return undefined;
+  const { work, rule } = first;
+  const worked = ONCE.has(work.method)
+    ? Math.max(...group.map((it) => it.work.minutes))
+    : minutesOnAll(group);
+  const wait = group
+    .flatMap((it) => it.work.wait ?? [])
+    .reduce<Operation['wait']>((a, b) => (a && a.minutes >= b.minutes ? a : b), null);
+  return {
+    rank: work.rank,
+    waitsFor: unique(group.flatMap((it) => it.work.waitsFor ?? [])),
+    operation: {
+      id,
+      phase: rule.phase,
+      method: work.method,
+      title: work.title,
+      surfaceIds: unique(group.map((it) => it.surface.surface.id)),
+      how: unique(group.flatMap((it) => it.work.how)),
+      materials: unique(group.flatMap((it) => it.work.materials ?? [])),
+      minutes: Math.max(1, Math.round(worked + setUpMinutes(work.method))),
+      wait,
+      protection: unique(group.flatMap((it) => it.work.protection ?? [])),
+      cautions: uniqueBy(
+        group.flatMap((it) => it.work.cautions ?? []),
+        (it) => it.text,
+      ),
+      reasons: uniqueBy(
+        group.map((it) => ({
+          rule: it.rule.id,
+          text: it.rule.because(it.surface),
+          observationIds: unique(it.rule.evidence?.(it.surface) ?? []),
+        })),
+        (it) => `${it.rule}/${it.text}`,
+      ),
+      grits: [...(work.grits ?? [])],
+      ladder: work.ladder ?? null,
+      makesDust: work.makesDust ?? false,
+      dedusts: work.dedusts ?? false,
+      coats: work.coats ?? false,
+      gate: work.gate ?? null,
+      heldBy: [],
+      after: [],
+      insteadOf: uniqueBy(
+        group.flatMap((it) => it.work.insteadOf ?? []),
+        (it) => it.label,
+      ),
+    },
+  };
+};
+
+/** Puts like work on different surfaces together. */
+export const merge = (proposals: readonly Proposal[]): readonly Draft[] => {
+  const groups = new Map<string, Proposal[]>();
+  for (const it of proposals) {
+    const key = keyOf(it);
+    groups.set(key, [...(groups.get(key) ?? []), it]);
+  }
+  return [...groups].flatMap(([id, group]) => mergeGroup(id, group) ?? []);
+};

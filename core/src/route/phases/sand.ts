@@ -1,0 +1,203 @@
+import { SANDING_MODEL } from '../../catalog';
+import { planLadder, sandingTask } from '../../sanding';
+import { showLength, showThickness } from '../../units';
+import { behind, ladderFor, toolFor, type SurfaceContext } from '../context';
+import { CODE, SANDING_DUST, minutesFor, type Rule, type Work } from '../rule';
+import { leavesFill } from './repair';
+
+/** A filled place is sanded over about this area, mm². */
+const FILL_AREA_MM2 = 20_000;
+
+const worked = (s: SurfaceContext): boolean => s.aim.scheme.kind !== 'leave';
+const keepsFilm = (s: SurfaceContext): boolean =>
+  s.aim.scheme.kind === 'painted' && (s.finish.film || !s.substrate.wood);
+const isDry = (s: SurfaceContext): boolean => s.lead !== 'found';
+
+const gritsInWords = (grits: readonly number[]): string =>
+  grits.map((it) => `P${it}`).join(', then ');
+
+const edges = (s: SurfaceContext): string =>
+  `By hand ${showLength(30, s.shop.units)} from every edge: a machine takes an edge two to three times as fast.`;
+
+const BETWEEN_RUNGS = 'Vacuum and wipe between papers; look along the surface with a raking light.';
+
+const dedust = (s: SurfaceContext, after: string): Work => ({
+  method: 'dedust',
+  variant: after,
+  rank: 9,
+  title: 'Dedust',
+  minutes: minutesFor('dedust', s),
+  how: [
+    'Vacuum with a brush, pores and corners.',
+    'Lint-free cloth, damp with alcohol and water half and half; it shows missed scratches.',
+    'Tack cloth last.',
+  ],
+  materials: ['Lint-free cloths', 'Tack cloth', 'Denatured alcohol'],
+  wait: { minutes: 20, until: 'the alcohol is off' },
+  protection: ['Dust mask', 'Nitrile gloves', 'No flame'],
+  dedusts: true,
+});
+
+/** Dry sanding and the dedusting that belongs to it. Held apart where the lead gate is open. */
+const drySanding = (
+  s: SurfaceContext,
+  work: Omit<Work, 'makesDust' | 'protection'>,
+): readonly Work[] => [
+  { ...work, makesDust: true, protection: ['P100 filter', 'Extraction', 'Hearing protection'] },
+  dedust(s, s.lead === 'open' ? 'held' : ''),
+];
+
+const ladderWork = (s: SurfaceContext): readonly Work[] => {
+  const ladder = ladderFor(s);
+  if (ladder.kind === 'refused') return [];
+  const grits = ladder.rungs.map((it) => it.grit);
+  const tool = toolFor(s);
+  return drySanding(s, {
+    method: 'sand-ladder',
+    variant: `${tool}-${grits.join('-')}`,
+    rank: 1,
+    title: `Sand ${grits.map((it) => `P${it}`).join(' · ')}${tool === 'hand' ? ', by hand' : ''}`,
+    minutes: ladder.minutes,
+    ladder,
+    how: [
+      `${gritsInWords(grits)}, ${tool === 'machine' ? 'machine on the flats, foam pad on curves' : 'by hand with a block, with the grain'}.`,
+      edges(s),
+      BETWEEN_RUNGS,
+      ...(ladder.veneerLeftUm === null
+        ? []
+        : [
+            `Takes about ${showThickness(ladder.removedUm, s.shop.units)}; about ${showThickness(ladder.veneerLeftUm, s.shop.units)} of veneer stays at its thin places. Do not dwell.`,
+          ]),
+    ],
+    materials: grits.map((it) => `P${it} paper`),
+    grits,
+    cautions: [SANDING_DUST],
+    waitsFor: ['substrate', 'veneer'],
+    insteadOf: [
+      {
+        label: 'Fewer papers',
+        because: `a step of more than ${SANDING_MODEL.maxStep.toFixed(0)} in grain leaves scratches that the next paper can't clear`,
+      },
+    ],
+  });
+};
+
+const scuffWork = (s: SurfaceContext): readonly Work[] => {
+  const smooth = s.finish.glossy || !s.substrate.wood;
+  const ladder = planLadder(
+    sandingTask.parse({
+      defectUm: SANDING_MODEL.defects.film,
+      coarsestGrit: smooth ? 180 : 120,
+      targetGrit: smooth ? 180 : 150,
+      areaMm2: s.surface.areaMm2,
+      tool: toolFor(s),
+    }),
+  );
+  const grits = ladder.kind === 'ladder' ? ladder.rungs.map((it) => it.grit) : [];
+  return drySanding(s, {
+    method: 'scuff',
+    variant: `${grits.join('-')}`,
+    rank: 2,
+    title: `Scuff ${grits.map((it) => `P${it}`).join(' · ')}`,
+    minutes: minutesFor('scuff', s),
+    how: [
+      `${gritsInWords(grits)}, light: until the gloss is gone, not until the film is.`,
+      'One or two passes over every sharp edge: a sharp edge is where paint fails first.',
+      edges(s),
+    ],
+    materials: grits.map((it) => `P${it} paper`),
+    grits,
+    cautions: [SANDING_DUST],
+  });
+};
+
+const wetWork = (s: SurfaceContext): readonly Work[] => [
+  {
+    method: 'wet-sand',
+    variant: s.showsWood ? 'bare' : 'scuff',
+    rank: 3,
+    title: s.showsWood ? 'Sand wet by hand, contained' : 'Scuff wet by hand, contained',
+    minutes: minutesFor('wetScuff', s) * (s.showsWood ? 2 : 1),
+    how: [
+      'Wet-or-dry paper, a block and a sponge; keep it wet.',
+      'Wipe the slurry up before it dries, bag the wipes.',
+      'Rinse twice, dry at once.',
+    ],
+    materials: ['Wet-or-dry P150 paper', 'Sponge', 'Waste bags'],
+    grits: [150],
+    wait: { minutes: 12 * 60, until: 'dry, overnight' },
+    protection: ['P100 respirator', 'Disposable overall', 'Nitrile gloves'],
+    cautions: [{ text: 'Lead: nothing dry, nothing hot, waste by local rules.', lastWord: CODE }],
+    dedusts: true,
+    insteadOf: [{ label: 'Dry sanding', because: 'lead was found on this surface' }],
+  },
+];
+
+/** Ladders on bare wood, scuffs on a film that stays, wet work where there is lead. */
+export const SAND_RULES: readonly Rule[] = [
+  {
+    id: 'flush-the-fill',
+    phase: 'sand',
+    applies: (s) => worked(s) && isDry(s) && leavesFill(s),
+    because: (s) => `${s.surface.name}: filler is left proud and comes flush with the wood.`,
+    work: (s) => {
+      const places = s.findings.reduce((sum, it) => sum + it.count, 0);
+      const ladder = planLadder(
+        sandingTask.parse({
+          defectUm: SANDING_MODEL.defects.afterFill,
+          coarsestGrit: 80,
+          targetGrit: s.showsWood ? 150 : 220,
+          areaMm2: FILL_AREA_MM2 * places,
+          veneerUm: s.veneerUm,
+          tool: 'hand',
+        }),
+      );
+      if (ladder.kind === 'refused') return [];
+      const grits = ladder.rungs.map((it) => it.grit);
+      return drySanding(s, {
+        method: 'flush-fill',
+        variant: grits.join('-'),
+        rank: 0,
+        title: `Flush the filler ${grits.map((it) => `P${it}`).join(' · ')}`,
+        minutes: ladder.minutes,
+        how: [
+          `${gritsInWords(grits)} on a block, over the filled places only.`,
+          'Feel for the edge with eyes shut.',
+        ],
+        materials: grits.map((it) => `P${it} paper`),
+        grits,
+        cautions: [SANDING_DUST],
+      });
+    },
+  },
+  {
+    id: 'ladder-to-the-next-coat',
+    phase: 'sand',
+    applies: (s) => worked(s) && isDry(s) && !keepsFilm(s) && s.substrate.wood,
+    because: (s) =>
+      `${s.surface.name}: ${s.substrate.label}, ${s.aim.scheme.kind}. ${
+        s.aim.scheme.kind === 'stained' && s.veneerUm !== null
+          ? 'On veneer stop early, so that it still takes colour.'
+          : 'Each paper clears the scratches of the one before.'
+      }`,
+    evidence: (s) => [...behind(s.beliefs.substrate), ...behind(s.beliefs.wood)],
+    work: ladderWork,
+  },
+  {
+    id: 'scuff-what-stays',
+    phase: 'sand',
+    applies: (s) => worked(s) && isDry(s) && keepsFilm(s),
+    because: (s) =>
+      `${s.surface.name}: ${s.substrate.wood ? `${s.finish.label} stays` : s.substrate.label}; paint holds on a dulled face.`,
+    evidence: (s) => [...behind(s.beliefs.finish), ...behind(s.beliefs.substrate)],
+    work: scuffWork,
+  },
+  {
+    id: 'lead-means-wet',
+    phase: 'sand',
+    applies: (s) => worked(s) && !isDry(s),
+    because: (s) => `${s.surface.name}: ${s.beliefs.leadStatus.text} Wet work makes no dust.`,
+    evidence: (s) => s.beliefs.lead.speaksFor,
+    work: wetWork,
+  },
+];

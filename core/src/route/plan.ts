@@ -1,0 +1,63 @@
+import { surfacesOf, type Piece, type Shop } from '../piece';
+import { contextsOf, type SurfaceContext } from './context';
+import { merge, type Proposal } from './merge';
+import { PHASES, type Route } from './operation';
+import { inOrder } from './order';
+import { BLOCK_RULES } from './phases/block';
+import { CLEAN_RULES } from './phases/clean';
+import { DISMANTLE_RULES, RECORD_RULES } from './phases/record';
+import { REPAIR_RULES } from './phases/repair';
+import { SAND_RULES } from './phases/sand';
+import { SECURE_RULES } from './phases/secure';
+import { STRIP_RULES } from './phases/strip';
+import { refusalsOn } from './refusals';
+import type { Rule } from './rule';
+
+/** Every rule of every phase. */
+export const RULES: readonly Rule[] = [
+  ...SECURE_RULES,
+  ...RECORD_RULES,
+  ...DISMANTLE_RULES,
+  ...CLEAN_RULES,
+  ...STRIP_RULES,
+  ...REPAIR_RULES,
+  ...SAND_RULES,
+  ...BLOCK_RULES,
+];
+
+const proposalsFor = (surface: SurfaceContext, blocked: boolean): readonly Proposal[] =>
+  RULES.filter((rule) => !blocked || rule.regardless)
+    .filter((rule) => rule.applies(surface))
+    .flatMap((rule) => rule.work(surface).map((work) => ({ rule, surface, work })));
+
+/**
+ * Plans the work on a piece from lead gate to stain-blocking primer.
+ * Pure: the same piece and shop give the same route. A piece without aims gives an empty route
+ * that names the surfaces still without one.
+ * @returns operations in order, each with its reasons; refusals with ways out; sums in minutes
+ */
+export const planRoute = (piece: Piece, shop: Shop): Route => {
+  const surfaces = contextsOf(piece, shop);
+  const refusals = surfaces.flatMap(refusalsOn);
+  const blocked = new Set(refusals.filter((it) => it.blocks).map((it) => it.surfaceId));
+  const drafts = merge(surfaces.flatMap((it) => proposalsFor(it, blocked.has(it.surface.id))));
+  const operations = [...inOrder(drafts)];
+  const aimed = new Set(surfaces.map((it) => it.surface.id));
+  return {
+    operations,
+    refusals,
+    unaimedSurfaceIds: surfacesOf(piece)
+      .map((it) => it.id)
+      .filter((it) => !aimed.has(it)),
+    minutes: operations.reduce((sum, it) => sum + it.minutes, 0),
+    waitMinutes: operations.reduce((sum, it) => sum + (it.wait?.minutes ?? 0), 0),
+    materials: [...new Set(operations.flatMap((it) => it.materials))].sort(),
+  };
+};
+
+/** The phases of a route that hold any work, in order, with their operations. */
+export const byPhase = (route: Route) =>
+  PHASES.map((phase) => ({
+    phase,
+    operations: route.operations.filter((it) => it.phase === phase),
+  })).filter((it) => it.operations.length > 0);

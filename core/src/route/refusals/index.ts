@@ -1,0 +1,135 @@
+import { judgeTopcoat } from '../../coating';
+import { planLadder, sandingTask } from '../../sanding';
+import {
+  behind,
+  ladderFor,
+  leadObservations,
+  observationsOf,
+  type SurfaceContext,
+} from '../context';
+import type { Refusal } from '../operation';
+import { UNSTAINABLE } from '../phases/secure';
+import { forbiddenWish } from '../phases/stripChoice';
+
+/** A named reason to say no, with the way out. */
+interface RefusalRule {
+  readonly id: string;
+  /** No work towards the aim is planned while it stands. */
+  readonly blocks: boolean;
+  readonly judge: (
+    s: SurfaceContext,
+  ) => Pick<Refusal, 'title' | 'because' | 'waysOut' | 'observationIds'> | undefined;
+}
+
+const here = (s: SurfaceContext): string => s.surface.name.toLowerCase();
+
+export const REFUSAL_RULES: readonly RefusalRule[] = [
+  {
+    id: 'lead-childs-room',
+    blocks: true,
+    judge: (s) =>
+      s.lead === 'found' && s.piece.childsRoom && s.aim.scheme.kind !== 'leave'
+        ? {
+            title: `No work by yourself on the ${here(s)}`,
+            because: `${s.beliefs.leadStatus.text} This piece goes to a child's room.`,
+            waysOut: [
+              'Hand it to a certified firm.',
+              'Leave it as it is, and out of the child’s room.',
+            ],
+            observationIds: [...leadObservations(s)],
+          }
+        : undefined,
+  },
+  {
+    id: 'no-stain-on-print',
+    blocks: true,
+    judge: (s) =>
+      s.showsWood && s.chanceUnstainable >= UNSTAINABLE
+        ? {
+            title: `No ${s.aim.scheme.kind === 'stained' ? 'stain' : 'clear finish over bare wood'} on the ${here(s)}`,
+            because: `It is ${s.substrate.label}: there is no wood in the face to take it, and stripper would lift the face.`,
+            waysOut: [
+              'Paint it: scuff, bonding primer, colour.',
+              'Lay new veneer.',
+              'Leave it as it is.',
+              'If it is wood after all: look into a chip and record it.',
+            ],
+            observationIds: [...behind(s.beliefs.substrate)],
+          }
+        : undefined,
+  },
+  {
+    id: 'veneer-too-thin',
+    blocks: true,
+    judge: (s) => {
+      if (!s.showsWood || s.lead === 'found') return undefined;
+      const ladder = ladderFor(s);
+      return ladder.kind === 'refused' && ladder.rule === 'veneer-too-thin'
+        ? {
+            title: `No sanding of the ${here(s)}`,
+            because: ladder.because,
+            waysOut: [...ladder.waysOut],
+            observationIds: [
+              ...observationsOf(s, 'veneer-thickness'),
+              ...behind(s.beliefs.substrate),
+            ],
+          }
+        : undefined;
+    },
+  },
+  {
+    id: 'no-dry-sanding-of-suspect-paint',
+    blocks: false,
+    judge: (s) => {
+      const wish = forbiddenWish(s);
+      if (!s.strips || !wish || (s.lead !== 'open' && s.lead !== 'found')) return undefined;
+      const verdict = planLadder(sandingTask.parse({ defectUm: 0, targetGrit: 120, lead: s.lead }));
+      return {
+        title: `No ${wish.way.label} on the ${here(s)}`,
+        because: `${verdict.kind === 'refused' ? verdict.because : ''} ${wish.way.title} ${wish.because}. Gel is planned instead.`,
+        waysOut:
+          verdict.kind === 'refused'
+            ? [...verdict.waysOut]
+            : ['Record a lead result for each layer.'],
+        observationIds: [...leadObservations(s)],
+      };
+    },
+  },
+  {
+    id: 'strip-way-not-on-veneer',
+    blocks: false,
+    judge: (s) => {
+      const wish = forbiddenWish(s);
+      return s.strips && wish && s.lead !== 'open' && s.lead !== 'found'
+        ? {
+            title: `No ${wish.way.label} on the ${here(s)}`,
+            because: `${wish.way.title}: ${wish.because}. Another way is planned.`,
+            waysOut: ['Take gel, covered.', 'Let Obrik choose the way.'],
+            observationIds: [...behind(s.beliefs.substrate)],
+          }
+        : undefined;
+    },
+  },
+  {
+    id: 'oil-clear-over-pale-paint',
+    blocks: false,
+    judge: (s) => {
+      const verdict = judgeTopcoat(s.aim.scheme);
+      return verdict?.may === 'never'
+        ? {
+            title: `No oil-based clear over the ${here(s)}`,
+            because: verdict.because,
+            waysOut: [...verdict.waysOut],
+            observationIds: [],
+          }
+        : undefined;
+    },
+  },
+];
+
+/** Everything that is refused on a surface. */
+export const refusalsOn = (s: SurfaceContext): readonly Refusal[] =>
+  REFUSAL_RULES.flatMap((rule) => {
+    const no = rule.judge(s);
+    return no ? [{ rule: rule.id, surfaceId: s.surface.id, blocks: rule.blocks, ...no }] : [];
+  });

@@ -1,0 +1,579 @@
+import { SUBSTRATES } from '../catalog';
+import { USUAL_SHOP, surfacesOf, type Piece, type Scheme } from '../piece';
+import { LEAVE, allAims, clear, painted, pieceOf, stained, type Told } from '../testing/pieces';
+import { planRoute, routeAsText, whereOf, type Operation, type Route } from './index';
+
+const routeOf = (told: Told, shop = USUAL_SHOP): Route => planRoute(pieceOf(told), shop);
+
+const on = (route: Route, surfaceId: string): readonly Operation[] =>
+  route.operations.filter((it) => it.surfaceIds.includes(surfaceId));
+
+const methods = (operations: readonly Operation[]): readonly string[] =>
+  operations.map((it) => it.method);
+
+const one = (route: Route, method: string, surfaceId?: string): Operation => {
+  const found = route.operations.find(
+    (it) => it.method === method && (!surfaceId || it.surfaceIds.includes(surfaceId)),
+  );
+  if (!found) {
+    throw new Error(`No ${method}. There are: ${methods(route.operations).join(', ')}`);
+  }
+  return found;
+};
+
+const isBefore = (route: Route, first: string, then: string): boolean => {
+  const list = methods(route.operations);
+  return list.lastIndexOf(first) < list.indexOf(then) && list.includes(first);
+};
+
+const OAK_LACQUER = [
+  'chip:wood-through',
+  'wood-look:rings-pores',
+  'see-through:clear-film',
+  'alcohol:nothing',
+  'lacquer-thinner:reflows',
+];
+const OAK_VENEER = ['chip:thin-wood', 'edge-grain:thin-line', ...OAK_LACQUER.slice(1)];
+const FOIL = ['pattern:printed', 'edge-grain:seam', 'touch:dead-smooth', 'lacquer-thinner:nothing'];
+const OLD_PAINT = ['edge-grain:turns-corner', 'see-through:opaque', 'paint-flake:snaps'];
+const BARE_PINE = [
+  'edge-grain:turns-corner',
+  'wood-look:knots-rings',
+  'knots:yes',
+  'see-through:dull-wood',
+  'oil-drop:soaks',
+  'mineral-spirits:nothing',
+  'fingernail:nothing',
+];
+
+describe('solid oak under lacquer, to be stained', () => {
+  const route = routeOf({ seen: { top: OAK_LACQUER }, aims: { top: stained() } });
+
+  it('is recorded, cleaned, stripped, sanded to P180, dusted, and not primed', () => {
+    expect(methods(route.operations)).toEqual([
+      'photograph',
+      'vacuum',
+      'degrease',
+      'strip-scrape',
+      'sand-ladder',
+      'dedust',
+    ]);
+    expect(one(route, 'sand-ladder').grits.at(-1)).toBe(180);
+    expect(route.refusals).toEqual([]);
+  });
+
+  it('says why, by the rule and the observation behind it', () => {
+    const [reason] = one(route, 'strip-scrape').reasons;
+    expect(reason?.rule).toBe('wood-seen-wants-bare-wood');
+    expect(reason?.text).toMatch(/lacquer comes off in full/);
+    expect(reason?.observationIds).toContain('top-lacquer-thinner');
+  });
+
+  it('says why not another way to strip', () => {
+    const { insteadOf } = one(route, 'strip-scrape');
+    expect(insteadOf.map((it) => it.label)).toContain('sanding it off');
+    for (const it of insteadOf) expect(it.because).not.toBe('');
+  });
+
+  it('waits for the wood to dry after stripping', () => {
+    expect(one(route, 'strip-scrape').wait).toEqual({ minutes: 18 * 60, until: 'the wood is dry' });
+  });
+
+  it('shows the ladder’s workings', () => {
+    const { ladder, grits } = one(route, 'sand-ladder');
+    expect(ladder?.rungs.map((it) => it.grit)).toEqual(grits);
+    expect(ladder?.veneerLeftUm).toBeNull();
+  });
+});
+
+describe('the user’s wish how to strip', () => {
+  const told = { seen: { top: OAK_LACQUER }, aims: { top: stained() } };
+
+  it('is followed where nothing forbids it', () => {
+    expect(methods(routeOf({ ...told, wish: 'mild' }).operations)).toContain('strip-mild');
+  });
+
+  it('is refused on veneer, with gel instead', () => {
+    const route = routeOf({ ...told, seen: { top: OAK_VENEER }, wish: 'sand' });
+    expect(route.refusals).toMatchObject([{ rule: 'strip-way-not-on-veneer', blocks: false }]);
+    expect(methods(route.operations)).toContain('strip-gel');
+    expect(methods(route.operations)).not.toContain('strip-sand');
+  });
+
+  it('to sand or burn off suspect paint is refused, with gel instead', () => {
+    for (const wish of ['sand', 'scrape', 'heat'] as const) {
+      const route = routeOf({
+        years: [1930, 1935],
+        seen: { top: OLD_PAINT },
+        aims: { top: clear() },
+        wish,
+      });
+      expect(route.refusals).toMatchObject([
+        { rule: 'no-dry-sanding-of-suspect-paint', blocks: false },
+      ]);
+      expect(route.refusals[0]?.waysOut).toContain('Record a lead result for each layer.');
+      expect(methods(route.operations)).toContain('strip-gel');
+    }
+  });
+});
+
+describe('oak veneer, to be stained', () => {
+  it('stops at P120, keeps its veneer, and says so', () => {
+    const route = routeOf({
+      seen: { top: OAK_VENEER },
+      readings: { top: { 'veneer-thickness': 0.8 } },
+      aims: { top: stained() },
+    });
+    const sanding = one(route, 'sand-ladder');
+    expect(sanding.grits.at(-1)).toBe(120);
+    expect(sanding.how.join(' ')).toMatch(/of veneer stays at its thin places/);
+    expect(sanding.reasons[0]?.text).toMatch(/stop early, so that it still takes colour/);
+    expect(sanding.heldBy).toEqual([]);
+  });
+
+  it('is washed damp, not wet', () => {
+    const route = routeOf({ seen: { top: OAK_VENEER }, aims: { top: stained() } });
+    expect(methods(route.operations)).toContain('damp-wipe');
+    expect(methods(route.operations)).not.toContain('degrease');
+  });
+
+  it('unmeasured, is held by a gate that asks for the thickness the ladder needs', () => {
+    const route = routeOf({ seen: { top: OAK_VENEER }, aims: { top: stained() } });
+    const gate = one(route, 'veneer-gate');
+    expect(gate.gate?.answers[0]?.answer).toMatch(/^0\.\d\d mm or more$/);
+    expect(one(route, 'sand-ladder').heldBy).toEqual([gate.id]);
+  });
+
+  it('under half a millimetre is sanded by hand only', () => {
+    const route = routeOf({
+      seen: { top: OAK_VENEER },
+      readings: { top: { 'veneer-thickness': 0.5 } },
+      aims: { top: stained() },
+    });
+    expect(one(route, 'sand-ladder').title).toMatch(/by hand$/);
+  });
+
+  it('too thin to sand is refused, with ways out, and nothing is planned that commits to it', () => {
+    const route = routeOf({
+      seen: { top: OAK_VENEER },
+      readings: { top: { 'veneer-thickness': 0.3 } },
+      aims: { top: stained() },
+    });
+    expect(route.refusals).toMatchObject([
+      { rule: 'veneer-too-thin', surfaceId: 'top', blocks: true },
+    ]);
+    expect(route.refusals[0]?.observationIds).toContain('top-veneer-thickness');
+    expect(route.refusals[0]?.waysOut.join(' ')).toMatch(/Paint it/);
+    expect(methods(route.operations)).toEqual(['photograph']);
+  });
+});
+
+describe('printed foil', () => {
+  it.each([
+    ['stain', stained()],
+    ['clear', clear()],
+  ])('to take a %s finish is refused with a way out', (_, aim) => {
+    const route = routeOf({ seen: { top: FOIL }, aims: { top: aim } });
+    expect(route.refusals).toMatchObject([{ rule: 'no-stain-on-print', blocks: true }]);
+    expect(route.refusals[0]?.waysOut[0]).toMatch(/Paint it/);
+    expect(route.refusals[0]?.observationIds).toContain('top-pattern');
+    expect(methods(route.operations)).not.toContain('strip-gel');
+  });
+
+  it('to be painted is scuffed at P180 and gets a bonding primer', () => {
+    const route = routeOf({ seen: { top: FOIL }, aims: { top: painted() } });
+    expect(one(route, 'scuff').grits).toEqual([180]);
+    expect(methods(route.operations)).toContain('prime-bonding');
+    expect(methods(route.operations)).not.toContain('bleed-patch');
+  });
+
+  it('in doubt, is asked about before stripper lifts the print', () => {
+    const route = routeOf({ years: [1990, 1999], aims: { top: stained() } });
+    const gate = one(route, 'substrate-gate');
+    expect(on(route, 'top').find((it) => it.phase === 'strip')?.heldBy).toContain(gate.id);
+  });
+});
+
+describe('the bench painted many times, lead unknown', () => {
+  const told: Told = {
+    template: 'bench',
+    years: [1931, 1939],
+    seen: { seat: OLD_PAINT },
+    readings: { seat: { 'layer-count': 3 } },
+    found: { seat: ['peeling'] },
+    aims: { seat: painted('mid', 'none') },
+  };
+  const tested = (result: string): Told => ({
+    ...told,
+    seen: { seat: [...OLD_PAINT, ...[1, 2, 3].map((layer) => `lead-swab:${result}:${layer}`)] },
+  });
+
+  it('begins with the lead gate, and everything that makes dust is held by it', () => {
+    const route = routeOf(told);
+    expect(route.operations[0]).toMatchObject({ method: 'lead-gate', phase: 'secure' });
+    const dusty = route.operations.filter((it) => it.makesDust);
+    expect(dusty.length).toBeGreaterThan(2);
+    for (const it of dusty) expect(it.heldBy).toContain('secure.lead-gate');
+  });
+
+  it('names what is forbidden meanwhile, by 40 CFR 745.85, in the shop’s units', () => {
+    const words = (units: 'metric' | 'us') =>
+      JSON.stringify(one(routeOf(told, { ...USUAL_SHOP, units }), 'lead-gate').cautions);
+    expect(words('metric')).toMatch(/No dry sanding, no dry scraping, no open flame.*593 °C/);
+    expect(words('us')).toMatch(/ 1100 °F/);
+  });
+
+  it('lets clean work go ahead', () => {
+    expect(one(routeOf(told), 'degrease').heldBy).toEqual([]);
+  });
+
+  it('partly tested stays held', () => {
+    const route = routeOf({ ...told, seen: { seat: [...OLD_PAINT, 'lead-swab:notFound:1'] } });
+    expect(one(route, 'scuff').heldBy).toContain('secure.lead-gate');
+    expect(one(route, 'lead-gate').reasons[0]?.text).toMatch(/Not tested in layers 2–3/);
+  });
+
+  it('with every layer recorded as not found, is open', () => {
+    const route = routeOf(tested('notFound'));
+    expect(methods(route.operations)).not.toContain('lead-gate');
+    expect(one(route, 'loose-off').heldBy).toEqual([]);
+    expect(one(route, 'scuff').grits).toEqual([150]);
+  });
+
+  it('with lead found, makes no dust at all: contained and wet', () => {
+    const route = routeOf(tested('found'));
+    expect(one(route, 'contain-lead').reasons[0]?.observationIds).toContain('seat-lead-swab-2');
+    expect(methods(route.operations)).toEqual(
+      expect.arrayContaining(['loose-off-wet', 'wet-sand']),
+    );
+    expect(route.operations.filter((it) => it.makesDust)).toEqual([]);
+    expect(one(route, 'dull').title).toMatch(/wet/);
+    expect(isBefore(route, 'contain-lead', 'wet-sand')).toBe(true);
+  });
+
+  it('with lead found and bound for a child’s room, is not done by oneself', () => {
+    const route = routeOf({ ...tested('found'), childsRoom: true });
+    expect(route.refusals).toMatchObject([{ rule: 'lead-childs-room', blocks: true }]);
+    expect(route.refusals[0]?.waysOut[0]).toMatch(/certified firm/);
+    expect(route.operations.some((it) => it.phase === 'sand' || it.phase === 'strip')).toBe(false);
+  });
+
+  it('to be left as it is needs no test', () => {
+    expect(routeOf({ ...told, aims: { seat: LEAVE } }).operations).toEqual([]);
+  });
+
+  it('holds the suspect surface alone: the others go ahead', () => {
+    const route = routeOf({
+      ...told,
+      known: { legs: { finish: 'shellac', substrate: 'hardwood' } },
+      aims: { seat: painted('mid', 'none'), legs: painted('mid', 'none') },
+    });
+    expect(one(route, 'scuff', 'seat').heldBy).toContain('secure.lead-gate');
+    expect(one(route, 'scuff', 'legs').heldBy).not.toContain('secure.lead-gate');
+  });
+});
+
+describe('bleed under a pale colour', () => {
+  const mahogany = [
+    'chip:wood-through',
+    'wood-look:red-brown',
+    'see-through:clear-film',
+    'alcohol:sticky',
+  ];
+  const told: Told = {
+    template: 'cabinet',
+    seen: { doors: mahogany },
+    aims: { doors: painted('white') },
+  };
+
+  it('is asked by a patch before the blocker is chosen', () => {
+    const route = routeOf({ ...told, known: { doors: { wood: 'pale' } } });
+    // Pale wood bleeds one time in seven: too rarely to ask.
+    expect(methods(route.operations)).not.toContain('bleed-patch');
+    const oak = routeOf({ ...told, known: { doors: { wood: 'ringPorous' } } });
+    expect(isBefore(oak, 'bleed-patch', 'prime-pigmentedShellac')).toBe(true);
+    expect(one(oak, 'prime-pigmentedShellac').heldBy).toEqual([one(oak, 'bleed-patch').id]);
+  });
+
+  it('seen on the patch, gets two coats of pigmented shellac, dulled between', () => {
+    const route = routeOf({ ...told, seen: { doors: [...mahogany, 'bleed-patch:pink'] } });
+    const block = route.operations.filter((it) => it.phase === 'block');
+    expect(methods(block)).toEqual([
+      'prime-pigmentedShellac',
+      'dull',
+      'prime-pigmentedShellac',
+      'dull',
+    ]);
+    expect(block[0]?.reasons[0]?.text).toMatch(/dye/);
+    expect(block[0]?.reasons[0]?.observationIds).toContain('doors-bleed-patch');
+    expect(block[0]?.cautions.map((it) => it.text).join(' ')).toMatch(/alcohol or ammonia/);
+  });
+
+  it('not seen on the patch, gets a plain primer', () => {
+    const clean = [...mahogany, 'bleed-patch:clean', 'wet-rag:clean'];
+    const route = routeOf({ ...told, seen: { doors: clean }, known: { doors: { wood: 'pale' } } });
+    expect(methods(route.operations)).toContain('prime-acrylic');
+  });
+
+  it('from knots in bare pine is held by shellac', () => {
+    const route = routeOf({
+      template: 'table',
+      seen: { top: BARE_PINE },
+      aims: { top: painted('pale') },
+    });
+    expect(methods(route.operations)).toContain('prime-pigmentedShellac');
+    expect(one(route, 'sand-ladder').grits.at(-1)).toBe(150);
+  });
+
+  it('is not patched for under a dark colour, which hides it', () => {
+    const route = routeOf({
+      ...told,
+      known: { doors: { wood: 'ringPorous' } },
+      aims: { doors: painted('dark') },
+    });
+    expect(methods(route.operations)).not.toContain('bleed-patch');
+  });
+});
+
+describe('oil-based clear', () => {
+  it('over pale paint is refused, the work up to the primer stays', () => {
+    const route = routeOf({ seen: { top: OAK_LACQUER }, aims: { top: painted('white', 'oil') } });
+    expect(route.refusals).toMatchObject([{ rule: 'oil-clear-over-pale-paint', blocks: false }]);
+    expect(methods(route.operations)).toContain('scuff');
+  });
+
+  it('over stain is not', () => {
+    expect(routeOf({ seen: { top: OAK_LACQUER }, aims: { top: stained('oil') } }).refusals).toEqual(
+      [],
+    );
+  });
+});
+
+describe('cleaning', () => {
+  it('takes wax off first: nothing sticks over it', () => {
+    const route = routeOf({
+      seen: { top: ['chip:wood-through', 'fingernail:curls', 'mineral-spirits:smears'] },
+      aims: { top: painted('mid') },
+    });
+    expect(isBefore(route, 'wax-off', 'degrease')).toBe(true);
+  });
+
+  it('is done twice where it is greasy', () => {
+    const told: Told = { seen: { top: OAK_LACQUER }, aims: { top: painted('mid') } };
+    const clean = one(routeOf(told), 'degrease');
+    const greasy = one(routeOf({ ...told, found: { top: ['grime'] } }), 'degrease');
+    expect(greasy.title).toMatch(/twice/);
+    expect(greasy.minutes).toBeGreaterThan(clean.minutes);
+  });
+
+  it('takes residue off with oil, then degreases the oil', () => {
+    const route = routeOf({
+      found: { top: ['residue'] },
+      seen: { top: FOIL },
+      aims: { top: painted('mid') },
+    });
+    expect(isBefore(route, 'residue', 'degrease')).toBe(true);
+  });
+
+  it('is damp on veneer that lifts, even where the substrate is open', () => {
+    const route = routeOf({
+      years: [1880, 1890],
+      found: { top: ['liftingVeneer'] },
+      aims: { top: painted('mid') },
+    });
+    expect(methods(on(route, 'top'))).toContain('damp-wipe');
+  });
+});
+
+describe('repairs go by damage and by what is to be seen', () => {
+  it.each([
+    ['gouge', painted('mid'), 'two-part-filler'],
+    ['gouge', stained(), 'stainable-filler'],
+    ['dent', clear(), 'steam'],
+    ['dent', painted('mid'), 'two-part-filler'],
+    ['crack', painted('mid'), 'glue-crack'],
+    ['missingEdge', painted('mid'), 'epoxy-putty'],
+    ['missingEdge', stained(), 'wood-patch'],
+    ['darkRing', stained(), 'oxalic-acid'],
+    ['looseJoint', clear(), 'glue-joint'],
+  ] as const)('%s, %j: %s', (damage, aim: Scheme, method) => {
+    const route = routeOf({
+      template: 'table',
+      seen: { top: OAK_LACQUER },
+      found: { top: [damage] },
+      aims: { top: aim },
+    });
+    expect(one(route, method).phase).toBe('repair');
+  });
+
+  it.each([
+    ['whiteRing', clear()],
+    ['darkRing', painted('mid')],
+    ['scratch', stained()],
+  ] as const)('%s under %j needs none: it goes with the film, or is covered', (damage, aim) => {
+    const route = routeOf({
+      template: 'table',
+      seen: { top: OAK_LACQUER },
+      found: { top: [damage] },
+      aims: { top: aim },
+    });
+    expect(route.operations.filter((it) => it.phase === 'repair')).toEqual([]);
+  });
+
+  it('never steams veneer, whose glue may be soft to heat', () => {
+    const route = routeOf({
+      seen: { top: OAK_VENEER },
+      found: { top: ['dent'] },
+      aims: { top: stained() },
+    });
+    expect(methods(route.operations)).not.toContain('steam');
+    expect(methods(route.operations)).toContain('stainable-filler');
+  });
+
+  it('glues before it fills, and flushes the fill before the face', () => {
+    const route = routeOf({
+      template: 'table',
+      seen: { top: OAK_LACQUER },
+      found: { top: ['gouge', 'looseJoint'] },
+      aims: { top: painted('mid') },
+    });
+    expect(isBefore(route, 'glue-joint', 'two-part-filler')).toBe(true);
+    expect(isBefore(route, 'flush-fill', 'scuff')).toBe(true);
+    // Ladder for fill, flatten, paint: trade.md common practice 80-120-220, never finer than asked.
+    expect(one(route, 'flush-fill').grits.at(-1)).toBe(220);
+    expect(one(route, 'flush-fill').grits[0]).toBeGreaterThanOrEqual(80);
+  });
+
+  it('takes a split back off before cleaning and makes a new one', () => {
+    const route = routeOf({ found: { back: ['splitBack'] }, aims: { back: painted('mid') } });
+    expect(isBefore(route, 'back-off', 'vacuum')).toBe(true);
+    expect(methods(route.operations)).toContain('new-back');
+  });
+});
+
+describe('insects and mould', () => {
+  it('come first, even on a surface that is left or whose aim is refused', () => {
+    const left = routeOf({
+      found: { inside: ['insects'] },
+      template: 'cabinet',
+      aims: { inside: LEAVE },
+    });
+    expect(methods(left.operations)).toEqual(['evict-insects']);
+    const refused = routeOf({
+      seen: { top: FOIL },
+      found: { top: ['mould'] },
+      aims: { top: stained() },
+    });
+    expect(refused.operations[0]).toMatchObject({ method: 'mould', phase: 'secure' });
+  });
+
+  it('leave an odour that shellac shuts in', () => {
+    const route = routeOf({
+      seen: { top: OAK_LACQUER },
+      known: { top: { bleed: 'none' } },
+      found: { top: ['mould'] },
+      aims: { top: painted('mid') },
+    });
+    expect(methods(route.operations)).toContain('prime-pigmentedShellac');
+  });
+});
+
+describe('a chest of twelve drawers', () => {
+  const route = routeOf({
+    measures: { rows: 6, columns: 2 },
+    aims: { fronts: painted('mid'), drawerSides: painted('mid') },
+  });
+
+  it('has its drawers numbered and out, then its pulls off, before anything is cleaned', () => {
+    expect(one(route, 'drawers-out').title).toMatch(/all 12/);
+    expect(one(route, 'hardware-off').title).toMatch(/24 pulls|12 pulls/);
+    expect(isBefore(route, 'drawers-out', 'hardware-off')).toBe(true);
+    expect(isBefore(route, 'hardware-off', 'vacuum')).toBe(true);
+  });
+
+  it('counts the drawers once, though fronts and sides both ask for them', () => {
+    expect(one(route, 'drawers-out').minutes).toBe(12);
+    expect(one(route, 'drawers-out').surfaceIds).toEqual(['fronts', 'drawerSides']);
+  });
+});
+
+describe('several surfaces at once', () => {
+  const aims = allAims('cabinet', painted('mid'));
+  const route = routeOf({ template: 'cabinet', aims });
+
+  it('are vacuumed in one go, with one setting up', () => {
+    const vacuuming = route.operations.filter((it) => it.method === 'vacuum');
+    expect(vacuuming).toHaveLength(1);
+    expect(vacuuming[0]?.surfaceIds).toHaveLength(Object.keys(aims).length);
+    const alone = Object.keys(aims).map(
+      (id) =>
+        one(routeOf({ template: 'cabinet', aims: { [id]: painted('mid') } }), 'vacuum').minutes,
+    );
+    expect(vacuuming[0]?.minutes).toBeLessThan(alone.reduce((a, b) => a + b, 0));
+  });
+
+  it('have all dust made before the first wet coat in the room, with the reason', () => {
+    const coat = route.operations.findIndex((it) => it.coats);
+    const dust = route.operations.filter((it) => it.makesDust && it.phase !== 'block');
+    for (const it of dust) expect(route.operations.indexOf(it)).toBeLessThan(coat);
+    expect(route.operations[coat]?.after.map((it) => it.rule)).toContain('dust-before-wet-coats');
+  });
+
+  it('without an aim are named', () => {
+    expect(routeOf({ template: 'table', aims: { top: clear() } }).unaimedSurfaceIds).toEqual([
+      'underside',
+      'apron',
+      'legs',
+    ]);
+  });
+});
+
+describe('every substrate under every scheme', () => {
+  const schemes = [painted('white'), stained(), clear(), LEAVE];
+  const cases = SUBSTRATES.ids.flatMap((substrate) =>
+    schemes.map((aim) => [substrate, aim.kind, aim] as const),
+  );
+
+  it.each(cases)('%s, %s: a route or a refusal, never neither', (substrate, kind, aim) => {
+    const route = routeOf({
+      template: 'table',
+      known: { top: { substrate, finish: 'varnish' } },
+      aims: { top: aim },
+    });
+    const works = route.operations.some((it) => it.phase === 'sand');
+    const blocked = route.refusals.some((it) => it.blocks);
+    expect(works || blocked).toBe(kind !== 'leave');
+    expect(works && blocked).toBe(false);
+  });
+});
+
+describe('the route in words', () => {
+  const piece: Piece = pieceOf({
+    template: 'bench',
+    years: [1931, 1939],
+    seen: { seat: OLD_PAINT },
+    aims: { seat: painted('white', 'oil') },
+  });
+  const text = routeAsText(piece, planRoute(piece, USUAL_SHOP));
+
+  it('tells steps, gates, reasons, cautions, refusals and ways out', () => {
+    expect(text).toMatch(/^Test piece: \d+ steps/);
+    expect(text).toMatch(/1\. Test every layer for lead/);
+    expect(text).toMatch(/\? Is there lead in any layer\?/);
+    expect(text).toMatch(/HELD by step 1/);
+    expect(text).toMatch(/why: .*\[lead-gate\]/);
+    expect(text).toMatch(/NO: No oil-based clear over the seat/);
+    expect(text).toMatch(/way out: Take a waterborne clear/);
+    expect(text).toMatch(/No aim yet: Apron, Legs/);
+  });
+
+  it('speaks of the whole piece where all surfaces are meant', () => {
+    const ids = surfacesOf(piece).map((it) => it.id);
+    expect(whereOf(piece, { surfaceIds: ids })).toBe('Whole piece');
+    expect(whereOf(piece, { surfaceIds: ['seat', 'legs'] })).toBe('Seat, Legs');
+  });
+
+  it('never calls anything safe', () => {
+    expect(text).not.toMatch(/\bsafe\b/i);
+  });
+});

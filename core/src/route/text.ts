@@ -1,0 +1,58 @@
+import { surfacesOf, type Piece } from '../piece';
+import { showDuration } from '../units';
+import type { Operation, Route } from './operation';
+import { byPhase } from './plan';
+
+/** What an operation works on: "whole piece", or the names of its surfaces. */
+export const whereOf = (piece: Piece, operation: Pick<Operation, 'surfaceIds'>): string => {
+  const all = surfacesOf(piece);
+  const chosen = all.filter((it) => operation.surfaceIds.includes(it.id));
+  return chosen.length === all.length ? 'Whole piece' : chosen.map((it) => it.name).join(', ');
+};
+
+const operationText = (
+  piece: Piece,
+  it: Operation,
+  numbers: ReadonlyMap<string, number>,
+): readonly string[] => [
+  `${numbers.get(it.id) ?? 0}. ${it.title} (${showDuration(it.minutes)}${it.wait ? `, then ${showDuration(it.wait.minutes)} until ${it.wait.until}` : ''})`,
+  `   ${whereOf(piece, it)}`,
+  ...(it.heldBy.length > 0
+    ? [`   HELD by step ${it.heldBy.map((id) => numbers.get(id)).join(', ')}`]
+    : []),
+  ...(it.gate
+    ? [
+        `   ? ${it.gate.question}`,
+        ...it.gate.answers.map((one) => `     ${one.answer}: ${one.then}`),
+      ]
+    : []),
+  ...it.how.map((one) => `   - ${one}`),
+  ...it.reasons.map((one) => `   why: ${one.text} [${one.rule}]`),
+  ...(it.protection.length > 0 ? [`   wear: ${it.protection.join(', ')}`] : []),
+  ...it.cautions.map((one) => `   ! ${one.text} ${one.lastWord}`),
+];
+
+/** A route as plain text, for the terminal and for reading aloud. */
+export const routeAsText = (piece: Piece, route: Route): string => {
+  const numbers = new Map(route.operations.map((it, index) => [it.id, index + 1]));
+  const names = new Map(surfacesOf(piece).map((it) => [it.id, it.name]));
+  return [
+    `${piece.name}: ${route.operations.length} steps, ${showDuration(route.minutes)} of work`,
+    ...route.refusals.flatMap((it) => [
+      '',
+      `NO: ${it.title}. ${it.because} [${it.rule}]`,
+      ...it.waysOut.map((way) => `  way out: ${way}`),
+    ]),
+    ...byPhase(route).flatMap(({ phase, operations }) => [
+      '',
+      phase.toUpperCase(),
+      ...operations.flatMap((it) => operationText(piece, it, numbers)),
+    ]),
+    ...(route.unaimedSurfaceIds.length > 0
+      ? ['', `No aim yet: ${route.unaimedSurfaceIds.map((it) => names.get(it) ?? it).join(', ')}`]
+      : []),
+    '',
+    'Product label and safety data sheet win over anything here; local code wins over both.',
+    '',
+  ].join('\n');
+};

@@ -1,0 +1,5 @@
+export { judgeLadder } from './judge';
+export { planLadder } from './ladder';
+export { ladder, ladderOrRefusal, type Ladder, type NoLadder, type Rung } from './result';
+export { SCALE, gradeOf, ladderSteps, scratchDepthUm, stepIsAllowed } from './scale';
+export { sandingTask, type SandingTask } from './task';

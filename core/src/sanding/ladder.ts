@@ -1,0 +1,144 @@
+import { SANDING_MODEL } from '../catalog';
+import type { Ladder, NoLadder, Rung } from './result';
+import { SCALE, clears, scratchDepthUm, stepIsAllowed, type Grade } from './scale';
+import type { SandingTask } from './task';
+import { edgeFactor, removalUm, rungMinutes } from './wear';
+
+/** A ladder up to some rung, while searching. */
+interface Path {
+  readonly grades: readonly Grade[];
+  readonly minutes: number;
+  readonly removedUm: number;
+}
+
+const EMPTY: Path = { grades: [], minutes: 0, removedUm: 0 };
+
+const climb = (path: Path, grade: Grade, task: SandingTask): Path => {
+  const last = path.grades.at(-1);
+  const removal = removalUm(last ? scratchDepthUm(last) : task.defectUm, grade);
+  return {
+    grades: [...path.grades, grade],
+    minutes: path.minutes + rungMinutes(removal, grade, task),
+    removedUm: path.removedUm + removal,
+  };
+};
+
+/** What may be taken off before the glue line comes near, µm. Solid wood has no such limit. */
+export const budgetUm = (task: SandingTask): number =>
+  task.veneerUm === null
+    ? Infinity
+    : Math.max(0, task.veneerUm - SANDING_MODEL.keepUm) / edgeFactor('hand');
+
+const better = (a: Path, b: Path): boolean => a.minutes <= b.minutes && a.removedUm <= b.removedUm;
+
+/** Keeps only paths that no other beats both in minutes and in wood taken off. */
+const undominated = (paths: readonly Path[]): readonly Path[] =>
+  paths.filter(
+    (path, index) =>
+      !paths.some(
+        (other, at) => at !== index && better(other, path) && (at < index || !better(path, other)),
+      ),
+  );
+
+/**
+ * All ladders worth having that end on the target, least minutes first.
+ * A dynamic programme over the P-series: the state is the rung reached, and for each rung the
+ * undominated pairs of minutes and wood removed are kept (a shortest path under a resource
+ * limit). A paper follows another, or starts, only where it can clear what it finds; the
+ * coarsest paper allowed may start on anything, in as many passes as it takes.
+ */
+const search = (task: SandingTask): readonly Path[] => {
+  const rungs = SCALE.filter((it) => it.grit >= task.coarsestGrit && it.grit <= task.targetGrit);
+  const budget = budgetUm(task);
+  const reached = new Map<number, readonly Path[]>();
+  for (const grade of rungs) {
+    const from = rungs
+      .filter((it) => stepIsAllowed(it, grade))
+      .flatMap((it) => reached.get(it.grit) ?? []);
+    const mayStart = clears(task.defectUm, grade) || grade === rungs[0];
+    const paths = [...(mayStart ? [EMPTY] : []), ...from]
+      .map((path) => climb(path, grade, task))
+      .filter((path) => path.removedUm <= budget);
+    reached.set(grade.grit, undominated(paths));
+  }
+  return [...(reached.get(task.targetGrit) ?? [])].sort((a, b) => a.minutes - b.minutes);
+};
+
+const describe = (path: Path, task: SandingTask): Ladder => {
+  let clear = task.defectUm;
+  let left = task.veneerUm;
+  const rungs = path.grades.map((grade): Rung => {
+    const removedUm = removalUm(clear, grade);
+    clear = scratchDepthUm(grade);
+    left = left === null ? null : left - removedUm;
+    return {
+      grit: grade.grit,
+      grainUm: grade.grainUm,
+      removedUm,
+      minutes: rungMinutes(removedUm, grade, task),
+      leftUm: left,
+    };
+  });
+  const first = path.grades[0];
+  return {
+    kind: 'ladder',
+    rungs,
+    minutes: path.minutes,
+    removedUm: path.removedUm,
+    edgeRemovedUm: path.removedUm * edgeFactor('hand'),
+    veneerLeftUm: left,
+    reasons: [
+      `Starts at P${first?.grit ?? task.targetGrit}: the deepest mark is about ${Math.round(task.defectUm)} µm.`,
+      `Stops at P${task.targetGrit}: what the next coat wants.`,
+      ...(task.veneerUm === null
+        ? []
+        : [`Keeps ${SANDING_MODEL.keepUm} µm of veneer above the glue, edges by hand.`]),
+    ],
+  };
+};
+
+const dustForbidden = (lead: SandingTask['lead']): boolean => lead === 'open' || lead === 'found';
+
+/**
+ * The least-minutes ladder for a task, or a refusal with ways out.
+ * Model and its limits: docs/calculations.md, "Sanding". Rates and depths are modelling judgement.
+ */
+export const planLadder = (task: SandingTask): Ladder | NoLadder => {
+  if (dustForbidden(task.lead)) {
+    return {
+      kind: 'refused',
+      rule: 'dry-sanding-suspect-paint',
+      because:
+        task.lead === 'found'
+          ? 'Lead was found here: no dry sanding.'
+          : 'This paint may hold lead: no dry sanding until each layer has a result.',
+      waysOut: [
+        'Record a lead result for each layer.',
+        'Leave it and seal it under a sound coat.',
+        'Take it off wet or with gel, waste contained.',
+        'Hand it to a certified firm.',
+      ],
+    };
+  }
+  const [best] = search(task);
+  if (best) return describe(best, task);
+  if (task.veneerUm !== null) {
+    return {
+      kind: 'refused',
+      rule: 'veneer-too-thin',
+      because: `About ${(task.veneerUm / 1000).toFixed(2)} mm of veneer, ${SANDING_MODEL.keepUm / 1000} mm has to stay: no ladder to P${task.targetGrit} fits in what is left.`,
+      waysOut: [
+        'Measure the veneer at a hinge hole: it may be thicker than assumed.',
+        'Strip with gel and stop at a light hand pass.',
+        'Paint it: a scuff takes next to nothing.',
+        'Lay new veneer.',
+      ],
+    };
+  }
+  return {
+    kind: 'refused',
+    rule: 'no-rung-reaches',
+    because: `No paper between P${task.coarsestGrit} and P${task.targetGrit}: the coarsest allowed is finer than the target.`,
+    waysOut: ['Allow a coarser paper, or ask for a finer target.'],
+  };
+};

@@ -1,0 +1,211 @@
+import fc from 'fast-check';
+import { SANDING_MODEL } from '../catalog';
+import {
+  SCALE,
+  gradeOf,
+  judgeLadder,
+  planLadder,
+  sandingTask,
+  scratchDepthUm,
+  stepIsAllowed,
+  type Ladder,
+  type SandingTask,
+} from './index';
+
+const task = (part: Partial<SandingTask> & Pick<SandingTask, 'targetGrit'>): SandingTask =>
+  sandingTask.parse({ defectUm: 90, ...part });
+
+const ladderOf = (part: Partial<SandingTask> & Pick<SandingTask, 'targetGrit'>): Ladder => {
+  const result = planLadder(task(part));
+  if (result.kind === 'refused') throw new Error(result.because);
+  return result;
+};
+
+const gritsOf = (it: Ladder): number[] => it.rungs.map((rung) => rung.grit);
+
+describe('ladders seen to work in the trade (common practice, no source) are admissible', () => {
+  it.each([
+    ['fill, flatten, paint', [80, 120, 220]],
+    ['strip and stain solid', [80, 150, 220]],
+    ['strip and stain solid, short', [100, 180]],
+    ['strip and stain solid, fine steps', [120, 150, 180]],
+    ['stain on veneer', [80, 120]],
+    ['scuff for paint', [120, 150]],
+    ['scuff a smooth film', [180, 220]],
+  ])('%s: %j', (_, grits) => {
+    expect(judgeLadder(grits)).toEqual([]);
+  });
+
+  it.each([
+    ['skips too far', [60, 150], /step of 2\.7/],
+    ['goes back', [150, 120], /goes back to coarser/],
+    ['stands still', [120, 120], /goes back to coarser/],
+    ['is not of the P-series', [80, 110], /P-series/],
+  ])('one that %s is not: %j', (_, grits, words) => {
+    expect(judgeLadder(grits).join(' ')).toMatch(words);
+  });
+
+  it('one that this veneer can’t give is not', () => {
+    const thin = task({ targetGrit: 120, veneerUm: 300 });
+    expect(judgeLadder([40, 60, 80, 120], thin).join(' ')).toMatch(
+      /more than this veneer can give/,
+    );
+  });
+});
+
+describe('the planned ladder', () => {
+  it('for staining solid wood after stripping is one that the trade uses', () => {
+    expect(gritsOf(ladderOf({ targetGrit: 180, coarsestGrit: 80 }))).toEqual([100, 180]);
+  });
+
+  it('takes off what the model says, worked by hand', () => {
+    // 90 µm to clear; P100 leaves 0.3 · 162 = 48.6 µm: (90 − 48.6) · 1.3 = 53.82 µm.
+    // P180 leaves 0.3 · 82 = 24.6 µm: (48.6 − 24.6) · 1.3 = 31.2 µm.
+    const ladder = ladderOf({ targetGrit: 180, coarsestGrit: 80 });
+    expect(ladder.rungs.map((it) => it.removedUm)).toEqual([
+      expect.closeTo(53.82, 6) as number,
+      expect.closeTo(31.2, 6) as number,
+    ]);
+    // Minutes on 1 m²: 1.5 + 2 + 53.82 / (5 · 162/125), and 1.5 + 2 + 31.2 / (5 · 82/125).
+    expect(ladder.minutes).toBeCloseTo(7 + 53.82 / 6.48 + 31.2 / 3.28, 6);
+  });
+
+  it('takes longer on harder wood, in the order of the Wood Handbook', () => {
+    const minutes = [350, 460, 950, 1290, 1450].map(
+      (jankaLbf) => ladderOf({ targetGrit: 180, jankaLbf }).minutes,
+    );
+    expect([...minutes].sort((a, b) => a - b)).toEqual(minutes);
+    expect(new Set(minutes).size).toBe(minutes.length);
+  });
+
+  it('takes longer by hand', () => {
+    const byHand = ladderOf({ targetGrit: 150, tool: 'hand' }).minutes;
+    expect(byHand).toBeGreaterThan(ladderOf({ targetGrit: 150, tool: 'machine' }).minutes);
+  });
+
+  it('says how far the veneer is taken down', () => {
+    const ladder = ladderOf({ targetGrit: 120, veneerUm: 600, defectUm: 60 });
+    expect(ladder.veneerLeftUm).toBeCloseTo(600 - ladder.removedUm, 9);
+    expect(ladder.rungs.at(-1)?.leftUm).toBeCloseTo(ladder.veneerLeftUm ?? NaN, 9);
+    expect(ladder.reasons.join(' ')).toMatch(/Keeps 250 µm/);
+  });
+});
+
+const tasks: fc.Arbitrary<SandingTask> = fc
+  .record({
+    defectUm: fc.integer({ min: 0, max: 300 }),
+    targetGrit: fc.constantFrom(80, 120, 150, 180, 220, 240, 320),
+    coarsestGrit: fc.constantFrom(40, 60, 80, 100, 120),
+    veneerUm: fc.option(fc.integer({ min: 200, max: 1500 })),
+    jankaLbf: fc.constantFrom(350, 900, 1290),
+    tool: fc.constantFrom('machine', 'hand'),
+  })
+  .map((it) => sandingTask.parse(it));
+
+/** Every admissible ladder, by plain enumeration: the oracle for the dynamic programme. */
+const allLadders = (it: SandingTask): number[][] => {
+  const rungs = SCALE.filter((one) => one.grit >= it.coarsestGrit && one.grit <= it.targetGrit);
+  const clears = (depth: number, grit: number) => {
+    const grade = gradeOf(grit);
+    return grade !== undefined && depth <= SANDING_MODEL.maxStep * scratchDepthUm(grade);
+  };
+  const grow = (path: number[]): number[][] => {
+    const last = gradeOf(path.at(-1) ?? 0);
+    const further = rungs.filter((one) => last !== undefined && stepIsAllowed(last, one));
+    return [path, ...further.flatMap((one) => grow([...path, one.grit]))];
+  };
+  return rungs
+    .filter((one) => clears(it.defectUm, one.grit) || one === rungs[0])
+    .flatMap((one) => grow([one.grit]))
+    .filter((path) => path.at(-1) === it.targetGrit);
+};
+
+const minutesOf = (grits: number[], it: SandingTask): { minutes: number; removed: number } => {
+  let depth = it.defectUm;
+  let minutes = 0;
+  let removed = 0;
+  for (const grit of grits) {
+    const grain = gradeOf(grit)?.grainUm ?? NaN;
+    const own = 0.3 * grain;
+    const take = Math.max(0.1 * own, (depth - own) * 1.3);
+    const rate = (it.tool === 'machine' ? 5 : 1.6) * (grain / 125) * (1000 / it.jankaLbf);
+    minutes += 1.5 + 2 + take / rate;
+    removed += take;
+    depth = own;
+  }
+  return { minutes, removed };
+};
+
+describe('any ladder', () => {
+  it('ascends, in steps that clear the last scratches, to the grit that was asked for', () => {
+    fc.assert(
+      fc.property(tasks, (it) => {
+        const ladder = planLadder(it);
+        if (ladder.kind === 'refused') return;
+        const grits = gritsOf(ladder);
+        expect(grits.at(-1)).toBe(it.targetGrit);
+        expect(grits[0]).toBeGreaterThanOrEqual(it.coarsestGrit);
+        expect(judgeLadder(grits, it)).toEqual([]);
+        expect([...grits].sort((a, b) => a - b)).toEqual(grits);
+      }),
+    );
+  });
+
+  it('is the one of least minutes among all that fit, by enumeration', () => {
+    fc.assert(
+      fc.property(tasks, (it) => {
+        const budget = it.veneerUm === null ? Infinity : Math.max(0, it.veneerUm - 250) / 1.2;
+        const fitting = allLadders(it)
+          .map((grits) => minutesOf(grits, it))
+          .filter((one) => one.removed <= budget);
+        const ladder = planLadder(it);
+        if (ladder.kind === 'refused') expect(fitting).toEqual([]);
+        else {
+          const best = Math.min(...fitting.map((one) => one.minutes));
+          expect(ladder.minutes).toBeCloseTo(best, 6);
+        }
+      }),
+      { numRuns: 200 },
+    );
+  });
+
+  it('keeps the veneer that has to stay, at the edges too', () => {
+    fc.assert(
+      fc.property(tasks, (it) => {
+        const ladder = planLadder(it);
+        if (ladder.kind === 'refused' || it.veneerUm === null) return;
+        expect(it.veneerUm - ladder.edgeRemovedUm).toBeGreaterThanOrEqual(
+          SANDING_MODEL.keepUm - 1e-9,
+        );
+      }),
+    );
+  });
+});
+
+describe('refusals are results with ways out', () => {
+  it.each(['open', 'found'] as const)('dry sanding where lead is %s', (lead) => {
+    const result = planLadder(task({ targetGrit: 120, lead }));
+    expect(result).toMatchObject({ kind: 'refused', rule: 'dry-sanding-suspect-paint' });
+    if (result.kind === 'refused') expect(result.waysOut.join(' ')).toMatch(/certified firm/);
+  });
+
+  it('a veneer that is too thin', () => {
+    const result = planLadder(task({ targetGrit: 180, veneerUm: 270 }));
+    expect(result).toMatchObject({ kind: 'refused', rule: 'veneer-too-thin' });
+    if (result.kind === 'refused') {
+      expect(result.because).toMatch(/0\.27 mm of veneer, 0\.25 mm has to stay/);
+      expect(result.waysOut.length).toBeGreaterThan(1);
+    }
+  });
+
+  it('a target coarser than the coarsest paper allowed', () => {
+    expect(planLadder(task({ targetGrit: 80, coarsestGrit: 150 }))).toMatchObject({
+      rule: 'no-rung-reaches',
+    });
+  });
+
+  it('a task that is none is told by its field', () => {
+    const parsed = sandingTask.safeParse({ defectUm: -1, targetGrit: 110 });
+    expect(parsed.error?.issues.map((it) => it.path.join('.'))).toEqual(['defectUm', 'targetGrit']);
+  });
+});

@@ -1,0 +1,203 @@
+import fc from 'fast-check';
+import {
+  DAMAGES,
+  INSPECTION_TESTS,
+  VARIABLES,
+  type InspectionTest,
+  type Variable,
+} from '../catalog';
+import {
+  TEMPLATES,
+  hardware,
+  layerFeel,
+  newPiece,
+  paintLayer,
+  pieceDescription,
+  scheme,
+  stripWish,
+  surfacesOf,
+  type Aim,
+  type Confirmation,
+  type Finding,
+  type Hardware,
+  type Measure,
+  type Observation,
+  type PaintLayer,
+  type Piece,
+  type PieceDescription,
+  type Scheme,
+} from '../piece';
+
+const id = fc.stringMatching(/^[A-Za-z0-9_-]{6,12}$/);
+const at = fc
+  .date({ min: new Date('2020-01-01'), max: new Date('2030-01-01'), noInvalidDate: true })
+  .map((it) => it.toISOString());
+
+const measureValue = (it: Measure): fc.Arbitrary<number> => {
+  // Lengths stay in the lower half, so that legs don't outgrow the piece.
+  const max = it.kind === 'count' ? Math.min(it.max, 5) : Math.round((it.usual + it.max) / 2);
+  const min =
+    it.id === 'legHeight' || it.id === 'apronHeight' ? it.min : Math.max(it.min, it.usual);
+  return it.id === 'legHeight' || it.id === 'apronHeight'
+    ? fc.integer({ min, max: Math.max(min, it.usual) })
+    : fc.integer({ min: Math.min(min, max), max });
+};
+
+/** A description of any kind of furniture, of any age. */
+export const descriptions: fc.Arbitrary<PieceDescription> = fc
+  .constantFrom(...TEMPLATES)
+  .chain((template) =>
+    fc.record({
+      name: fc.constant('Generated'),
+      templateId: fc.constant(template.id),
+      measures: fc.record(
+        Object.fromEntries(template.measures.map((it) => [it.id, measureValue(it)])),
+      ),
+      years: fc.oneof(
+        fc.constant([null, null] as const),
+        fc
+          .tuple(fc.integer({ min: 1850, max: 2010 }), fc.integer({ min: 0, max: 15 }))
+          .map(([from, span]) => [from, from + span] as const),
+      ),
+      childsRoom: fc.boolean(),
+    }),
+  )
+  .map(({ years: [yearFrom, yearTo], ...rest }) =>
+    pieceDescription.parse({ ...rest, yearFrom, yearTo }),
+  );
+
+const outcomeOf = (test: InspectionTest): fc.Arbitrary<Partial<Observation>> => {
+  switch (test.kind) {
+    case 'reading':
+      return test.unit === 'layers'
+        ? fc.integer({ min: 0, max: 4 }).map((value) => ({ value }))
+        : fc
+            .double({ min: test.min, max: test.max, noNaN: true })
+            .map((value) => ({ value: Math.round(value * 10) / 10 }))
+            .filter(({ value }) => value >= test.min);
+    case 'layer':
+      return fc.record({
+        outcome: fc.constantFrom(...test.outcomes.map((it) => it.id)),
+        layer: fc.integer({ min: 1, max: 4 }),
+      });
+    case 'choice':
+      return fc.constantFrom(...test.outcomes.map((it) => it.id)).map((outcome) => ({ outcome }));
+  }
+};
+
+/** Any observation on one of these surfaces. */
+export const observationOn = (surfaceIds: readonly string[]): fc.Arbitrary<Observation> =>
+  fc
+    .constantFrom(...INSPECTION_TESTS)
+    .chain((test) =>
+      fc.tuple(id, fc.constantFrom(...surfaceIds), at, outcomeOf(test), fc.constant(test.id)),
+    )
+    .map(([observationId, surfaceId, when, outcome, testId]) => ({
+      id: observationId,
+      surfaceId,
+      testId,
+      outcome: null,
+      value: null,
+      layer: null,
+      at: when,
+      by: '',
+      ...outcome,
+    }));
+
+export const findingOn = (surfaceIds: readonly string[]): fc.Arbitrary<Finding> =>
+  fc.record({
+    id,
+    surfaceId: fc.constantFrom(...surfaceIds),
+    damage: fc.constantFrom(...DAMAGES.ids),
+    count: fc.integer({ min: 1, max: 6 }),
+    lengthMm: fc.option(fc.integer({ min: 1, max: 400 })),
+    widthMm: fc.option(fc.integer({ min: 1, max: 400 })),
+    depthMm: fc.constant(null),
+    direction: fc.constantFrom('along', 'across', 'slanting', 'none'),
+    place: fc.option(fc.record({ x: fc.constantFrom(0, 0.5), y: fc.constantFrom(0.25, 1) })),
+    photoId: fc.constant(null),
+    note: fc.constant(''),
+    at,
+  });
+
+/** Layers of paint seen on a surface, from the top down. */
+export const layersOn = (surfaceId: string): fc.Arbitrary<PaintLayer[]> =>
+  fc
+    .array(fc.constantFrom(...layerFeel.options), { maxLength: 4 })
+    .map((feels) =>
+      feels.map((feel, index) =>
+        paintLayer.parse({ surfaceId, layer: index + 1, colour: 'cream', feel }),
+      ),
+    );
+
+const fittings: fc.Arbitrary<Hardware> = fc
+  .record({
+    id,
+    kind: fc.constantFrom(...hardware.shape.kind.options),
+    count: fc.integer({ min: 1, max: 24 }),
+    missing: fc.integer({ min: 0, max: 2 }),
+  })
+  .map((it) => hardware.parse(it));
+
+export const confirmationOn = (surfaceIds: readonly string[]): fc.Arbitrary<Confirmation> =>
+  fc.constantFrom<Variable>('substrate', 'wood', 'finish', 'bleed').chain((variable) =>
+    fc.record({
+      surfaceId: fc.constantFrom(...surfaceIds),
+      variable: fc.constant(variable),
+      value: fc.constantFrom(...VARIABLES[variable].values.map((it) => it.id)),
+      at,
+    }),
+  );
+
+const topcoats = fc.constantFrom('none', 'waterborne', 'oil', 'wax');
+
+export const schemes: fc.Arbitrary<Scheme> = fc
+  .oneof(
+    fc.record({
+      kind: fc.constant('painted'),
+      shade: fc.constantFrom('white', 'pale', 'mid', 'dark'),
+      topcoat: topcoats,
+    }),
+    fc.record({
+      kind: fc.constant('stained'),
+      shade: fc.constantFrom('pale', 'mid', 'dark'),
+      topcoat: topcoats,
+    }),
+    fc.record({ kind: fc.constant('clear'), topcoat: topcoats }),
+    fc.record({ kind: fc.constant('leave') }),
+  )
+  .map((it) => scheme.parse(it));
+
+export const aimOn = (surfaceId: string): fc.Arbitrary<Aim> =>
+  fc.record({
+    surfaceId: fc.constant(surfaceId),
+    scheme: schemes,
+    stripWish: fc.constantFrom(...stripWish.options),
+  });
+
+const uniqueBy = <T>(list: readonly T[], key: (it: T) => string): T[] => [
+  ...new Map(list.map((it) => [key(it), it])).values(),
+];
+
+/** A whole piece: seen, damaged, vouched for and aimed at in any way. */
+export const pieces: fc.Arbitrary<Piece> = descriptions.chain((description) => {
+  const surfaceIds = surfacesOf(description).map((it) => it.id);
+  return fc
+    .record({
+      observations: fc.array(observationOn(surfaceIds), { maxLength: 25 }),
+      findings: fc.array(findingOn(surfaceIds), { maxLength: 6 }),
+      confirmations: fc.array(confirmationOn(surfaceIds), { maxLength: 4 }),
+      layers: fc.tuple(...surfaceIds.map(layersOn)),
+      hardware: fc.array(fittings, { maxLength: 3 }),
+      aims: fc.tuple(...surfaceIds.map((it) => fc.option(aimOn(it), { freq: 5 }))),
+    })
+    .map(({ observations, findings, confirmations, layers, aims, ...rest }) => ({
+      ...newPiece('generated', description),
+      observations: uniqueBy(observations, (it) => it.id),
+      findings: uniqueBy(findings, (it) => it.id),
+      layers: layers.flat(),
+      hardware: uniqueBy(rest.hardware, (it) => it.id),
+      confirmations: uniqueBy(confirmations, (it) => `${it.surfaceId}/${it.variable}`),
+      aims: aims.filter((it) => it !== null),
+    }));
+});

@@ -1,0 +1,10 @@
+export { MM_PER_INCH, lengthToTyped, showLength, typedToLength } from './length';
+export {
+  showArea,
+  showDuration,
+  showPercent,
+  showTemperature,
+  showThickness,
+  squareMetres,
+} from './quantities';
+export { unitSystem, type UnitSystem } from './system';

@@ -1,0 +1,92 @@
+import fc from 'fast-check';
+import {
+  lengthToTyped,
+  showArea,
+  showDuration,
+  showLength,
+  showPercent,
+  showTemperature,
+  showThickness,
+  typedToLength,
+} from './index';
+
+describe('lengths', () => {
+  // Exact: 1 in = 25.4 mm (NIST Special Publication 811).
+  it.each([
+    [25.4, '1 in'],
+    [600.075, '23 5/8 in'],
+    [450, '17 11/16 in'],
+    [6.35, '1/4 in'],
+    [0, '0 in'],
+  ])('shows %d mm as a tape does: %s', (mm, shown) => {
+    expect(showLength(mm, 'us')).toBe(shown);
+  });
+
+  it.each([
+    ['450', 'metric', 450],
+    ['45,5', 'metric', 45.5],
+    ['450 mm', 'metric', 450],
+    ['1', 'us', 25.4],
+    ['17 3/4', 'us', 450.85],
+    ['17-3/4', 'us', 450.85],
+    ['3/8"', 'us', 9.525],
+    ['12.5 in', 'us', 317.5],
+  ] as const)('reads "%s" in %s as %d mm', (typed, system, mm) => {
+    expect(typedToLength(typed, system)).toBeCloseTo(mm, 6);
+  });
+
+  it.each(['', 'wide', '1/0', '12 x 4', '--3'])('says that "%s" is no length', (typed) => {
+    expect(typedToLength(typed, 'us')).toBeUndefined();
+  });
+
+  it('types back what was read, to a hundredth of an inch or a millimetre', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 1, max: 5000 }),
+        fc.constantFrom('metric', 'us'),
+        (mm, system) => {
+          const again = typedToLength(lengthToTyped(mm, system), system) ?? NaN;
+          expect(Math.abs(again - mm)).toBeLessThanOrEqual(system === 'us' ? 0.128 : 0);
+        },
+      ),
+    );
+  });
+});
+
+describe('other quantities', () => {
+  it('shows areas in both systems', () => {
+    expect(showArea(420_000, 'metric')).toBe('0.42 m²');
+    // 1 ft² = 92 903.04 mm², exact.
+    expect(showArea(929_030.4, 'us')).toBe('10.0 ft²');
+  });
+
+  it('shows thin things in µm, thicker in mm, or in mil', () => {
+    expect(showThickness(29.25, 'metric')).toBe('29 µm');
+    expect(showThickness(600, 'metric')).toBe('0.60 mm');
+    expect(showThickness(25.4, 'us')).toBe('1.0 mil');
+  });
+
+  it('gives the forbidden heat of 40 CFR 745.85 in both systems: 593 °C is 1100 °F', () => {
+    expect(showTemperature(593, 'metric')).toBe('593 °C');
+    expect(showTemperature(593.33, 'us')).toBe('1100 °F');
+  });
+
+  it.each([
+    [0, '0 min'],
+    [59.4, '59 min'],
+    [60, '1 h'],
+    [95, '1 h 35'],
+    [125, '2 h 05'],
+    [18 * 60, '18 h'],
+    [6 * 1440, '6 days'],
+  ])('shows %d minutes as %s', (minutes, shown) => {
+    expect(showDuration(minutes)).toBe(shown);
+  });
+
+  it('never rounds a doubt away', () => {
+    expect(showPercent(0.9999)).toBe('over 99 %');
+    expect(showPercent(0.0001)).toBe('under 1 %');
+    expect(showPercent(0.92)).toBe('92 %');
+    expect(showPercent(1)).toBe('100 %');
+  });
+});

@@ -1,0 +1,44 @@
+import { expect, type Locator, type Page } from '@playwright/test';
+
+/** What is on the screen, by its accessible name. */
+export const button = (page: Page, name: string | RegExp): Locator =>
+  page.getByRole('button', { name }).first();
+
+/** Goes to a station of the piece that is open. */
+export const goTo = async (page: Page, station: 'Look' | 'Aim' | 'Route'): Promise<void> => {
+  await page.getByRole('link', { name: station, exact: true }).click();
+  await expect(page.getByRole('link', { name: station, exact: true })).toHaveAttribute(
+    'aria-current',
+    'page',
+  );
+};
+
+/** Opens a screen and waits until it has something to show. */
+export const open = async (page: Page, address: string): Promise<void> => {
+  await page.goto(address);
+  await page.getByRole('main').first().waitFor();
+  await expect(page.getByText(/^Fetching/)).toHaveCount(0);
+};
+
+/** Records an outcome of a test on the surface that is shown. */
+export const record = async (page: Page, question: RegExp, test: RegExp, outcome: string) => {
+  const row = button(page, question);
+  if ((await row.getAttribute('aria-expanded')) === 'false') await row.click();
+  const cards = page.getByRole('button', { name: test });
+  const card = cards.last();
+  if ((await card.getAttribute('aria-expanded')) === 'false') await card.click();
+  await page.getByRole('button', { name: outcome, exact: true }).last().click();
+  await expect(
+    page.getByRole('status').filter({ hasText: `${outcome}: on record.` }),
+  ).toBeVisible();
+};
+
+/** Nothing may be wider than the screen. */
+export const expectNoSidewaysScroll = async (page: Page): Promise<void> => {
+  const tooWide = await page.evaluate(() =>
+    [...document.querySelectorAll<HTMLElement>('#root *')]
+      .filter((it) => it.getBoundingClientRect().right > window.innerWidth + 1)
+      .map((it) => it.textContent?.slice(0, 40)),
+  );
+  expect(tooWide).toEqual([]);
+};

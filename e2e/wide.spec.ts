@@ -1,0 +1,43 @@
+import { expect, test } from '@playwright/test';
+import { button, expectNoSidewaysScroll, goTo, open } from './bench';
+
+test.use({ viewport: { width: 1280, height: 800 } });
+
+test('drawing and detail stand side by side; a step opens beside the route', async ({ page }) => {
+  await open(page, '/pieces');
+  await button(page, 'Open Card-index cabinet').click();
+  const drawing = await button(page, /^Top: /).boundingBox();
+  const detail = await page.getByRole('heading', { name: 'Top' }).boundingBox();
+  expect(drawing?.x ?? NaN).toBeLessThan(640);
+  expect(detail?.x ?? NaN).toBeGreaterThan(640);
+  await button(page, /^Drawer fronts: /).click();
+  await expect(page.getByRole('heading', { name: 'Drawer fronts ×24' })).toBeVisible();
+  await expectNoSidewaysScroll(page);
+
+  await goTo(page, 'Route');
+  await button(page, /^Step \d+: Set a bleed patch|^Step \d+: Pigmented shellac/).click();
+  await expect(page.getByText('Why', { exact: true })).toBeVisible();
+  const rail = await button(page, /^Step 1: /).boundingBox();
+  const why = await page.getByText('Why', { exact: true }).boundingBox();
+  expect(why?.x ?? NaN).toBeGreaterThan((rail?.x ?? 0) + (rail?.width ?? 0));
+  await expectNoSidewaysScroll(page);
+});
+
+test('the grit ladder is drawn, and told to those who can’t see it', async ({ page }) => {
+  await open(page, '/pieces/card-index/route');
+  await button(page, /^Step \d+: Sand P/).click();
+  await expect(
+    page.getByRole('img', { name: /^From 0\.75 mm: .*P120 takes \d+ µm\.$/ }),
+  ).toBeVisible();
+});
+
+test('the keyboard alone gets from the list to a route', async ({ page }) => {
+  await open(page, '/pieces/stool/look');
+  await page.getByRole('link', { name: 'Route', exact: true }).focus();
+  await page.keyboard.press('Enter');
+  const step = button(page, /^Step 1: /);
+  await expect(step).toBeVisible();
+  await step.focus();
+  await page.keyboard.press('Enter');
+  await expect(step).toHaveAttribute('aria-expanded', /true|false/);
+});

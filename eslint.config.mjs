@@ -1,0 +1,80 @@
+import expo from 'eslint-config-expo/flat.js';
+import prettier from 'eslint-config-prettier';
+import { defineConfig, globalIgnores } from 'eslint/config';
+import tseslint from 'typescript-eslint';
+
+const noUi = {
+  group: [
+    'react',
+    'react/*',
+    'react-dom',
+    'react-native',
+    'react-native-*',
+    'expo',
+    'expo-*',
+    '@expo/*',
+    '@rneui/*',
+    '@obrik/app',
+    '@obrik/server',
+    'express',
+    'sequelize',
+  ],
+  message: 'core is pure TypeScript',
+};
+
+export default defineConfig([
+  globalIgnores([
+    '.cache/**',
+    '**/dist*/**',
+    '**/node_modules/**',
+    'app/public/**',
+    'app/.expo/**',
+    '**/expo-env.d.ts',
+  ]),
+  ...expo,
+  {
+    files: ['**/*.{ts,tsx}'],
+    extends: [tseslint.configs.recommendedTypeChecked],
+    languageOptions: {
+      parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname },
+    },
+    rules: {
+      '@typescript-eslint/consistent-type-imports': ['error', { disallowTypeAnnotations: false }],
+      '@typescript-eslint/no-redeclare': 'off', // const + type of one name (zod)
+      '@typescript-eslint/require-await': 'off',
+      '@typescript-eslint/no-misused-promises': [
+        'error',
+        { checksVoidReturn: { attributes: false } },
+      ],
+    },
+  },
+  { files: ['core/**/*.ts'], rules: { 'no-restricted-imports': ['error', { patterns: [noUi] }] } },
+  {
+    files: ['**/*.test.{ts,tsx}', '**/jest.setup*.ts'],
+    rules: {
+      '@typescript-eslint/no-require-imports': 'off',
+      '@typescript-eslint/no-unsafe-assignment': 'off',
+      '@typescript-eslint/no-unsafe-member-access': 'off',
+      '@typescript-eslint/no-unsafe-call': 'off',
+      '@typescript-eslint/no-unsafe-argument': 'off',
+      '@typescript-eslint/no-unsafe-return': 'off',
+    },
+  },
+  {
+    rules: {
+      // tsc resolves modules (workspaces, '@/...')
+      'import/no-unresolved': 'off',
+      'import/named': 'off',
+      'import/namespace': 'off',
+      'import/no-named-as-default': 'off',
+      'import/no-named-as-default-member': 'off',
+    },
+  },
+  {
+    files: ['**/*.{js,cjs,mjs}'],
+    languageOptions: {
+      globals: { __dirname: 'readonly', module: 'writable', require: 'readonly' },
+    },
+  },
+  prettier,
+]);

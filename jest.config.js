@@ -1,0 +1,51 @@
+const babel = [
+  'babel-jest',
+  {
+    configFile: false,
+    babelrc: false,
+    presets: [
+      ['@babel/preset-env', { targets: { node: '20' } }],
+      ['@babel/preset-typescript', { allowDeclareFields: true }],
+    ],
+  },
+];
+// ESM-only packages that Jest (CommonJS) has to transform.
+const ESM = 'culori|fast-check|pure-rand';
+
+const node = (name, extra = {}) => ({
+  displayName: name,
+  rootDir: `${__dirname}/${name}`,
+  testEnvironment: 'node',
+  testMatch: ['<rootDir>/src/**/*.test.ts'],
+  transform: { '\\.m?[jt]sx?$': babel },
+  transformIgnorePatterns: [`/node_modules/(?!(${ESM})/)`],
+  ...extra,
+});
+
+const rnIgnore = [
+  `/node_modules/(?!(((jest-)?react-native(-.*)?|@react-native(-community)?/.*|expo(nent)?(-.*)?|@expo(nent)?/.*|@expo-google-fonts/.*|@rneui/.*|lucide-react-native|react-redux|standard-navigation|@reduxjs/.*|immer|${ESM})/|(react-native|expo)$))`,
+];
+
+module.exports = {
+  projects: [
+    node('core'),
+    node('server'),
+    {
+      displayName: 'app',
+      preset: 'jest-expo/web',
+      // jest-expo transforms .js and .ts(x) only; lucide and culori ship .mjs.
+      transform: {
+        '\\.mjs$': ['babel-jest', { caller: { name: 'metro', bundler: 'metro', platform: 'web' } }],
+      },
+      rootDir: `${__dirname}/app`,
+      moduleNameMapper: {
+        '^@/(.*)$': '<rootDir>/src/$1',
+        '^(@react-native-vector-icons/.*|react-native-vector-icons/.*)$': '<rootDir>/jest.empty.js',
+      },
+      transformIgnorePatterns: rnIgnore,
+      testMatch: ['<rootDir>/src/**/*.web.test.ts?(x)'],
+      setupFiles: ['<rootDir>/jest.setup.ts'],
+      setupFilesAfterEnv: ['<rootDir>/jest.setup.web.ts'],
+    },
+  ],
+};

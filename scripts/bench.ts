@@ -1,0 +1,160 @@
+// Prints how long the engines take: medians of repeated runs on one core. Never a test.
+import { performance } from 'node:perf_hooks';
+import { diceOf } from '@obrik/core/dice';
+import {
+  TELLING_TESTS,
+  advised,
+  advisePiece,
+  asObservation,
+  checklist,
+  drawResults,
+  drawTruth,
+  inspectPiece,
+  walk,
+  type Policy,
+} from '@obrik/core/inspect';
+import {
+  newPiece,
+  pieceDescription,
+  surfacesOf,
+  templateOf,
+  USUAL_SHOP,
+  type Piece,
+  type TemplateId,
+} from '@obrik/core/piece';
+import { planRoute } from '@obrik/core/route';
+import { planLadder, sandingTask } from '@obrik/core/sanding';
+import { harbourLibrary } from '../server/src/demo/scenario';
+
+const median = (list: number[]): number =>
+  [...list].sort((a, b) => a - b)[Math.floor(list.length / 2)] ?? NaN;
+
+const measure = (work: () => unknown, runs = 60): number => {
+  for (let warm = 0; warm < 15; warm++) work();
+  return median(
+    Array.from({ length: runs }, () => {
+      const start = performance.now();
+      work();
+      return performance.now() - start;
+    }),
+  );
+};
+
+const painted = (it: Piece): Piece => ({
+  ...it,
+  aims: surfacesOf(it).map(({ id }) => ({
+    surfaceId: id,
+    scheme: { kind: 'painted', shade: 'pale', topcoat: 'none' },
+    stripWish: 'best',
+  })),
+});
+
+const bench = newPiece(
+  'bench',
+  pieceDescription.parse({
+    name: 'Bench',
+    templateId: 'bench',
+    measures: { width: 1400, depth: 380, height: 450, apronHeight: 80, backrestHeight: 0 },
+  }),
+);
+const demo = harbourLibrary(new Date('2026-01-01T00:00:00Z'));
+const pieces = [bench, ...demo].map(painted);
+
+const rows = pieces.map((it) => {
+  const surfaces = surfacesOf(it).length;
+  const route = measure(() => planRoute(it, USUAL_SHOP));
+  return {
+    piece: it.name,
+    surfaces,
+    observations: it.observations.length,
+    'inspect, ms': measure(() => inspectPiece(it, USUAL_SHOP)).toFixed(2),
+    'route, ms': route.toFixed(2),
+    'route per surface, ms': (route / surfaces).toFixed(2),
+  };
+});
+console.log('Medians of 60 runs, every surface painted pale');
+console.table(rows);
+
+const task = (veneerUm: number | null) =>
+  sandingTask.parse({ defectUm: 300, targetGrit: 1200, coarsestGrit: 40, veneerUm });
+console.table({
+  'ladder P40–P1200, solid': { ms: measure(() => planLadder(task(null))).toFixed(3) },
+  'ladder P40–P1200, 1.5 mm veneer': { ms: measure(() => planLadder(task(1500))).toFixed(3) },
+});
+
+// Look: a full update and a full ranking of tests, over pieces that have thirty surfaces together.
+const looked = ['chest', 'cabinet', 'wardrobe', 'bookcase'].map((templateId, index) => {
+  const dice = diceOf(index + 1);
+  const piece = newPiece(
+    templateId,
+    pieceDescription.parse({
+      name: templateId,
+      templateId,
+      measures: Object.fromEntries(
+        templateOf(templateId as TemplateId).measures.map((it) => [it.id, it.usual]),
+      ),
+      yearFrom: 1930,
+      yearTo: 1980,
+    }),
+  );
+  const truth = drawTruth(piece, dice);
+  const observations = surfacesOf(piece).flatMap(({ id }) => {
+    const shows = drawResults(truth.get(id) ?? 0, dice);
+    return TELLING_TESTS.filter(() => dice() < 0.2).map((test, serial) =>
+      asObservation(test, id, shows(test), serial),
+    );
+  });
+  return { ...piece, observations };
+});
+const surfaces = looked.reduce((sum, it) => sum + surfacesOf(it).length, 0);
+const made = looked.reduce((sum, it) => sum + it.observations.length, 0);
+const perThirty = (work: (it: Piece) => unknown) =>
+  ((measure(() => looked.forEach(work)) * 30) / surfaces).toFixed(1);
+console.log(
+  `Look, ${surfaces} surfaces with ${made} observations, reckoned for 30 (aims: 5 ms and 50 ms)`,
+);
+console.table({
+  'full update, ms': perThirty((it) => inspectPiece(it, USUAL_SHOP)),
+  'ranking of next tests, ms': perThirty((it) => advisePiece(it, USUAL_SHOP)),
+});
+
+// Advice against the fixed checklist, on the same hidden tops; lead is taken as answered.
+const WALKS = 300;
+const wanted = [
+  { kind: 'painted', shade: 'pale', topcoat: 'none' },
+  { kind: 'stained', shade: 'mid', topcoat: 'none' },
+  { kind: 'clear', topcoat: 'none' },
+] as const;
+const walks = (policy: Policy) => {
+  const all = Array.from({ length: WALKS }, (_, index) => {
+    const dice = diceOf(5000 + index);
+    const yearFrom = 1901 + Math.floor(dice() * 100);
+    const piece = newPiece(
+      'table',
+      pieceDescription.parse({
+        name: 'Table',
+        templateId: 'table',
+        measures: { width: 1400, depth: 800, height: 750, apronHeight: 90 },
+        yearFrom,
+        yearTo: yearFrom + 8,
+      }),
+    );
+    const truth = drawTruth(piece, dice).get('top') ?? 0;
+    const scheme = wanted[index % 3] ?? wanted[0];
+    const aimed = { ...piece, aims: [{ surfaceId: 'top', scheme, stripWish: 'best' as const }] };
+    const shop = { ...USUAL_SHOP, leadCutoffYear: 1900 };
+    return walk(aimed, shop, 'top', truth, policy, drawResults(truth, dice));
+  });
+  const mean = (figure: (it: (typeof all)[number]) => number) =>
+    all.reduce((sum, it) => sum + figure(it), 0) / WALKS;
+  return {
+    minutes: mean((it) => it.minutes),
+    tests: mean((it) => it.tests),
+    'lost by mistakes, min': mean((it) => it.regret),
+    'mistaken, %': 100 * mean((it) => (it.mistaken ? 1 : 0)),
+  };
+};
+const [advice, list] = [walks(advised), walks(checklist)];
+console.log(`Tests of ${WALKS} hidden table tops; ratio of minutes (aim: at most 0.60)`);
+console.table({ advice, checklist: list });
+console.log(`ratio ${(advice.minutes / list.minutes).toFixed(2)}`);

@@ -1,0 +1,125 @@
+// Takes a current picture of each main view from the demo data, into docs/screenshots/.
+import { spawn } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { setTimeout as pause } from 'node:timers/promises';
+import { buildWeb, chromium as findChromium, install } from './lib/prepare.mjs';
+import { ROOT } from './lib/run.mjs';
+
+await install();
+await buildWeb();
+const executablePath = await findChromium();
+const { chromium } = await import('@playwright/test');
+
+const PORT = 3233;
+const base = `http://127.0.0.1:${PORT}`;
+const PHONE = { width: 390, height: 844 };
+const WIDE = { width: 1280, height: 800 };
+
+/** Name, address, size and mode of each picture, and what is tapped before it is taken. */
+const VIEWS = [
+  { name: 'pieces-phone', at: '/pieces', size: PHONE },
+  { name: 'new-piece-phone', at: '/pieces/new', size: PHONE },
+  { name: 'look-phone', at: '/pieces/radio-console/look?surface=top', size: PHONE },
+  {
+    name: 'look-question-phone',
+    at: '/pieces/radio-console/look?surface=right',
+    size: PHONE,
+    tap: /^Made of/,
+  },
+  { name: 'aim-phone', at: '/pieces/book-trolley/aim', size: PHONE, tap: /^Top:/ },
+  { name: 'route-phone', at: '/pieces/periodicals-bench/route', size: PHONE },
+  {
+    name: 'operation-phone',
+    at: '/pieces/card-index/route',
+    size: PHONE,
+    tap: /^Step \d+: Sand P/,
+  },
+  {
+    name: 'operation-phone-dark',
+    at: '/pieces/periodicals-bench/route',
+    size: PHONE,
+    tap: /Test every layer/,
+    dark: true,
+  },
+  { name: 'test-phone', at: '/pieces/radio-console/test/alcohol?surface=left', size: PHONE },
+  { name: 'hardware-phone', at: '/pieces/card-index/hardware', size: PHONE },
+  { name: 'known-phone', at: '/pieces/periodicals-bench/known', size: PHONE },
+  { name: 'handbook-phone', at: '/handbook', size: PHONE, tap: /^Look into a chip/ },
+  { name: 'settings-phone', at: '/settings', size: PHONE },
+  { name: 'print-phone', at: '/pieces/card-index/print', size: PHONE },
+  { name: 'pieces-wide', at: '/pieces', size: WIDE },
+  { name: 'look-wide', at: '/pieces/card-index/look?surface=fronts', size: WIDE, tap: /^Made of/ },
+  { name: 'aim-wide', at: '/pieces/reading-table/aim', size: WIDE },
+  { name: 'route-wide', at: '/pieces/card-index/route', size: WIDE, tap: /^Step \d+: Sand P/ },
+  {
+    name: 'look-wide-dark',
+    at: '/pieces/radio-console/look?surface=doors',
+    size: WIDE,
+    dark: true,
+  },
+];
+
+const only = process.argv[2];
+const out = process.env.OUT ?? path.join(ROOT, 'docs/screenshots');
+const folder = mkdtempSync(path.join(tmpdir(), 'obrik-'));
+const server = spawn('node', ['--import', 'tsx', 'server/src/main.ts'], {
+  cwd: ROOT,
+  stdio: ['ignore', 'inherit', 'inherit'],
+  env: { ...process.env, PORT: String(PORT), DB_FILE: path.join(folder, 'demo.sqlite'), DEMO: '1' },
+});
+
+const untilUp = async () => {
+  for (let tries = 0; tries < 60; tries++) {
+    const up = await fetch(`${base}/api/health`)
+      .then((it) => it.ok)
+      .catch(() => false);
+    if (up) return;
+    await pause(500);
+  }
+  throw new Error('The server did not come up.');
+};
+
+const take = async (browser, { name, at, size, tap, dark }) => {
+  const context = await browser.newContext({
+    viewport: size,
+    colorScheme: dark ? 'dark' : 'light',
+    reducedMotion: 'reduce',
+  });
+  const page = await context.newPage();
+  await page.goto(base + at);
+  await page.getByRole('main').first().waitFor();
+  await page.waitForLoadState('networkidle');
+  if (tap) {
+    const target = page.getByRole('button', { name: tap }).first();
+    await target.click();
+    await target.evaluate((it) => it.scrollIntoView({ block: 'start' }));
+  }
+  await pause(300);
+  await page.screenshot({ path: path.join(out, `${name}.png`) });
+  const sideways = await page.evaluate(() => document.documentElement.scrollWidth > innerWidth);
+  console.log(`${name}${sideways ? ' SCROLLS SIDEWAYS' : ''}`);
+  await context.close();
+};
+
+try {
+  await untilUp();
+  const browser = await chromium.launch({
+    executablePath,
+    args: [
+      '--no-sandbox',
+      '--disable-gpu',
+      '--disable-dev-shm-usage',
+      '--disable-background-networking',
+      '--disable-component-update',
+      '--disable-sync',
+      '--no-first-run',
+    ],
+  });
+  for (const view of VIEWS) if (!only || view.name.includes(only)) await take(browser, view);
+  await browser.close();
+} finally {
+  server.kill('SIGTERM');
+  rmSync(folder, { recursive: true, force: true });
+}

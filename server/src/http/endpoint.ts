@@ -1,0 +1,97 @@
+import { read } from '@obrik/core/piece';
+import express, { type IRouter, type Request } from 'express';
+import type { z } from 'zod';
+import { PHOTO_LIMIT } from '../photos/limit';
+import { HttpProblem, invalid } from './problem';
+
+/** Types of bodies that are no JSON. */
+interface Content {
+  readonly body?: 'image/*';
+  readonly reply?: 'image/jpeg';
+}
+
+/** One address of the API: what it takes, what it gives. Router and OpenAPI are made of it. */
+export interface Endpoint {
+  readonly method: 'get' | 'post' | 'put';
+  /** Path below /api, with parameters in braces: /pieces/{pieceId}. */
+  readonly path: string;
+  readonly summary: string;
+  readonly body?: z.ZodType;
+  readonly content: Content;
+  readonly status: number;
+  readonly reply: z.ZodType;
+  /** Errors it may answer with, besides those of every endpoint. */
+  readonly errors: readonly number[];
+  readonly handle: (request: Request, body: unknown, bytes?: Buffer) => Promise<unknown>;
+}
+
+interface Described<B extends z.ZodType, R extends z.ZodType> {
+  readonly method: Endpoint['method'];
+  readonly path: string;
+  readonly summary: string;
+  readonly body?: B;
+  readonly content?: Content;
+  readonly status?: number;
+  readonly reply: R;
+  readonly errors?: readonly number[];
+  readonly handle: (
+    parameter: (name: string) => string,
+    body: z.output<B>,
+    bytes?: Buffer,
+  ) => Promise<z.input<R>> | z.input<R>;
+}
+
+const parameterOf =
+  (request: Request) =>
+  (name: string): string => {
+    const value = request.params[name];
+    if (typeof value !== 'string') throw new Error(`The path has no parameter ${name}.`);
+    return value;
+  };
+
+/** Describes an endpoint; the handler gets its body already read by the schema. */
+export const endpoint = <B extends z.ZodType, R extends z.ZodType>(
+  it: Described<B, R>,
+): Endpoint => ({
+  method: it.method,
+  path: it.path,
+  summary: it.summary,
+  body: it.body,
+  content: it.content ?? {},
+  status: it.status ?? 200,
+  reply: it.reply,
+  errors: it.errors ?? [],
+  handle: async (request, body, bytes) =>
+    it.handle(parameterOf(request), body as z.output<B>, bytes),
+});
+
+const readBody = (schema: z.ZodType, request: Request): unknown => {
+  if (request.body === undefined) {
+    throw new HttpProblem(400, 'No body', 'Send JSON with "Content-Type: application/json".');
+  }
+  const result = read(schema, request.body);
+  if (!result.ok) throw invalid(result.problems);
+  return result.value;
+};
+
+/** Lets a router answer the endpoints. */
+export const answer = (router: IRouter, endpoints: readonly Endpoint[]): void => {
+  for (const it of endpoints) {
+    const path = it.path.replace(/\{(\w+)\}/g, ':$1');
+    if (it.content.body) {
+      router.use(path, express.raw({ type: it.content.body, limit: PHOTO_LIMIT }));
+    }
+    router[it.method](path, async (request, response) => {
+      const body = it.body ? readBody(it.body, request) : undefined;
+      const bytes = Buffer.isBuffer(request.body) ? request.body : undefined;
+      const reply = await it.handle(request, body, bytes);
+      response.status(it.status);
+      if (it.content.reply) {
+        response
+          .type(it.content.reply)
+          .set('Cache-Control', 'private, max-age=31536000, immutable');
+        response.send(reply);
+      } else response.json(reply);
+    });
+  }
+};

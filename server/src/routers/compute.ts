@@ -1,0 +1,36 @@
+import { inspectPiece, surfaceBeliefs } from '@obrik/core/inspect';
+import { piece, shop } from '@obrik/core/piece';
+import { planRoute, route } from '@obrik/core/route';
+import { ladderOrRefusal, planLadder, sandingTask } from '@obrik/core/sanding';
+import { z } from 'zod';
+import { endpoint, type Endpoint } from '../http/endpoint';
+
+const pieceInShop = z.object({ piece, shop: shop.prefault({}) });
+
+/** The engines over HTTP: nothing is read or stored. */
+export const computeEndpoints: readonly Endpoint[] = [
+  endpoint({
+    method: 'post',
+    path: '/inspect',
+    summary: 'What is believed of each surface of a piece',
+    body: pieceInShop,
+    reply: z.array(surfaceBeliefs),
+    handle: (_, body) => [...inspectPiece(body.piece, body.shop)],
+  }),
+  endpoint({
+    method: 'post',
+    path: '/route',
+    summary: 'The route of a piece, from lead gate to primer',
+    body: pieceInShop,
+    reply: route,
+    handle: (_, body) => planRoute(body.piece, body.shop),
+  }),
+  endpoint({
+    method: 'post',
+    path: '/sanding-ladder',
+    summary: 'The ladder of papers of least minutes, or why there is none',
+    body: sandingTask,
+    reply: ladderOrRefusal,
+    handle: (_, body) => planLadder(body),
+  }),
+];

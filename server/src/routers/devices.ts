@@ -1,0 +1,48 @@
+import { z } from 'zod';
+import { meterPlace, shown, type Device } from '../devices/device';
+import { endpoint, type Endpoint } from '../http/endpoint';
+import { notFound } from '../http/problem';
+
+const device = z.object({ id: z.string(), name: z.string(), simulated: z.boolean() });
+
+const deviceReading = z.object({
+  deviceId: z.string(),
+  /** Nothing was measured: the figures are made up. */
+  simulated: z.boolean(),
+  at: z.iso.datetime(),
+  shown: z.array(shown),
+});
+
+/** The meters of the shop. */
+export const deviceEndpoints = (
+  devices: readonly Device[],
+  now: () => Date,
+): readonly Endpoint[] => [
+  endpoint({
+    method: 'get',
+    path: '/devices',
+    summary: 'The meters of the shop, and whether they are simulated',
+    reply: z.array(device),
+    handle: () => devices.map(({ id, name, simulated }) => ({ id, name, simulated })),
+  }),
+  endpoint({
+    method: 'post',
+    path: '/devices/{deviceId}/readings',
+    summary: 'Read a meter at a place',
+    body: meterPlace,
+    reply: deviceReading,
+    errors: [404],
+    handle: (parameter, body) => {
+      const id = parameter('deviceId');
+      const found = devices.find((it) => it.id === id);
+      if (!found) throw notFound(`meter "${id}"`);
+      const at = now();
+      return {
+        deviceId: id,
+        simulated: found.simulated,
+        at: at.toISOString(),
+        shown: [...found.read(body, at)],
+      };
+    },
+  }),
+];

@@ -1,0 +1,62 @@
+import { randomUUID } from 'node:crypto';
+import { z } from 'zod';
+import { endpoint, type Endpoint } from '../http/endpoint';
+import { HttpProblem, notFound } from '../http/problem';
+import { preparePhoto } from '../photos/prepare';
+import type { PhotoStore } from '../store/photos';
+import type { PieceStore } from '../store/pieces';
+
+const keptPhoto = z.object({ id: z.string(), width: z.int(), height: z.int(), bytes: z.int() });
+
+const noPicture = new HttpProblem(
+  415,
+  'No picture',
+  'Send the bytes of a photo, with the content type of a picture: image/jpeg, image/png, image/webp.',
+);
+
+interface Needs {
+  readonly pieces: PieceStore;
+  readonly photos: PhotoStore;
+  readonly now: () => Date;
+}
+
+/** Photos of damages: resized when they come in, and without the position they were taken at. */
+export const photoEndpoints = ({ pieces, photos, now }: Needs): readonly Endpoint[] => [
+  endpoint({
+    method: 'post',
+    path: '/pieces/{pieceId}/photos',
+    summary: 'Keep a photo of a piece; up to 15 MB as JPEG, PNG or WebP',
+    content: { body: 'image/*' },
+    status: 201,
+    reply: keptPhoto,
+    errors: [404, 413, 415, 422],
+    handle: async (parameter, _, bytes) => {
+      const pieceId = parameter('pieceId');
+      if (!(await pieces.find(pieceId))) throw notFound(`piece "${pieceId}"`);
+      if (!bytes) throw noPicture;
+      const prepared = await preparePhoto(bytes);
+      const id = randomUUID();
+      await photos.add({ id, pieceId, ...prepared }, now());
+      return {
+        id,
+        width: prepared.width,
+        height: prepared.height,
+        bytes: prepared.bytes.length,
+      };
+    },
+  }),
+  endpoint({
+    method: 'get',
+    path: '/photos/{photoId}',
+    summary: 'A photo',
+    content: { reply: 'image/jpeg' },
+    reply: z.instanceof(Buffer),
+    errors: [404],
+    handle: async (parameter) => {
+      const id = parameter('photoId');
+      const photo = await photos.find(id);
+      if (!photo) throw notFound(`photo "${id}"`);
+      return photo.bytes;
+    },
+  }),
+];

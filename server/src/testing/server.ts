@@ -1,0 +1,62 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { pino } from 'pino';
+import supertest from 'supertest';
+import { createApp } from '../app';
+import { openDatabase, type Database } from '../store/database';
+
+/** A folder for a test's files, gone after the test. */
+export const folder = (): {
+  readonly at: (name: string) => string;
+  readonly remove: () => void;
+} => {
+  const place = mkdtempSync(path.join(tmpdir(), 'obrik-test-'));
+  return {
+    at: (name) => path.join(place, name),
+    remove: () => rmSync(place, { recursive: true, force: true }),
+  };
+};
+
+export interface TestServer {
+  readonly api: ReturnType<typeof supertest>;
+  readonly database: Database;
+  readonly close: () => Promise<void>;
+}
+
+export const NOW = new Date('2026-03-01T09:00:00.000Z');
+
+/** A server on an empty database in a file of its own. */
+export const testServer = async (webDir?: string): Promise<TestServer> => {
+  const place = folder();
+  const database = await openDatabase(place.at('test.sqlite'));
+  const log = pino({ level: 'silent' });
+  return {
+    api: supertest(createApp({ database, log, webDir, now: () => NOW })),
+    database,
+    close: async () => {
+      await database.close();
+      place.remove();
+    },
+  };
+};
+
+/** A chest of drawers as a client describes it. */
+export const CHEST = {
+  id: 'chest-1',
+  description: {
+    name: 'Chest by the door',
+    templateId: 'chest',
+    measures: { width: 900, depth: 450, height: 850, legHeight: 100, rows: 4, columns: 1 },
+    yearFrom: 1930,
+    yearTo: 1939,
+  },
+};
+
+export const OBSERVATION = {
+  id: 'look-1',
+  surfaceId: 'top',
+  testId: 'chip',
+  outcome: 'thin-wood',
+  at: '2026-03-01T08:00:00Z',
+};
