@@ -27,8 +27,10 @@ const rnIgnore = [
 ];
 
 module.exports = {
+  // Two cores may be busy; what is slow is not wrong.
+  testTimeout: 60_000,
   projects: [
-    node('core'),
+    node('core', { setupFiles: [`${__dirname}/jest.properties.js`] }),
     node('server'),
     {
       displayName: 'app',

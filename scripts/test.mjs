@@ -2,6 +2,7 @@
 // Ends with one line "N passed, N failed" and a matching exit code.
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import path from 'node:path';
+import { stripVTControlCharacters } from 'node:util';
 import { buildWeb, chromium, install } from './lib/prepare.mjs';
 import { ROOT, run } from './lib/run.mjs';
 
@@ -12,11 +13,23 @@ const readReport = (file) =>
 const jestReport = cache('jest.json');
 const browserReport = cache('playwright.json');
 
+/** Names of what failed, told again at the end, where it is looked for. */
+const failures = [];
+
 /** A check that passes or fails as a whole. */
 const whole = (name, command, args) => ({
   name,
-  work: async () => ((await run(command, args)) === 0 ? [1, 0] : [0, 1]),
+  work: async () => {
+    if ((await run(command, args)) === 0) return [1, 0];
+    failures.push(name);
+    return [0, 1];
+  },
 });
+
+const firstLines = (message = '') =>
+  stripVTControlCharacters(message).split('\n').slice(0, 4).join('\n    ');
+
+const specsOf = (suite) => [...suite.specs, ...(suite.suites ?? []).flatMap(specsOf)];
 
 const unit = {
   name: 'unit and API tests',
@@ -24,6 +37,12 @@ const unit = {
     const code = await run('npx', ['jest', '--json', `--outputFile=${jestReport}`]);
     const report = readReport(jestReport);
     if (!report) return [0, 1];
+    for (const suite of report.testResults) {
+      const bad = suite.assertionResults.filter((it) => it.status === 'failed');
+      if (suite.status === 'failed' && bad.length === 0) failures.push(suite.name);
+      for (const it of bad)
+        failures.push(`${it.fullName}\n    ${firstLines(it.failureMessages[0])}`);
+    }
     const failed = report.numFailedTests + report.numRuntimeErrorTestSuites;
     return [report.numPassedTests, code !== 0 && failed === 0 ? 1 : failed];
   },
@@ -38,8 +57,13 @@ const browser = {
       CHROMIUM_PATH,
       PLAYWRIGHT_JSON_OUTPUT_NAME: browserReport,
     });
-    const stats = readReport(browserReport)?.stats;
-    if (!stats) return [0, 1];
+    const report = readReport(browserReport);
+    if (!report) return [0, 1];
+    const { stats } = report;
+    for (const it of report.suites.flatMap(specsOf).filter((spec) => !spec.ok)) {
+      const error = it.tests.flatMap((one) => one.results).find((one) => one.error)?.error;
+      failures.push(`${it.file}: ${it.title}\n    ${firstLines(error?.message)}`);
+    }
     const failed = stats.unexpected + stats.flaky;
     return [stats.expected, code !== 0 && failed === 0 ? 1 : failed];
   },
@@ -75,5 +99,6 @@ for (const step of steps) {
     `== ${step.name}: ${bad ? 'FAILED' : 'ok'}, ${Math.round((Date.now() - start) / 1000)} s`,
   );
 }
+if (failures.length > 0) console.log(`\nFailed:\n- ${failures.join('\n- ')}`);
 console.log(`\n${passed} passed, ${failed} failed`);
 process.exit(failed ? 1 : 0);

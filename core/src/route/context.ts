@@ -35,11 +35,31 @@ export interface SurfaceContext {
   readonly veneerUm: number | null;
 }
 
+/** From this chance of a face without wood on, what shows the wood is refused outright. */
+export const UNSTAINABLE = 0.5;
+
 /** Thinner than this the machine stays away, µm (modelling judgement). */
 const HAND_ONLY_UM = 500;
 
 export const has = (s: SurfaceContext, ...damages: readonly Damage[]): boolean =>
   s.findings.some((it) => damages.includes(it.damage));
+
+/**
+ * The substrate that the work is planned for: the likeliest. Under an aim that shows the wood it
+ * is the likeliest of those that would allow it, since a gate asks for it first; where the aim is
+ * refused, the likeliest of those that forbid it.
+ */
+const plannedSubstrate = (
+  { likeliest, distribution }: SurfaceBeliefs['substrate'],
+  showsWood: boolean,
+  chanceUnstainable: number,
+): SurfaceContext['substrate'] => {
+  if (!showsWood) return SUBSTRATES.get(likeliest);
+  const stainable = chanceUnstainable < UNSTAINABLE;
+  const may = SUBSTRATES.rows.filter((row) => row.stainable === stainable);
+  const ofLikeliest = may.find((row) => row.id === likeliest);
+  return ofLikeliest ?? may.reduce((a, b) => (distribution[b.id] > distribution[a.id] ? b : a));
+};
 
 /** Gathers what is known and wanted of one surface. */
 const contextOf = (
@@ -50,9 +70,12 @@ const contextOf = (
   beliefs: SurfaceBeliefs,
 ): SurfaceContext => {
   const findings = piece.findings.filter((it) => it.surfaceId === surface.id);
-  const substrate = SUBSTRATES.get(beliefs.substrate.likeliest);
   const finish = FINISHES.get(beliefs.finish.likeliest);
   const showsWood = aim.scheme.kind === 'stained' || aim.scheme.kind === 'clear';
+  const chanceUnstainable = SUBSTRATES.rows
+    .filter((row) => !row.stainable)
+    .reduce((sum, row) => sum + beliefs.substrate.distribution[row.id], 0);
+  const substrate = plannedSubstrate(beliefs.substrate, showsWood, chanceUnstainable);
   return {
     piece,
     shop,
@@ -64,9 +87,7 @@ const contextOf = (
     substrate,
     finish,
     wood: WOODS.get(beliefs.wood.likeliest),
-    chanceUnstainable: SUBSTRATES.rows
-      .filter((row) => !row.stainable)
-      .reduce((sum, row) => sum + beliefs.substrate.distribution[row.id], 0),
+    chanceUnstainable,
     showsWood,
     strips: showsWood && (finish.film || finish.id === 'oil' || finish.id === 'wax'),
     dampOnly: substrate.shunsWater || findings.some((it) => it.damage === 'liftingVeneer'),

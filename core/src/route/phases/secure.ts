@@ -1,6 +1,13 @@
 import { LEAD_LIMITS } from '../../catalog';
 import { showTemperature } from '../../units';
-import { behind, has, ladderFor, leadObservations, type SurfaceContext } from '../context';
+import {
+  UNSTAINABLE,
+  behind,
+  has,
+  ladderFor,
+  leadObservations,
+  type SurfaceContext,
+} from '../context';
 import { CODE, KIT, type Rule } from '../rule';
 
 const worked = (s: SurfaceContext): boolean => s.aim.scheme.kind !== 'leave';
@@ -10,8 +17,6 @@ const forbiddenWays = (s: SurfaceContext): string =>
 
 /** From this chance of an unstainable face on, the substrate is asked about before staining. */
 const WORTH_ASKING = 0.15;
-/** Above this the aim is refused outright (see refusals). */
-export const UNSTAINABLE = 0.5;
 
 /** What has to be known or made harmless before anything else. */
 export const SECURE_RULES: readonly Rule[] = [

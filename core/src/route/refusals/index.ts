@@ -1,6 +1,7 @@
 import { judgeTopcoat } from '../../coating';
 import { planLadder, sandingTask } from '../../sanding';
 import {
+  UNSTAINABLE,
   behind,
   ladderFor,
   leadObservations,
@@ -8,7 +9,6 @@ import {
   type SurfaceContext,
 } from '../context';
 import type { Refusal } from '../operation';
-import { UNSTAINABLE } from '../phases/secure';
 import { forbiddenWish } from '../phases/stripChoice';
 
 /** A named reason to say no, with the way out. */
