@@ -127,8 +127,12 @@ test('hardware is listed, and its bags and drawers get labels', async ({ page })
   await page.getByLabel('Bag', { exact: true }).fill('E');
   await button(page, 'Add it').click();
   await expect(page.getByText('4 × Cast foot', { exact: true })).toBeVisible();
+  await button(page, 'Change: 4 × Cast foot').click();
+  await page.getByLabel('Bag', { exact: true }).first().fill('F');
+  await button(page, 'Keep the change').click();
+  await expect(page.getByText('4 × Cast foot: changed.')).toBeVisible();
   await button(page, 'Map and labels to print').click();
-  await expect(page.getByText('07 · bag E')).toBeVisible();
+  await expect(page.getByText('07 · bag F')).toBeVisible();
   await expect(page.getByText('07 · 2 ↑')).toBeVisible();
   await expect(page.getByLabel(/^2 parts, numbered row by row/)).toBeVisible();
 });

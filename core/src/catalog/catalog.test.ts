@@ -146,15 +146,16 @@ describe('readings', () => {
   };
 
   it.each([
-    // ASTM D3359 method B: share of the lattice removed, % (value from memory).
+    // ASTM D3359 method B: none, under 5, 5–15, 15–35, 35–65, over 65 % of the lattice removed
+    // (value from memory), of 25 squares.
     [0, '5B'],
-    [4.9, '4B'],
-    [15, '3B'],
-    [35, '2B'],
-    [65, '1B'],
-    [66, '0B'],
-  ])('a cross-cut with %d %% of the lattice gone is class %s', (percent, name) => {
-    expect(bandAt('cross-cut', percent)).toMatch(new RegExp(`^${name}`));
+    [1, '4B'],
+    [0.15 * 25, '3B'],
+    [0.35 * 25, '2B'],
+    [0.65 * 25, '1B'],
+    [16.5, '0B'],
+  ])('a cross-cut with %d of 25 squares gone is class %s', (squares, name) => {
+    expect(bandAt('cross-cut', squares)).toMatch(new RegExp(`^${name}`));
   });
 
   it.each([

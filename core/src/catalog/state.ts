@@ -1,4 +1,3 @@
-import type { Bleed } from './bleeds';
 import type { Finish } from './finishes';
 import type { Substrate } from './substrates';
 import { substratesOf } from './substrates';
@@ -23,9 +22,5 @@ export const POWDERY: readonly Finish[] = ['chalk', 'milk'];
 export const CLEAR_FILM: readonly Finish[] = ['shellac', 'lacquer', 'varnish', 'factory'];
 /** In the wood or barely on it. */
 export const NO_FILM: readonly Finish[] = ['bare', 'wax', 'oil'];
-/** Wood can be seen, so far as there is wood. */
-export const SEE_THROUGH: readonly Finish[] = [...NO_FILM, ...CLEAR_FILM];
 /** The spot test reaches wood. */
 export const OPEN_TO_WOOD: readonly Finish[] = ['bare', 'oil', 'wax'];
-
-export const BLEEDING: readonly Bleed[] = ['tannin', 'resin', 'dye', 'stain'];

@@ -1,5 +1,4 @@
 import {
-  FINISHES,
   SUBSTRATES,
   MISTAKE_WEIGHT,
   THIN_FACE,
@@ -12,7 +11,7 @@ import { leadStatusOf } from './lead';
 import { TELLING_TESTS } from './likelihood';
 import { expectedLoss, lossTables } from './losses';
 import { posteriorsOf, type SurfacePosterior } from './posterior';
-import type { LeadChance } from './priors';
+import { chanceOfPaint, type LeadChance } from './priors';
 import type { LeadStatus, VeneerEstimate } from './result';
 import type { StateVariable } from './space';
 import { TOO_THIN_MM, veneerOf } from './veneer';
@@ -107,10 +106,7 @@ const chanceOf = ({ onlyWhere }: InspectionTest, { marginals }: SurfacePosterior
 const rank = (piece: Piece, shop: Shop, it: SurfacePosterior): readonly Advice[] => {
   const onIt = piece.observations.filter((one) => one.surfaceId === it.surface.id);
   const aim = piece.aims.find((one) => one.surfaceId === it.surface.id);
-  const paint = FINISHES.rows.reduce(
-    (sum, row, at) => sum + (row.paint ? (it.marginals.finish[at] as number) : 0),
-    0,
-  );
+  const paint = chanceOfPaint(it.marginals.finish);
   const lead = leadStatusOf({
     piece,
     shop,

@@ -1,5 +1,4 @@
 import {
-  FINISHES,
   SUBSTRATES,
   SUBSTRATE_FAMILIES,
   VARIABLES,
@@ -9,11 +8,10 @@ import {
   type Variable,
 } from '../catalog';
 import type { Piece, Shop, Surface } from '../piece';
-import { conflictWithWord, conflictsOn, oddEvidence } from './conflict';
+import { conflictWithWord, conflictsOn, oddEvidence, voicesOn } from './conflict';
 import { certain, greatest, type Distribution } from './distribution';
 import { layersOf } from './layers';
 import { leadStatusOf } from './lead';
-import { likelihoodOn } from './likelihood';
 import { moistureOf } from './moisture';
 import { posteriorsOf, type SurfacePosterior } from './posterior';
 import { chanceOfPaint } from './priors';
@@ -81,10 +79,7 @@ const leading = (variable: Variable, distribution: Distribution): { value: strin
 /** Sums of the states by a variable's values; for lead the two chances of it. */
 const sumsOf = (variable: Variable, it: SurfacePosterior, marginals: Marginals): Float64Array => {
   if (variable !== 'lead') return marginals[variable];
-  const paint = FINISHES.rows.reduce(
-    (sum, row, at) => sum + (row.paint ? (marginals.finish[at] as number) : 0),
-    0,
-  );
+  const paint = chanceOfPaint(marginals.finish);
   const present = paint * it.lead.paint + (1 - paint) * it.lead.other;
   return Float64Array.of(present, 1 - present);
 };
@@ -97,23 +92,19 @@ const believe = <V extends Variable>(variable: V, it: SurfacePosterior): Weighed
   const distribution = confirmed ? certain(after, word) : after;
   const { value, p } = leading(variable, distribution);
   const at = VARIABLES[variable].values.findIndex((one) => one.id === value);
-  const voices = it.evidence.flatMap((one) => {
-    const chances = likelihoodOn(variable, one, it.surface.part);
-    if (!chances) return [];
-    const sum = chances.reduce((total, chance) => total + chance, 0);
-    const mean = (sum - (chances[at] as number)) / (chances.length - 1);
-    return [{ id: one.observation.id, lean: (chances[at] as number) - mean }];
-  });
+  const voices = voicesOn(variable, it);
   const leans = (sign: 1 | -1) =>
-    voices.filter((one) => sign * one.lean > 1e-9).map((one) => one.id);
+    voices
+      .filter(({ says }) => sign * (says.leans[at] as number) > 1e-9)
+      .map(({ evidence }) => evidence.observation.id);
   const conflicts = confirmed
     ? conflictWithWord(
         variable,
         word,
         distributionOf(variable, sumsOf(variable, it, marginalsOf(it.fromTests()))),
-        voices.map((one) => one.id),
+        voices.map((one) => one.evidence.observation.id),
       )
-    : conflictsOn(variable, it);
+    : conflictsOn(variable, voices, it);
   const said = sayable(variable, distribution, value);
   return {
     variable,
@@ -153,7 +144,7 @@ const beliefsFrom = (piece: Piece, shop: Shop, it: SurfacePosterior): SurfaceBel
       surfaceName: surface.name,
       observations,
       recordedLayers: layers.length,
-      paint: chanceOfPaint(finish.distribution),
+      paint: chanceOfPaint(it.marginals.finish),
     }),
     layers: layersOf(layers, it),
     veneer: veneerOf(piece, observations),

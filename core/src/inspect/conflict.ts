@@ -8,7 +8,7 @@ import {
 } from '../catalog';
 import { greatest, type Distribution } from './distribution';
 import type { Evidence } from './evidence';
-import { TELLING_TESTS, likelihoodOn, tableOf } from './likelihood';
+import { TELLING_TESTS, saysOf, tableOf, type Says } from './likelihood';
 import type { SurfacePosterior } from './posterior';
 import type { Conflict } from './result';
 
@@ -17,28 +17,33 @@ const nameOf = ({ test, result, observation }: Evidence): string => {
   return `“${label ?? observation.testId}”`;
 };
 
-/** A result with its chance under each value, and the value that it speaks for. */
-interface Voice {
+/** A result with what it says of a variable. */
+export interface Voice {
   readonly evidence: Evidence;
-  readonly chances: Float64Array;
-  readonly favourite: number;
+  readonly says: Says;
 }
 
-const favouriteOf = (chances: Float64Array): number => {
-  let best = 0;
-  for (let at = 1; at < chances.length; at++) {
-    if ((chances[at] as number) > (chances[best] as number)) best = at;
+/** All that speaks of a variable among what was seen. */
+export const voicesOn = (
+  variable: Variable,
+  { evidence, surface }: Pick<SurfacePosterior, 'evidence' | 'surface'>,
+): readonly Voice[] => {
+  const voices: Voice[] = [];
+  for (const it of evidence) {
+    const says = saysOf(variable, it, surface.part);
+    if (says) voices.push({ evidence: it, says });
   }
-  return best;
+  return voices;
 };
 
 /** No value suits both: each is much less likely than the favourite under one of the two. */
-const disagree = (a: Voice, b: Voice): boolean =>
-  a.chances.every((chance, at) => {
-    const suitsA = chance / (a.chances[a.favourite] as number);
-    const suitsB = (b.chances[at] as number) / (b.chances[b.favourite] as number);
-    return Math.min(suitsA, suitsB) * TELLING_LIMITS.pullsApart.value <= 1;
-  });
+const disagree = (a: Says, b: Says): boolean => {
+  const tolerated = 1 / TELLING_LIMITS.pullsApart.value;
+  for (let at = 0; at < a.suits.length; at++) {
+    if (Math.min(a.suits[at] as number, b.suits[at] as number) > tolerated) return false;
+  }
+  return true;
+};
 
 interface Settler {
   readonly test: InspectionTest;
@@ -63,9 +68,9 @@ const settlersOf = (
     if (test.kind !== 'choice') return [];
     let apart = 0;
     for (let result = 0; result < test.outcomes.length; result++) {
-      const chances = likelihoodOn(variable, { test, result }, part);
-      if (!chances) return [];
-      apart += Math.abs((chances[a] as number) - (chances[b] as number)) / 2;
+      const says = saysOf(variable, { test, result }, part);
+      if (!says) return [];
+      apart += Math.abs((says.chances[a] as number) - (says.chances[b] as number)) / 2;
     }
     const worth = apart - TELLING_LIMITS.perMinute.value * (test.minutes + test.harmMinutes);
     return apart > TELLING_LIMITS.worthTelling.value && worth > 0 ? [{ test, worth }] : [];
@@ -74,37 +79,39 @@ const settlersOf = (
   return settlers;
 };
 
+const conflictBetween = (
+  variable: Variable,
+  [a, b]: readonly [Voice, Voice],
+  { evidence, surface }: SurfacePosterior,
+): Conflict => {
+  const speaksFor = ({ says }: Voice) => VARIABLES[variable].values[says.favourite]?.label ?? '';
+  const settles = settlersOf(variable, [a.says.favourite, b.says.favourite], surface.part).find(
+    (it) => !evidence.some((one) => one.test.id === it.test.id),
+  )?.test;
+  return {
+    variable,
+    observationIds: [a.evidence.observation.id, b.evidence.observation.id],
+    text:
+      `${nameOf(a.evidence)} speaks for ${speaksFor(a)}, ${nameOf(b.evidence)} for ${speaksFor(b)}. ` +
+      (settles
+        ? `This would settle it: ${settles.title.charAt(0).toLowerCase()}${settles.title.slice(1)}.`
+        : 'Look again, or confirm what you know.'),
+    settledBy: settles?.id ?? null,
+  };
+};
+
 /** Pairs of tests that pull a variable apart, each with the test that would settle it. */
 export const conflictsOn = (
   variable: Variable,
-  { evidence, surface }: SurfacePosterior,
-): readonly Conflict[] => {
-  const { values } = VARIABLES[variable];
-  const voices = evidence.flatMap((it): Voice[] => {
-    const chances = likelihoodOn(variable, it, surface.part);
-    return chances ? [{ evidence: it, chances, favourite: favouriteOf(chances) }] : [];
-  });
-  const done = new Set(evidence.map((it) => it.test.id));
-  const labelAt = (at: number) => values[at]?.label ?? '';
-  return voices.flatMap((a, index) =>
-    voices.slice(index + 1).flatMap((b) => {
-      if (!disagree(a, b)) return [];
-      const settles = settlersOf(variable, [a.favourite, b.favourite], surface.part).find(
-        (it) => !done.has(it.test.id),
-      )?.test;
-      return {
-        variable,
-        observationIds: [a.evidence.observation.id, b.evidence.observation.id],
-        text:
-          `${nameOf(a.evidence)} speaks for ${labelAt(a.favourite)}, ${nameOf(b.evidence)} for ${labelAt(b.favourite)}. ` +
-          (settles
-            ? `This would settle it: ${settles.title.charAt(0).toLowerCase()}${settles.title.slice(1)}.`
-            : 'Look again, or confirm what you know.'),
-        settledBy: settles?.id ?? null,
-      };
-    }),
+  voices: readonly Voice[],
+  it: SurfacePosterior,
+): readonly Conflict[] =>
+  voices.flatMap((a, index) =>
+    voices
+      .slice(index + 1)
+      .filter((b) => disagree(a.says, b.says))
+      .map((b) => conflictBetween(variable, [a, b], it)),
   );
-};
 
 /**
  * Results that no explanation makes likely: under the best state, the chances of what was seen

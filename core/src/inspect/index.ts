@@ -7,7 +7,6 @@ export { countedLayers, readLeadPpm } from './lead';
 export { TELLING_TESTS } from './likelihood';
 export { advised, checklist, walk, type Policy, type Walk } from './policy';
 export { posteriorsOf } from './posterior';
-export { chanceOfPaint } from './priors';
 export {
   surfaceBeliefs,
   type Belief,

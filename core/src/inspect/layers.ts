@@ -1,6 +1,6 @@
 import { FEEL_SAYS, FINISHES, LAYER_FINISHES, inspectionTest } from '../catalog';
 import type { PaintLayer } from '../piece';
-import { likelihoodOn, type TestResult } from './likelihood';
+import { saysOf, type TestResult } from './likelihood';
 import type { SurfacePosterior } from './posterior';
 import type { LayerBelief } from './result';
 import { marginalsOfMakes } from './space';
@@ -17,9 +17,9 @@ const feelSays = (layer: PaintLayer): readonly TestResult[] => {
 const isClear = (colour: string): boolean => /^(clear|amber|varnish|none)$/i.test(colour.trim());
 
 /**
- * What each recorded layer is likely to be, top down. A clear layer is a film and a
- * coloured one a paint, expected as often as on any surface of this age; its feel and the solvent tests made on it count, and no
- * test made on another layer does.
+ * What each recorded layer is likely to be, top down. A clear layer is a film and a coloured one
+ * a paint, expected as often as on any surface of this age; its feel and the solvent tests made on
+ * it count, and no test made on another layer does.
  */
 export const layersOf = (
   layers: readonly PaintLayer[],
@@ -35,7 +35,7 @@ export const layersOf = (
           ? evidence.filter((it) => it.test.kind !== 'layer')
           : onLayers.filter((it) => it.observation.layer === layer.layer);
       const voices = [...feelSays(layer), ...made].flatMap(
-        (it) => likelihoodOn('finish', it, surface.part) ?? [],
+        (it) => saysOf('finish', it, surface.part)?.chances ?? [],
       );
       const mayBe = LAYER_FINISHES[isClear(layer.colour) ? 'clear' : 'coloured'];
       const weights = FINISHES.ids.map((id, at) =>

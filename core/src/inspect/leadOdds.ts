@@ -1,14 +1,10 @@
 import { FINISHES, LEAD } from '../catalog';
 import { tableOf, type TestResult } from './likelihood';
 import type { LeadChance } from './priors';
-import { MAKES, type StateVector, STATES_PER_MAKE } from './space';
+import { MAKES } from './space';
 
-/** 1 for the states whose top layer is paint. */
-const IS_PAINT = Uint8Array.from(
-  MAKES.flatMap((make) =>
-    Array.from({ length: STATES_PER_MAKE }, () => (FINISHES.get(make.finish).paint ? 1 : 0)),
-  ),
-);
+/** 1 for the makes whose top layer is paint. */
+const IS_PAINT = Uint8Array.from(MAKES, (make) => (FINISHES.get(make.finish).paint ? 1 : 0));
 
 /**
  * Lead beside the states: P(lead | finish) is one figure under paint and one under anything else,
@@ -37,10 +33,10 @@ export const reckonLead = (
   };
 };
 
-/** Multiplies a vector by a figure under paint and another under anything else, in place. */
-export const weighByPaint = (vector: StateVector, { paint, other }: LeadChance): void => {
+/** Multiplies makes by a figure under paint and another under anything else, in place. */
+export const weighByPaint = (makes: Float64Array, { paint, other }: LeadChance): void => {
   if (paint === other) return;
-  for (let s = 0; s < vector.length; s++) {
-    vector[s] = (vector[s] as number) * (IS_PAINT[s] ? paint : other);
+  for (let m = 0; m < makes.length; m++) {
+    makes[m] = (makes[m] as number) * (IS_PAINT[m] ? paint : other);
   }
 };

@@ -16,6 +16,7 @@ import {
   STATES_PER_MAKE,
   add,
   holdsIn,
+  type StateVariable,
   type StateVector,
 } from './space';
 
@@ -26,8 +27,8 @@ import {
 interface LikelihoodTable {
   readonly results: number;
   readonly rowOf: Uint8Array;
-  /** Row of each make; undefined where bleed or lead matters too. */
-  readonly rowOfMake: Uint8Array | undefined;
+  /** onMakes[result][make]; undefined where the bleed matters too. */
+  readonly onMakes: readonly Float64Array[] | undefined;
   /** rows[row][result] */
   readonly rows: readonly Float64Array[];
   /** What it tells something about. */
@@ -67,8 +68,13 @@ const makeTable = (test: InspectionTest): LikelihoodTable => {
   return {
     results,
     rowOf,
-    rowOfMake: byMakeOnly
-      ? Uint8Array.from(MAKES, (_, make) => rowOf[make * STATES_PER_MAKE] as number)
+    onMakes: byMakeOnly
+      ? Array.from({ length: results }, (_, result) =>
+          Float64Array.from(
+            MAKES,
+            (__, make) => rows[rowOf[make * STATES_PER_MAKE] as number]?.[result] ?? 1,
+          ),
+        )
       : undefined,
     rows,
     variables,
@@ -104,34 +110,34 @@ export interface TestResult {
   readonly result: number;
 }
 
-/**
- * Multiplies a vector by the chance of each of the results in each state, in place.
- * @returns the sums of the vector afterwards, make by make
- */
-export const weigh = (vector: StateVector, results: readonly TestResult[]): Float64Array => {
-  const onMakes = new Float64Array(MAKES.length).fill(1);
+/** Multiplies the chances of makes by those of the results that the make alone decides, in place. */
+export const weighMakes = (makes: Float64Array, results: readonly TestResult[]): void => {
+  for (const { test, result } of results) {
+    const chances = tableOf(test)?.onMakes?.[result];
+    if (!chances) continue;
+    for (let m = 0; m < makes.length; m++) {
+      makes[m] = (makes[m] as number) * (chances[m] as number);
+    }
+  }
+};
+
+/** Does a test tell something that the make does not decide? */
+export const bearsOnBleed = ({ test }: TestResult): boolean => {
+  const table = tableOf(test);
+  return table !== undefined && !table.onMakes;
+};
+
+/** Multiplies a vector by the chance of results in each state, in place. */
+export const weighStates = (vector: StateVector, results: readonly TestResult[]): void => {
   for (const { test, result } of results) {
     const table = tableOf(test);
     if (!table) continue;
-    const { rowOf, rowOfMake, rows } = table;
+    const { rowOf, rows } = table;
     const factors = Float64Array.from(rows, (row) => row[result] as number);
-    const [target, rowAt] = rowOfMake ? [onMakes, rowOfMake] : [vector, rowOf];
-    for (let at = 0; at < target.length; at++) {
-      target[at] = (target[at] as number) * (factors[rowAt[at] as number] as number);
+    for (let s = 0; s < vector.length; s++) {
+      vector[s] = (vector[s] as number) * (factors[rowOf[s] as number] as number);
     }
   }
-  let s = 0;
-  for (let m = 0; m < onMakes.length; m++) {
-    const factor = onMakes[m] as number;
-    let sum = 0;
-    for (const end = s + STATES_PER_MAKE; s < end; s++) {
-      const weight = (vector[s] as number) * factor;
-      vector[s] = weight;
-      sum += weight;
-    }
-    onMakes[m] = sum;
-  }
-  return onMakes;
 };
 
 /** What a part of unknown age is expected to be: the ground on which a result is read by itself. */
@@ -145,37 +151,78 @@ const USUAL: Readonly<Record<PartKind, StateVector>> = (() => {
   return { panel: of('panel'), stick: of('stick'), back: of('back') };
 })();
 
-const SAYS = new Map<string, Float64Array>();
+/** What a result says of one variable by itself; each in the order of the catalog's values. */
+export interface Says {
+  /** Chance of the result under each value. */
+  readonly chances: Float64Array;
+  /** The value under which it is likeliest. */
+  readonly favourite: number;
+  /** Chance under each value, against that under the favourite. */
+  readonly suits: Float64Array;
+  /** Chance under each value, less the mean of that under the others: speaks for it, or against. */
+  readonly leans: Float64Array;
+}
 
-/**
- * What a result says of one variable by itself: its chance under each value, the other variables
- * being as usual for such a part. P(result | value) = Σ P(state | value) · P(result | state).
- * For words only ("speaks for veneer"); beliefs come from the whole state.
- * @returns chances in the order of the catalog; undefined where the test says nothing about it
- */
-export const likelihoodOn = (
-  variable: Variable,
-  { test, result }: TestResult,
+const inWhole = (chances: Float64Array): Says => {
+  const favourite = chances.indexOf(Math.max(...chances));
+  const sum = chances.reduce((total, chance) => total + chance, 0);
+  return {
+    chances,
+    favourite,
+    suits: chances.map((it) => it / (chances[favourite] as number)),
+    leans: chances.map((it) => it - (sum - it) / (chances.length - 1)),
+  };
+};
+
+/** P(result | value) = Σ P(state | value) · P(result | state), the states as usual for such a part. */
+const chancesAsUsual = (
+  variable: StateVariable,
+  { rows, rowOf }: LikelihoodTable,
+  result: number,
   part: PartKind,
-): Float64Array | undefined => {
-  const table = tableOf(test);
-  if (!table?.variables.includes(variable)) return undefined;
-  if (table.byValue) return table.byValue[result]?.subarray(0, VARIABLES[variable].values.length);
-  if (variable === 'lead') return undefined;
-  const key = `${variable}/${test.id}/${result}/${part}`;
-  const known = SAYS.get(key);
-  if (known) return known;
+): Float64Array => {
   const length = VARIABLES[variable].values.length;
   const [before, after] = [new Float64Array(length + 1), new Float64Array(length + 1)];
   const places = PLACES[variable];
   USUAL[part].forEach((p, s) => {
     const place = places[s] as number;
     add(before, place, p);
-    add(after, place, p * (table.rows[table.rowOf[s] as number]?.[result] as number));
+    add(after, place, p * (rows[rowOf[s] as number]?.[result] as number));
   });
-  const chances = after
+  return after
     .map((sum, place) => ((before[place] as number) > 0 ? sum / (before[place] as number) : 0))
     .slice(0, length);
-  SAYS.set(key, chances);
-  return chances;
+};
+
+const allSaid = (variable: Variable, test: InspectionTest, part: PartKind): readonly Says[] => {
+  const table = tableOf(test);
+  if (!table?.variables.includes(variable)) return [];
+  if (table.byValue) {
+    return table.byValue.map((it) => inWhole(it.slice(0, VARIABLES[variable].values.length)));
+  }
+  if (variable === 'lead') return [];
+  return Array.from({ length: table.results }, (_, result) =>
+    inWhole(chancesAsUsual(variable, table, result, part)),
+  );
+};
+
+/** What was reckoned before, by variable and part. */
+const SAID = new Map<string, Map<InspectionTest, readonly Says[]>>();
+
+/**
+ * What a result says of one variable by itself, the other variables being as usual for such a
+ * part. For words only ("speaks for veneer"); beliefs come from the whole state.
+ * @returns undefined where the test says nothing about the variable
+ */
+export const saysOf = (
+  variable: Variable,
+  { test, result }: TestResult,
+  part: PartKind,
+): Says | undefined => {
+  const key = `${variable}/${part}`;
+  const byTest = SAID.get(key) ?? new Map<InspectionTest, readonly Says[]>();
+  SAID.set(key, byTest);
+  const said = byTest.get(test) ?? allSaid(variable, test, part);
+  byTest.set(test, said);
+  return said[result];
 };

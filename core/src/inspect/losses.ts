@@ -11,7 +11,7 @@ import {
 import type { Aim, Surface } from '../piece';
 import { squareMetres } from '../units';
 import type { LeadChance } from './priors';
-import { STATES, add, holdsIn, type StateVector } from './space';
+import { STATES, holdsIn, type StateVector } from './space';
 
 /**
  * States that suffer the same mishaps. Deciding needs to tell no more of them apart, and there
@@ -115,19 +115,6 @@ export const prospectOf = (fates: FateVector, lead: LeadChance): Prospect => {
     if (weight > 0) addFate(prospect, fate, weight, lead);
   }
   return prospect;
-};
-
-/** A sum of prospects, each with its factor. */
-export const mixOf = (prospects: readonly Prospect[], factors: Float64Array): Prospect => {
-  const mixed = new Float64Array(LENGTH);
-  for (let index = 0; index < prospects.length; index++) {
-    const prospect = prospects[index] as Prospect;
-    const factor = factors[index] as number;
-    for (let at = 0; at < LENGTH; at++) {
-      mixed[at] = (mixed[at] as number) + factor * (prospect[at] as number);
-    }
-  }
-  return mixed;
 };
 
 /** How likely a prospect is itself. */
@@ -260,25 +247,50 @@ export const bestPlan = (
 export const expectedLoss = (tables: readonly LossTable[], prospect: Prospect): number =>
   tables.reduce((sum, table) => sum + table.share * bestPlan(table, prospect).loss, 0);
 
+/** The losses of all plans on several prospects: plan by plan, within a plan prospect by prospect. */
+export const lossesOn = (table: LossTable, prospects: readonly Prospect[]): Float64Array => {
+  const losses = new Float64Array(table.costs.length * prospects.length);
+  let at = 0;
+  for (let plan = 0; plan < table.costs.length; plan++) {
+    for (const prospect of prospects) losses[at++] = lossOf(table, plan, prospect);
+  }
+  return losses;
+};
+
+/** Loss of a plan's costs on one fate that is known. */
+const lossOnFate = (cost: Float64Array, fate: number, lead: number): number => {
+  let loss = (cost[TOTAL] as number) + lead * (cost[LEAD_MISHAP] as number);
+  const end = FATE_BEGINS[fate + 1] as number;
+  for (let at = FATE_BEGINS[fate] as number; at < end; at++) {
+    loss += cost[FATE_MISHAPS[at] as number] as number;
+  }
+  return loss;
+};
+
 /**
- * What deciding now would be regretted by on each fate, minutes: the loss of the plans that stand,
- * less that of the plans that would be best if the fate were known; over all aims.
+ * What deciding now would be regretted by on each fate that may be, minutes: the loss of the plans
+ * that stand, less that of the plans that would be best if the fate were known; over all aims.
  * @param prospect what the plans are chosen by now
  */
 export const regretsOf = (
   tables: readonly LossTable[],
+  fates: FateVector,
   prospect: Prospect,
   lead: LeadChance,
 ): FateVector => {
-  const now = tables.map((table) => bestPlan(table, prospect).plan);
+  const standing = tables.map((table) => table.costs[bestPlan(table, prospect).plan]);
   const regrets = new Float64Array(FATE_COUNT);
   for (let fate = 0; fate < FATE_COUNT; fate++) {
-    const known = new Float64Array(LENGTH);
-    addFate(known, fate, 1, lead);
-    for (const [index, table] of tables.entries()) {
-      const regret = lossOf(table, now[index] as number, known) - bestPlan(table, known).loss;
-      add(regrets, fate, table.share * regret);
+    if (fates[fate] === 0) continue;
+    const leaded = IS_PAINT[fate] ? lead.paint : lead.other;
+    let regret = 0;
+    for (let index = 0; index < tables.length; index++) {
+      const { costs, share } = tables[index] as LossTable;
+      let least = Infinity;
+      for (const cost of costs) least = Math.min(least, lossOnFate(cost, fate, leaded));
+      regret += share * (lossOnFate(standing[index] as Float64Array, fate, leaded) - least);
     }
+    regrets[fate] = regret;
   }
   return regrets;
 };

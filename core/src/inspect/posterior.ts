@@ -2,7 +2,7 @@ import { SISTER_SHARE, type PartKind } from '../catalog';
 import { surfacesOf, type Confirmation, type Piece, type Shop, type Surface } from '../piece';
 import { collectEvidence, isOfSurface, type Evidence } from './evidence';
 import { reckonLead, weighByPaint } from './leadOdds';
-import { weigh, type TestResult } from './likelihood';
+import { bearsOnBleed, weighMakes, weighStates, type TestResult } from './likelihood';
 import { BLEED_CHANCES, leadChance, makePrior, type LeadChance } from './priors';
 import {
   MAKES,
@@ -36,24 +36,48 @@ export interface SurfacePosterior {
   readonly likeliest: () => number;
 }
 
-/** All that a surface's own record says, whatever the makes, and its sums make by make. */
+/** All that a surface's own record says, whatever makes are expected. */
 interface Voice {
-  /** P(bleed | make) · P(results | state). */
-  readonly states: StateVector;
+  /** P(bleed | make) · P(what bears on bleed | state); the expected chances where nothing does. */
+  readonly bleeds: StateVector;
+  /** Their sums make by make; undefined where nothing bears on bleed, and they are 1. */
+  readonly totals: Float64Array | undefined;
+  /** P(record | make). */
   readonly makes: Float64Array;
 }
+
+/** Sums of states make by make. */
+const totalsOf = (states: StateVector): Float64Array => {
+  const totals = new Float64Array(MAKES.length);
+  let s = 0;
+  for (let m = 0; m < totals.length; m++) {
+    let sum = 0;
+    for (const end = s + STATES_PER_MAKE; s < end; s++) sum += states[s] as number;
+    totals[m] = sum;
+  }
+  return totals;
+};
 
 const voiceOf = (
   results: readonly TestResult[],
   lead: LeadChance,
   words: readonly Confirmation[],
 ): Voice => {
-  const states = BLEED_CHANCES.slice();
-  weighByPaint(states, lead);
-  for (const { variable, value } of words) {
-    if (variable !== 'lead') keepOnly(states, variable, value);
+  const makes = new Float64Array(MAKES.length).fill(1);
+  weighByPaint(makes, lead);
+  weighMakes(makes, results);
+  const onBleed = results.filter(bearsOnBleed);
+  if (onBleed.length === 0 && words.length === 0) {
+    return { bleeds: BLEED_CHANCES, totals: undefined, makes };
   }
-  return { states, makes: weigh(states, results) };
+  const bleeds = BLEED_CHANCES.slice();
+  for (const { variable, value } of words) {
+    if (variable !== 'lead') keepOnly(bleeds, variable, value);
+  }
+  weighStates(bleeds, onBleed);
+  const totals = totalsOf(bleeds);
+  for (let m = 0; m < makes.length; m++) makes[m] = (makes[m] as number) * (totals[m] as number);
+  return { bleeds, totals, makes };
 };
 
 /**
@@ -74,15 +98,13 @@ const updateMakes = (prior: Float64Array, heard: Float64Array): Float64Array | u
 };
 
 /** Spreads makes over their states: P(state | record) = P(make | record) · P(bleed | make, record). */
-const spread = (makes: Float64Array, voice: Voice): StateVector => {
+const spread = (makes: Float64Array, { bleeds, totals }: Voice): StateVector => {
   const vector = new Float64Array(STATES.length);
   let s = 0;
   for (let m = 0; m < makes.length; m++) {
     const make = makes[m] as number;
-    const share = make > 0 ? make / (voice.makes[m] as number) : 0;
-    for (const end = s + STATES_PER_MAKE; s < end; s++) {
-      vector[s] = share * (voice.states[s] as number);
-    }
+    const share = make > 0 && totals ? make / (totals[m] as number) : make;
+    for (const end = s + STATES_PER_MAKE; s < end; s++) vector[s] = share * (bleeds[s] as number);
   }
   return vector;
 };
@@ -176,15 +198,15 @@ const withSisters = (own: Own, { count, byPart }: Chorus): Float64Array => {
 };
 
 /** Sums over the states by every variable, without spreading them out. */
-const marginalsOf = (makes: Float64Array, voice: Voice): Marginals => {
+const marginalsOf = (makes: Float64Array, { bleeds, totals }: Voice): Marginals => {
   const bleed = new Float64Array(STATES_PER_MAKE + 1);
   for (let m = 0; m < makes.length; m++) {
     const make = makes[m] as number;
     if (make === 0) continue;
-    const share = make / (voice.makes[m] as number);
+    const share = totals ? make / (totals[m] as number) : make;
     const begin = m * STATES_PER_MAKE;
     for (let b = 0; b < STATES_PER_MAKE; b++) {
-      bleed[b] = (bleed[b] as number) + share * (voice.states[begin + b] as number);
+      bleed[b] = (bleed[b] as number) + share * (bleeds[begin + b] as number);
     }
   }
   return { ...marginalsOfMakes(makes), bleed };
@@ -226,7 +248,7 @@ export const posteriorsOf = (piece: Piece, shop: Shop): readonly SurfacePosterio
       likeliest: () => {
         const voice = told ? own.voiceOfTests() : own.voice;
         const make = greatestOf(told ? makesFor(voice) : makes);
-        return greatestOf(voice.states, make * STATES_PER_MAKE, (make + 1) * STATES_PER_MAKE);
+        return greatestOf(voice.bleeds, make * STATES_PER_MAKE, (make + 1) * STATES_PER_MAKE);
       },
     };
   });

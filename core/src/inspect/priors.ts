@@ -58,9 +58,9 @@ const olderThanCutoff = (piece: Pick<Piece, 'yearFrom' | 'yearTo'>, cutoff: numb
 export const mayPredate = (piece: Pick<Piece, 'yearFrom' | 'yearTo'>, cutoff: number): boolean =>
   piece.yearFrom === null || piece.yearFrom < cutoff;
 
-/** Chance that the top layer is paint. */
-export const chanceOfPaint = (finish: Distribution<ValueOf['finish']>): number =>
-  FINISHES.rows.filter((row) => row.paint).reduce((sum, row) => sum + finish[row.id], 0);
+/** Chance that the top layer is paint, from those of the finishes in the order of the catalog. */
+export const chanceOfPaint = (finish: ArrayLike<number>): number =>
+  FINISHES.rows.reduce((sum, row, at) => sum + (row.paint ? (finish[at] as number) : 0), 0);
 
 /** Chance of each make in one era, for one kind of part. */
 const makeChance = (make: Make, era: Era, part: PartKind): number => {

@@ -14,7 +14,7 @@ import {
   fatesBy,
   fatesOf,
   lossTables,
-  mixOf,
+  lossesOn,
   overFates,
   prospectOf,
   regretsOf,
@@ -26,10 +26,12 @@ import {
 import type { LeadChance } from './priors';
 import { PLACES, type StateVariable, type StateVector } from './space';
 
-/** Prospects and regrets by classes of states. */
+/** A decision by classes of states: how likely each class is, its regret, and what plans lose on it. */
 interface Classes {
-  readonly prospects: readonly Prospect[];
+  readonly weights: Float64Array;
   readonly regretted: Float64Array;
+  /** For each aim: plan by plan, within a plan class by class. */
+  readonly losses: readonly Float64Array[];
 }
 
 /** A decision as it stands before the next test. */
@@ -51,17 +53,20 @@ export interface Decision {
   readonly doubtCosts: number;
 }
 
+/** What a decision is made from, before it is looked at by classes. */
+type Ground = Pick<Decision, 'posterior' | 'lead' | 'tables' | 'regrets'>;
+
 const classesOf = (
-  posterior: StateVector,
-  lead: LeadChance,
-  regrets: FateVector,
+  { posterior, lead, tables, regrets }: Ground,
   classOf: Uint8Array,
   classes: number,
 ): Classes => {
   const fates = fatesBy(posterior, classOf, classes);
+  const prospects = fates.map((it) => prospectOf(it, lead));
   return {
-    prospects: fates.map((it) => prospectOf(it, lead)),
+    weights: Float64Array.from(prospects, weightOf),
     regretted: Float64Array.from(fates, (it) => overFates(it, regrets)),
+    losses: tables.map((table) => lossesOn(table, prospects)),
   };
 };
 
@@ -83,24 +88,22 @@ export const decisionOf = (
   const fates = fatesOf(posterior);
   const prospect = prospectOf(fates, lead);
   const loss = expectedLoss(tables, prospect);
-  const regrets = regretsOf(tables, prospect, lead);
+  const regrets = regretsOf(tables, fates, prospect, lead);
+  const ground = { posterior, lead, tables, regrets };
   const by = (variable: StateVariable): Classes =>
-    classesOf(posterior, lead, regrets, PLACES[variable], VARIABLES[variable].values.length + 1);
+    classesOf(ground, PLACES[variable], VARIABLES[variable].values.length + 1);
   return {
+    ...ground,
     byValue: {
       substrate: by('substrate'),
       wood: by('wood'),
       finish: by('finish'),
       bleed: by('bleed'),
     },
-    posterior,
-    lead,
-    tables,
     main,
     prospect,
     loss,
     plan: bestPlan(main, prospect).plan,
-    regrets,
     doubtCosts: overFates(fates, regrets),
   };
 };
@@ -116,6 +119,32 @@ export interface Turn {
 /** What a test takes: its minutes, and its harm and money as minutes. */
 export const takesOf = (test: InspectionTest): number =>
   test.minutes + test.harmMinutes + test.cost * MINUTES_PER_MINOR_UNIT.value;
+
+/** Σ chance · figure over the classes; `begin` is where the figures begin. */
+const sumOver = (chances: Float64Array, figures: Float64Array, begin = 0): number => {
+  let sum = 0;
+  for (let at = 0; at < chances.length; at++) {
+    sum += (chances[at] as number) * (figures[begin + at] as number);
+  }
+  return sum;
+};
+
+/** The plan that loses least where each class has this chance, and what it loses. */
+const leastOf = (
+  losses: Float64Array,
+  chances: Float64Array,
+): { readonly plan: number; readonly loss: number } => {
+  let best = 0;
+  let least = Infinity;
+  for (let plan = 0, begin = 0; begin < losses.length; plan++, begin += chances.length) {
+    const loss = sumOver(chances, losses, begin);
+    if (loss < least) {
+      best = plan;
+      least = loss;
+    }
+  }
+  return { plan: best, loss: least };
+};
 
 /**
  * What one more result is worth, minutes; the greater of
@@ -134,25 +163,20 @@ export const worthOf = (
   const most = MISTAKE_WEIGHT.value * it.doubtCosts;
   if (!table || most <= takesOf(test)) return { saves: 0, turns: [] };
   const { only } = table;
-  const { prospects, regretted } =
-    only && only !== 'lead'
-      ? it.byValue[only]
-      : classesOf(it.posterior, it.lead, it.regrets, table.rowOf, table.rows.length);
+  const { weights, regretted, losses } =
+    only && only !== 'lead' ? it.byValue[only] : classesOf(it, table.rowOf, table.rows.length);
   const turns: Turn[] = [];
   let loss = 0;
   let alike = 0;
   for (let result = 0; result < table.results; result++) {
     const chances =
       table.byValue?.[result] ?? Float64Array.from(table.rows, (row) => row[result] as number);
-    let regret = 0;
-    for (let at = 0; at < chances.length; at++) {
-      regret += (chances[at] as number) * (regretted[at] as number);
-    }
-    const prospect = mixOf(prospects, chances);
-    const chance = weightOf(prospect);
+    const chance = sumOver(chances, weights);
+    const regret = sumOver(chances, regretted);
     let then = it.plan;
-    for (const one of it.tables) {
-      const best = bestPlan(one, prospect);
+    for (let aim = 0; aim < losses.length; aim++) {
+      const one = it.tables[aim] as LossTable;
+      const best = leastOf(losses[aim] as Float64Array, chances);
       loss += one.share * best.loss;
       if (one === it.main) then = best.plan;
     }

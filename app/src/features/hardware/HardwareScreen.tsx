@@ -6,7 +6,7 @@ import {
   type Hardware,
   type PieceRecord,
 } from '@obrik/core/piece';
-import { showLength, typedToLength } from '@obrik/core/units';
+import { lengthToTyped, showLength, typedToLength, type UnitSystem } from '@obrik/core/units';
 import { nanoid } from '@reduxjs/toolkit';
 import { Input } from '@rneui/themed';
 import { useRouter } from 'expo-router';
@@ -34,31 +34,42 @@ type Key = 'name' | 'count' | 'missing' | 'holeSpacingMm' | 'bag';
 type Typed = Readonly<Record<Key, string>>;
 const EMPTY: Typed = { name: '', count: '1', missing: '0', holeSpacingMm: '', bag: '' };
 
-/** Adds one kind of fittings to the list. */
-const AddFittings = ({
-  unit,
-  onAdd,
+const typedFrom = (it: Hardware, units: UnitSystem): Typed => ({
+  name: it.name,
+  count: String(it.count),
+  missing: String(it.missing),
+  holeSpacingMm: it.holeSpacingMm === null ? '' : lengthToTyped(it.holeSpacingMm, units),
+  bag: it.bag,
+});
+
+/** Puts one kind of fittings on the list, or changes those that are on it. */
+const FittingsForm = ({
+  old,
+  units,
+  onDone,
+  onLeave,
 }: {
-  readonly unit: 'mm' | 'in';
-  readonly onAdd: (it: Hardware) => void;
+  readonly old?: Hardware;
+  readonly units: UnitSystem;
+  readonly onDone: (it: Hardware) => void;
+  readonly onLeave?: () => void;
 }) => {
-  const [kind, setKind] = useState<Hardware['kind']>('pull');
-  const [disposition, setDisposition] = useState<Hardware['disposition']>('keep');
-  const [typed, setTyped] = useState(EMPTY);
+  const [kind, setKind] = useState<Hardware['kind']>(old?.kind ?? 'pull');
+  const [disposition, setDisposition] = useState<Hardware['disposition']>(
+    old?.disposition ?? 'keep',
+  );
+  const [typed, setTyped] = useState(old ? typedFrom(old, units) : EMPTY);
   const [wrong, setWrong] = useState<Partial<Record<Key, string>>>({});
   const type = (key: Key) => (text: string) => setTyped({ ...typed, [key]: text });
-  const add = () => {
+  const finish = () => {
     const spacing = typed.holeSpacingMm.trim();
     const result = hardwareSchema.safeParse({
-      id: nanoid(),
+      id: old?.id ?? nanoid(),
       kind,
       name: typed.name,
       count: Number(typed.count || NaN),
       missing: Number(typed.missing || 0),
-      holeSpacingMm:
-        spacing === ''
-          ? null
-          : (typedToLength(spacing, unit === 'in' ? 'us' : 'metric') ?? Number.NaN),
+      holeSpacingMm: spacing === '' ? null : (typedToLength(spacing, units) ?? Number.NaN),
       bag: typed.bag,
       disposition,
     });
@@ -69,7 +80,7 @@ const AddFittings = ({
     }
     setWrong({});
     setTyped(EMPTY);
-    onAdd(result.data);
+    onDone(result.data);
   };
   const figure = (key: Key, label: string) => (
     <FigureField
@@ -82,7 +93,7 @@ const AddFittings = ({
   );
   return (
     <Card style={{ gap: 12 }}>
-      <Label heading>Add to the list</Label>
+      <Label heading>{old ? `Change: ${fittingsInWords(old)}` : 'Add to the list'}</Label>
       <Options label="Kind" options={KINDS} chosen={kind} onChoose={setKind} />
       <Input
         label="What it looks like"
@@ -97,7 +108,7 @@ const AddFittings = ({
         {figure('missing', 'Missing')}
       </View>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-        {figure('holeSpacingMm', `Hole spacing in ${unit}`)}
+        {figure('holeSpacingMm', `Hole spacing in ${units === 'us' ? 'in' : 'mm'}`)}
         {figure('bag', 'Bag')}
       </View>
       <Options
@@ -109,7 +120,45 @@ const AddFittings = ({
         chosen={disposition}
         onChoose={setDisposition}
       />
-      <MainButton title="Add it" onPress={add} />
+      <MainButton title={old ? 'Keep the change' : 'Add it'} onPress={finish} />
+      {onLeave ? <PlainButton title="Leave as it was" onPress={onLeave} /> : null}
+    </Card>
+  );
+};
+
+/** One kind of fittings on the list. */
+const FittingsCard = ({
+  fittings,
+  units,
+  onEdit,
+  onTakeOff,
+}: {
+  readonly fittings: Hardware;
+  readonly units: UnitSystem;
+  readonly onEdit: () => void;
+  readonly onTakeOff: () => void;
+}) => {
+  const advice = hardwareAdvice(fittings);
+  const name = fittingsInWords(fittings);
+  return (
+    <Card edge={fittings.missing > 0 ? 'amber' : undefined} style={{ gap: 4 }}>
+      <TitleRow title={name} figure={fittings.bag ? `bag ${fittings.bag}` : 'no bag'} />
+      <Small>
+        {DISPOSITIONS[fittings.disposition]}
+        {fittings.holeSpacingMm === null
+          ? ''
+          : ` · holes ${showLength(fittings.holeSpacingMm, units)} apart`}
+        {fittings.missing > 0 ? ` · ${fittings.missing} missing` : ''}
+      </Small>
+      {advice ? <Body>{advice}</Body> : null}
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        <PlainButton title="Change" label={`Change: ${name}`} onPress={onEdit} />
+        <PlainButton
+          title="Take off the list"
+          label={`Take off the list: ${name}`}
+          onPress={onTakeOff}
+        />
+      </View>
     </Card>
   );
 };
@@ -120,6 +169,9 @@ export const HardwareScreen = ({ record }: { readonly record: PieceRecord }) => 
   const router = useRouter();
   const shop = useShop();
   const change = useChange();
+  const [edited, setEdited] = useState<string | null>(null);
+  const fit = (it: Hardware, done: string) =>
+    void change(piece.id, { kind: 'fit', hardware: it }, `${fittingsInWords(it)}: ${done}.`);
   const loose = templateOf(piece.templateId).looseParts(piece.measures);
   return (
     <Screen
@@ -147,44 +199,36 @@ export const HardwareScreen = ({ record }: { readonly record: PieceRecord }) => 
           text="Taking the hardware off is the inspection. One bag for each kind, labelled."
         />
       ) : (
-        piece.hardware.map((it) => {
-          const advice = hardwareAdvice(it);
-          return (
-            <Card key={it.id} edge={it.missing > 0 ? 'amber' : undefined} style={{ gap: 4 }}>
-              <TitleRow title={fittingsInWords(it)} figure={it.bag ? `bag ${it.bag}` : 'no bag'} />
-              <Small>
-                {DISPOSITIONS[it.disposition]}
-                {it.holeSpacingMm === null
-                  ? ''
-                  : ` · holes ${showLength(it.holeSpacingMm, shop.units)} apart`}
-                {it.missing > 0 ? ` · ${it.missing} missing` : ''}
-              </Small>
-              {advice ? <Body>{advice}</Body> : null}
-              <PlainButton
-                title="Take off the list"
-                label={`Take off the list: ${fittingsInWords(it)}`}
-                onPress={() =>
-                  void change(
-                    piece.id,
-                    { kind: 'unfit', hardwareId: it.id },
-                    `${fittingsInWords(it)}: off the list.`,
-                  )
-                }
-              />
-            </Card>
-          );
-        })
+        piece.hardware.map((it) =>
+          it.id === edited ? (
+            <FittingsForm
+              key={it.id}
+              old={it}
+              units={shop.units}
+              onDone={(changed) => {
+                setEdited(null);
+                fit(changed, 'changed');
+              }}
+              onLeave={() => setEdited(null)}
+            />
+          ) : (
+            <FittingsCard
+              key={it.id}
+              fittings={it}
+              units={shop.units}
+              onEdit={() => setEdited(it.id)}
+              onTakeOff={() =>
+                void change(
+                  piece.id,
+                  { kind: 'unfit', hardwareId: it.id },
+                  `${fittingsInWords(it)}: off the list.`,
+                )
+              }
+            />
+          ),
+        )
       )}
-      <AddFittings
-        unit={shop.units === 'us' ? 'in' : 'mm'}
-        onAdd={(it) =>
-          void change(
-            piece.id,
-            { kind: 'fit', hardware: it },
-            `${fittingsInWords(it)}: on the list.`,
-          )
-        }
-      />
+      <FittingsForm units={shop.units} onDone={(it) => fit(it, 'on the list')} />
       <PlainButton
         title="Back to Look"
         onPress={() => router.navigate(`/pieces/${piece.id}/look`)}

@@ -86,7 +86,7 @@ export const READINGS = [
     how: [
       'Cut six lines 2 mm apart, then six across: 25 squares.',
       'Brush off, press tape on, pull it off flat.',
-      'How much of the lattice is gone, in percent?',
+      'How many of the 25 squares are gone? Count a torn one as half.',
     ],
     minutes: 5,
     uses: 'A blade, tape',
@@ -97,15 +97,16 @@ export const READINGS = [
     abrades: true,
     misleads: 'A dull blade tears; cold paint cracks.',
     source: published('ASTM D3359 method B'),
-    unit: '%',
+    unit: 'squares',
     min: 0,
-    max: 100,
+    max: 25,
+    // The standard's limits are 5, 15, 35 and 65 % of the lattice; a square is 4 %.
     bands: [
       { upTo: 0, label: '5B, holds' },
-      { upTo: 5, label: '4B, holds' },
-      { upTo: 15, label: '3B, fair' },
-      { upTo: 35, label: '2B, weak' },
-      { upTo: 65, label: '1B, poor' },
+      { upTo: 1.2, label: '4B, holds' },
+      { upTo: 3.75, label: '3B, fair' },
+      { upTo: 8.75, label: '2B, weak' },
+      { upTo: 16.25, label: '1B, poor' },
       { upTo: Infinity, label: '0B, fails' },
     ],
     informs: [

@@ -71,7 +71,7 @@ export interface Band {
 /** A figure read off, with its plausible range. */
 export interface ReadingTest extends TestBase {
   readonly kind: 'reading';
-  readonly unit: 'mm' | 'layers' | '%' | 'pH' | 'GU';
+  readonly unit: 'mm' | 'layers' | 'squares' | '%' | 'pH' | 'GU';
   readonly min: number;
   readonly max: number;
   /** How the figure is read; the bands are the outcomes that `informs` speaks of. */
