@@ -20,6 +20,20 @@ export {
   type Sketch,
 } from './inspection';
 export { LEAD, LEAD_LIMITS, LEAD_PRIOR } from './lead';
+export { COATINGS, dryFilmUm, type Coating, type CoatingRole, type Mechanism } from './coatings';
+export {
+  INTERFACES_SOURCE,
+  LAYERS,
+  MEETINGS,
+  NATURES,
+  meetingOf,
+  natureOf,
+  type Layer,
+  type Meeting,
+  type Nature,
+  type Verdict,
+} from './interfaces';
+export { FACE_COLOURS, HIDING, PALETTE, type PaletteColour } from './palette';
 export { PRIMERS, type Primer } from './primers';
 export {
   MISHAPS,

@@ -1,2 +1,14 @@
+export { checkGap, coverageM2PerLitre, filmUm, litresFor, type GapCheck } from './film';
+export {
+  coatsToCover,
+  contrastRatio,
+  differenceOf,
+  luminanceOf,
+  reflectanceOf,
+  reflectanceOver,
+  scatterPerCoat,
+  type CoatsToCover,
+} from './hiding';
+export { may, type Interface } from './interface';
 export { BLEED_WORTH_BLOCKING, PRIMER_RULES, choosePrimer, type PrimerNeed } from './primer';
 export { judgeTopcoat, type TopcoatVerdict } from './topcoat';

@@ -123,7 +123,12 @@ interface Own {
   readonly alone: Float64Array | undefined;
 }
 
-const ownRecord = (piece: Piece, surface: Surface, expectedLead: LeadChance): Own => {
+const ownRecord = (
+  piece: Piece,
+  surface: Surface,
+  makes: Float64Array,
+  expectedLead: LeadChance,
+): Own => {
   const all = collectEvidence(piece.observations.filter((it) => it.surfaceId === surface.id));
   const evidence = all.filter(isOfSurface);
   const words = piece.confirmations.filter((it) => it.surfaceId === surface.id);
@@ -132,7 +137,6 @@ const ownRecord = (piece: Piece, surface: Surface, expectedLead: LeadChance): Ow
     expectedLead,
     evidence.filter((it) => it.test.kind === 'layer'),
   );
-  const makes = makePrior(piece, surface.part);
   const voiceOfTests = () => voiceOf(results, factors, []);
   const withWords = words.length > 0 ? voiceOf(results, factors, words) : voiceOfTests();
   // Words that exclude each other explain nothing: then the tests alone are heard.
@@ -157,16 +161,16 @@ const ownRecord = (piece: Piece, surface: Surface, expectedLead: LeadChance): Ow
 /** What the surfaces that were looked at say together, by the kind of part. */
 interface Chorus {
   readonly count: number;
-  readonly byPart: ReadonlyMap<PartKind, Float64Array>;
+  readonly byPart: ReadonlyMap<PartKind, { readonly sums: Float64Array; readonly count: number }>;
 }
 
 const chorusOf = (all: readonly Own[]): Chorus => {
-  const byPart = new Map<PartKind, Float64Array>();
+  const byPart = new Map<PartKind, { sums: Float64Array; count: number }>();
   const heard = all.flatMap(({ surface, alone }) => (alone ? [{ part: surface.part, alone }] : []));
   for (const { part, alone } of heard) {
-    const sums = byPart.get(part) ?? new Float64Array(MAKES.length);
+    const { sums, count } = byPart.get(part) ?? { sums: new Float64Array(MAKES.length), count: 0 };
     for (let m = 0; m < sums.length; m++) add(sums, m, alone[m] as number);
-    byPart.set(part, sums);
+    byPart.set(part, { sums, count: count + 1 });
   }
   return { count: heard.length, byPart };
 };
@@ -179,21 +183,19 @@ const chorusOf = (all: readonly Own[]): Chorus => {
 const withSisters = (own: Own, { count, byPart }: Chorus): Float64Array => {
   const sisters = count - (own.alone ? 1 : 0);
   if (sisters === 0) return own.makes;
-  const mixed = new Float64Array(MAKES.length);
-  let kept = 1;
-  for (const [part, sums] of byPart) {
+  const voices = [...byPart].map(([part, heard]) => {
     const same = part === own.surface.part;
-    const weight = SISTER_SHARE[same ? 'samePart' : 'otherPart'] / sisters;
     const self = same ? own.alone : undefined;
-    let total = 0;
+    const weight = SISTER_SHARE[same ? 'samePart' : 'otherPart'] / sisters;
+    return { sums: heard.sums, self, weight, share: weight * (heard.count - (self ? 1 : 0)) };
+  });
+  const kept = 1 - voices.reduce((sum, it) => sum + it.share, 0);
+  const mixed = own.makes.map((chance) => kept * chance);
+  for (const { sums, self, weight } of voices) {
     for (let m = 0; m < mixed.length; m++) {
-      const share = weight * Math.max(0, (sums[m] as number) - (self?.[m] ?? 0));
-      total += share;
-      add(mixed, m, share);
+      add(mixed, m, weight * Math.max(0, (sums[m] as number) - (self?.[m] ?? 0)));
     }
-    kept -= total;
   }
-  for (let m = 0; m < mixed.length; m++) add(mixed, m, kept * (own.makes[m] as number));
   return mixed;
 };
 
@@ -223,7 +225,14 @@ const greatestOf = (figures: Float64Array, from = 0, to = figures.length): numbe
 /** The probabilities of every state for every surface of a piece. */
 export const posteriorsOf = (piece: Piece, shop: Shop): readonly SurfacePosterior[] => {
   const expectedLead = leadChance(piece, shop.leadCutoffYear);
-  const all = surfacesOf(piece).map((surface) => ownRecord(piece, surface, expectedLead));
+  const expected = {
+    panel: makePrior(piece, 'panel'),
+    stick: makePrior(piece, 'stick'),
+    back: makePrior(piece, 'back'),
+  } satisfies Record<PartKind, Float64Array>;
+  const all = surfacesOf(piece).map((surface) =>
+    ownRecord(piece, surface, expected[surface.part], expectedLead),
+  );
   const chorus = chorusOf(all);
   return all.map((own) => {
     const prior = withSisters(own, chorus);

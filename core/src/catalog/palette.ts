@@ -1,0 +1,54 @@
+import { table } from './table';
+
+interface ColourRow<Id extends string = string> {
+  readonly id: Id;
+  readonly label: string;
+  /** sRGB, "#rrggbb". */
+  readonly hex: string;
+}
+const row = <const Id extends string>(id: Id, label: string, hex: string): ColourRow<Id> => ({
+  id,
+  label,
+  hex,
+});
+
+/** Colours to choose from; invented, and only a start: any sRGB colour may be given. */
+export const PALETTE = table([
+  row('chalkDust', 'Chalk dust', '#f4f1e8'),
+  row('buttermilk', 'Buttermilk', '#efe3c2'),
+  row('oatHusk', 'Oat husk', '#d9c9a8'),
+  row('mistGrey', 'Mist grey', '#c9cdca'),
+  row('sageLeaf', 'Sage leaf', '#9caf94'),
+  row('clayPot', 'Clay pot', '#b66f4d'),
+  row('mustardSeed', 'Mustard seed', '#c79a2e'),
+  row('kingfisher', 'Kingfisher', '#2f6f86'),
+  row('bottleGlass', 'Bottle glass', '#2f4f3e'),
+  row('plumSkin', 'Plum skin', '#552f47'),
+  row('harbourNight', 'Harbour night', '#22303d'),
+  row('lampBlack', 'Lamp black', '#262524'),
+]);
+export type PaletteColour = (typeof PALETTE.ids)[number];
+
+/** What old and new faces look like to the next coat, sRGB: typical, for hiding only. */
+export const FACE_COLOURS = {
+  paleWood: '#d8b98a',
+  darkWood: '#7a5034',
+  oldPaint: '#b5a78f',
+  whitePrimer: '#f0eee9',
+  greyPrimer: '#9a9a98',
+} as const;
+
+/** Figures of the hiding model. */
+export const HIDING = {
+  /** Full hiding: reflectance over black against that over white. */
+  contrastRatio: 0.98,
+  /** Luminance of the white ground of that test. */
+  whiteGround: 0.8,
+  /** Scattering power S·X of one coat: a part that all have, and a part that white pigment adds. */
+  scatterBase: 0.35,
+  scatterWhite: 2,
+  /** Differences below this are not seen (CIEDE2000). */
+  unseen: 1,
+  fewestCoats: 2,
+  mostCoats: 6,
+} as const;

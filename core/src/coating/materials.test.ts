@@ -1,0 +1,167 @@
+import { differenceCiede2000, modeLab65, useMode } from 'culori/fn';
+import fc from 'fast-check';
+import {
+  COATINGS,
+  FACE_COLOURS,
+  LAYERS,
+  MEETINGS,
+  NATURES,
+  PALETTE,
+  natureOf,
+  type Layer,
+} from '../catalog';
+import {
+  checkGap,
+  coatsToCover,
+  contrastRatio,
+  coverageM2PerLitre,
+  filmUm,
+  litresFor,
+  may,
+  reflectanceOf,
+  reflectanceOver,
+} from './index';
+
+const old = (id: Extract<Layer, { of: 'old' }>['id']): Layer => ({ of: 'old', id });
+const coat = (id: Extract<Layer, { of: 'coat' }>['id']): Layer => ({ of: 'coat', id });
+const on = (id: Extract<Layer, { of: 'substrate' }>['id']): Layer => ({ of: 'substrate', id });
+
+describe('what may go over what', () => {
+  it('is answered with a reason for every coat over every layer, and every nature is met', () => {
+    for (const over of COATINGS.ids) {
+      for (const under of LAYERS) {
+        expect(Object.values(MEETINGS)).toContain(may(over, under));
+      }
+    }
+    expect(new Set(LAYERS.map(natureOf))).toEqual(new Set(NATURES));
+  });
+
+  it.each([
+    // Common practice, no source.
+    ['wallPaint', old('wax'), 'never'],
+    ['oilClear', coat('pasteWax'), 'never'],
+    ['pasteWax', coat('wallPaint'), 'ok'],
+    ['oilStain', old('varnish'), 'never'],
+    ['oilStain', on('foil'), 'never'],
+    ['oilStain', on('veneerCore'), 'ok'],
+    ['gelStain', old('varnish'), 'scuff'],
+    ['bonding', on('hpl'), 'scuff'],
+    ['wallPaint', on('hpl'), 'barrier'],
+    ['wallPaint', old('factory'), 'barrier'],
+    ['wallPaint', on('board'), 'barrier'],
+    ['acrylic', old('alkyd'), 'scuff'],
+    ['wallPaint', coat('pigmentedShellac'), 'scuff'],
+    ['waterClear', coat('hardOil'), 'barrier'],
+    ['waterClear', coat('oilStain'), 'ok'],
+    ['waterClear', coat('glaze'), 'ok'],
+    ['wallPaint', coat('wallPaint'), 'ok'],
+    ['clearShellac', coat('hardOil'), 'ok'],
+  ] as const)('%s over %j: %s', (over, under, verdict) => {
+    expect(may(over, under).may).toBe(verdict);
+  });
+});
+
+describe('film', () => {
+  it('covers 10 · VS% ÷ µm m² from a litre, and 1604 ft² from a US gallon at 1 mil and 100 %', () => {
+    // Theoretical coverage, as paint data sheets give it (value from memory).
+    expect(coverageM2PerLitre(0.4, 40)).toBeCloseTo(10, 9);
+    const ft2 = coverageM2PerLitre(1, 25.4) * 3.785411784 * 10.7639104;
+    expect(ft2).toBeCloseTo(1604, 0);
+  });
+
+  it('of a litre spread over its area is the wet film given', () => {
+    for (const it of COATINGS.rows.filter((row) => row.wetUm > 0)) {
+      expect(litresFor(it.id, 1e6)).toBeCloseTo(it.wetUm / 1000, 9);
+    }
+    expect(filmUm(['acrylic', 'wallPaint', 'wallPaint'])).toBeCloseTo(36 + 36 + 36, 9);
+  });
+
+  it('on both faces closes a gap twice, and what is missing is sanded off each', () => {
+    expect(checkGap(500, 100, 2, 400)).toEqual({ closesUm: 200, leftUm: 300, sandDownUm: 50 });
+    expect(checkGap(1000, 100, 2, 400).sandDownUm).toBe(0);
+    expect(checkGap(500, 200, 1, 400).sandDownUm).toBe(100);
+  });
+});
+
+describe('hiding by Kubelka and Munk', () => {
+  const r = fc.double({ min: 0.03, max: 0.94, noNaN: true });
+  const thin = fc.double({ min: 0.01, max: 6, noNaN: true });
+
+  it('a film without end shows its own colour, one without thickness its ground', () => {
+    fc.assert(
+      fc.property(r, r, (infinite, ground) => {
+        expect(reflectanceOver(infinite, 500, ground)).toBeCloseTo(infinite, 6);
+        expect(reflectanceOver(infinite, 0, ground)).toBe(ground);
+      }),
+    );
+  });
+
+  it('a film over a ground of its own colour makes no difference', () => {
+    fc.assert(
+      fc.property(r, thin, (infinite, scatter) => {
+        expect(reflectanceOver(infinite, scatter, infinite)).toBeCloseTo(infinite, 9);
+      }),
+    );
+  });
+
+  it('over white it is what it is over black, and what the ground sends back through it', () => {
+    // R = R0 + T² Rg ÷ (1 − R0 Rg), T = b ÷ (a sinh bSX + b cosh bSX).
+    fc.assert(
+      fc.property(r, thin, r, (infinite, scatter, ground) => {
+        const [a, b] = [(1 / infinite + infinite) / 2, (1 / infinite - infinite) / 2];
+        const t = b / (a * Math.sinh(b * scatter) + b * Math.cosh(b * scatter));
+        const black = reflectanceOver(infinite, scatter, 0);
+        const expected = black + (t * t * ground) / (1 - black * ground);
+        expect(reflectanceOver(infinite, scatter, ground)).toBeCloseTo(expected, 9);
+      }),
+    );
+  });
+
+  it('a film that absorbs nothing sends back SX ÷ (1 + SX) over black', () => {
+    expect(reflectanceOver(0.999999, 3, 0)).toBeCloseTo(3 / 4, 4);
+  });
+
+  it('the more film, the nearer black and white come to each other', () => {
+    for (const { hex } of PALETTE.rows) {
+      const ratios = [1, 2, 3, 4].map((scatter) => contrastRatio(reflectanceOf(hex), scatter));
+      expect([...ratios].sort((a, b) => a - b)).toEqual(ratios);
+    }
+  });
+});
+
+it('CIEDE2000 gives the published differences', () => {
+  // Sharma, Wu, Dalal 2005, table 1 (value from memory).
+  useMode(modeLab65);
+  const deltaE = differenceCiede2000();
+  const lab = (l: number, a: number, b: number) => ({ mode: 'lab65', l, a, b }) as const;
+  expect(deltaE(lab(50, 2.6772, -79.7751), lab(50, 0, -82.7485))).toBeCloseTo(2.0425, 4);
+  expect(deltaE(lab(50, 3.1571, -77.2803), lab(50, 0, -82.7485))).toBeCloseTo(2.8615, 4);
+  expect(deltaE(lab(2.0776, 0.0795, -1.135), lab(0.9033, -0.0636, -0.5514))).toBeCloseTo(0.9082, 4);
+});
+
+describe('coats to cover', () => {
+  const { paleWood, darkWood, oldPaint, whitePrimer, greyPrimer } = FACE_COLOURS;
+  const coats = (colour: string, ground: string) => coatsToCover(colour, ground).coats;
+
+  it('white and very light take three to five over wood, mid and dark two', () => {
+    // Common practice, no source.
+    for (const ground of [paleWood, darkWood, oldPaint]) {
+      expect(coats('#f4f1e8', ground)).toBeGreaterThanOrEqual(3);
+      expect(coats('#f4f1e8', ground)).toBeLessThanOrEqual(5);
+      for (const dark of ['#2f6f86', '#22303d', '#b66f4d']) expect(coats(dark, ground)).toBe(2);
+    }
+  });
+
+  it('a primer near the colour saves coats', () => {
+    expect(coats('#f4f1e8', whitePrimer)).toBeLessThan(coats('#f4f1e8', darkWood));
+    for (const { hex } of PALETTE.rows) {
+      const primed = Math.min(coats(hex, whitePrimer), coats(hex, greyPrimer));
+      expect(primed).toBeLessThanOrEqual(coats(hex, darkWood));
+    }
+  });
+
+  it('every coat brings it nearer', () => {
+    const { leftAfter } = coatsToCover('#efe3c2', darkWood);
+    expect([...leftAfter].sort((a, b) => b - a)).toEqual(leftAfter);
+  });
+});
