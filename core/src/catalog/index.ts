@@ -24,6 +24,7 @@ export { COATINGS, dryFilmUm, type Coating, type CoatingRole, type Mechanism } f
 export {
   INTERFACES_SOURCE,
   LAYERS,
+  OLD_FILM_UM,
   MEETINGS,
   NATURES,
   meetingOf,
@@ -33,8 +34,9 @@ export {
   type Nature,
   type Verdict,
 } from './interfaces';
-export { FACE_COLOURS, HIDING, PALETTE, type PaletteColour } from './palette';
+export { FACE_COLOURS, HIDING, PALETTE, SHADE_COLOURS, type PaletteColour } from './palette';
 export { PRIMERS, type Primer } from './primers';
+export { SCHOOLS, type School, type Schools, type WayOf } from './schools';
 export {
   MISHAPS,
   MISTAKE_WEIGHT,
@@ -62,6 +64,10 @@ export {
   type PartKind,
 } from './priors';
 export {
+  ANCHOR_FROM_MM,
+  CLEAR_COATS,
+  CLEAR_COATS_SOURCE,
+  GAPS,
   MINUTES_PER_MINOR_UNIT,
   PART_MINUTES,
   RATES,

@@ -41,7 +41,8 @@ const BY_SUBSTRATE: Readonly<Record<Substrate, Nature>> = {
 
 const BY_FINISH: Readonly<Record<Exclude<Finish, 'bare'>, Nature>> = {
   wax: 'wax',
-  oil: 'oiled',
+  // Cured for years: a film, if a thin one.
+  oil: 'oilFilm',
   shellac: 'shellac',
   lacquer: 'lacquer',
   varnish: 'oilFilm',
@@ -58,7 +59,8 @@ const BY_COATING: Readonly<Record<Coating, Nature>> = {
   bonding: 'waterFilm',
   sealing: 'waterFilm',
   acrylic: 'waterFilm',
-  grainFiller: 'filler',
+  // Sanded back it is as open as chalk.
+  grainFiller: 'mineral',
   caulk: 'filler',
   wallPaint: 'waterFilm',
   cabinetEnamel: 'waterFilm',
@@ -94,6 +96,9 @@ export const natureOf = (it: Layer): Nature => {
       return BY_COATING[it.id];
   }
 };
+
+/** Thickness of an old layer that nobody measured, µm (modelling judgement). */
+export const OLD_FILM_UM = 40;
 
 /** Every layer that there is. */
 export const LAYERS: readonly Layer[] = [

@@ -29,6 +29,14 @@ export const PALETTE = table([
 ]);
 export type PaletteColour = (typeof PALETTE.ids)[number];
 
+/** A colour for each shade, where none was picked. */
+export const SHADE_COLOURS = {
+  white: '#f4f1e8',
+  pale: '#d9c9a8',
+  mid: '#2f6f86',
+  dark: '#22303d',
+} as const;
+
 /** What old and new faces look like to the next coat, sRGB: typical, for hiding only. */
 export const FACE_COLOURS = {
   paleWood: '#d8b98a',

@@ -1,4 +1,4 @@
-import { JUDGEMENT } from './source';
+import { JUDGEMENT, PRACTICE } from './source';
 
 /** Active minutes of plain work: a fixed part and a part for each m². */
 export const RATES = {
@@ -11,8 +11,14 @@ export const RATES = {
   scuff: { fixed: 3, perM2: 6 },
   wetScuff: { fixed: 5, perM2: 11 },
   dedust: { fixed: 2, perM2: 2 },
-  primerCoat: { fixed: 6, perM2: 9 },
-  primerScuff: { fixed: 2, perM2: 4 },
+  coat: { fixed: 6, perM2: 9 },
+  wiped: { fixed: 4, perM2: 9 },
+  effect: { fixed: 6, perM2: 14 },
+  distress: { fixed: 5, perM2: 8 },
+  coatScuff: { fixed: 2, perM2: 4 },
+  caulk: { fixed: 4, perM2: 6 },
+  veneer: { fixed: 45, perM2: 70 },
+  freshen: { fixed: 8, perM2: 6 },
   looseOff: { fixed: 5, perM2: 12 },
   encapsulate: { fixed: 8, perM2: 12 },
 } as const;
@@ -29,6 +35,12 @@ export const PART_MINUTES = {
   pull: 1.5,
   photographs: 6,
   map: 4,
+  drawerIn: 1.5,
+  doorOn: 8,
+  pullOn: 2,
+  anchor: 12,
+  bumpers: 5,
+  careSheet: 10,
 } as const;
 
 /** Waits after wet work, minutes. */
@@ -40,6 +52,22 @@ export const WAITS = {
   testPatch: 4 * 60,
   encapsulant: 24 * 60,
 } as const;
+
+/** Coats of clear by how hard a surface is used: top three, sides two, underside one. */
+export const CLEAR_COATS = { high: 3, middle: 2, low: 1 } as const;
+export const CLEAR_COATS_SOURCE = PRACTICE;
+
+/** Figures for parts that slide or swing into an opening, µm. */
+export const GAPS = {
+  /** Gap on one side of a part that runs freely; and of one that catches. */
+  runs: 1000,
+  catches: 300,
+  /** Needed to run. */
+  keep: 400,
+} as const;
+
+/** From this height on a piece is screwed to the wall, mm. */
+export const ANCHOR_FROM_MM = 1000;
 
 /** Figures of the sanding model. All modelling judgement but the two that name the trade. */
 export const SANDING_MODEL = {

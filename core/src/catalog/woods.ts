@@ -10,14 +10,21 @@ interface WoodRow<Id extends string = string> {
   readonly hardnessSource: SourceMark;
   /** Conifer: it comes solid as softwood, and as no hardwood. */
   readonly softwood: boolean;
+  /** Pores that show through a film until they are filled. */
+  readonly openPored: boolean;
+  /** Takes stain unevenly, and wants a conditioner first. */
+  readonly blotches: boolean;
   /** Chance of each kind of bleed through a fresh water-based coat; the rest does not bleed. */
   readonly bleeds: { readonly tannin: number; readonly resin: number; readonly dye: number };
   readonly bleedSource: SourceMark;
 }
 const row = <const Id extends string>(
-  it: Omit<WoodRow<Id>, 'hardnessSource' | 'bleedSource' | 'softwood'> & Partial<WoodRow<Id>>,
+  it: Omit<WoodRow<Id>, 'hardnessSource' | 'bleedSource' | 'softwood' | 'blotches' | 'openPored'> &
+    Partial<WoodRow<Id>>,
 ) => ({
   softwood: false,
+  blotches: false,
+  openPored: false,
   ...it,
   hardnessSource: published('USDA Forest Products Laboratory, Wood Handbook, ch. 5'),
   bleedSource: PRACTICE,
@@ -30,6 +37,7 @@ export const WOODS = table([
     label: 'pale, closed-pored (maple, birch, beech)',
     jankaLbf: 1300,
     jankaOf: 'beech',
+    blotches: true,
     bleeds: { tannin: 0.08, resin: 0, dye: 0.02 },
   }),
   row({
@@ -37,6 +45,7 @@ export const WOODS = table([
     label: 'open-pored (oak, ash, chestnut, elm)',
     jankaLbf: 1290,
     jankaOf: 'northern red oak',
+    openPored: true,
     bleeds: { tannin: 0.65, resin: 0, dye: 0.05 },
   }),
   row({
@@ -44,6 +53,7 @@ export const WOODS = table([
     label: 'red tropical or dyed to look like it',
     jankaLbf: 900,
     jankaOf: 'set equal to eastern redcedar, the handbook row at hand nearest in density',
+    openPored: true,
     bleeds: { tannin: 0.5, resin: 0, dye: 0.4 },
   }),
   row({
@@ -51,6 +61,7 @@ export const WOODS = table([
     label: 'walnut',
     jankaLbf: 1010,
     jankaOf: 'black walnut',
+    openPored: true,
     bleeds: { tannin: 0.7, resin: 0, dye: 0.05 },
   }),
   row({
@@ -58,6 +69,7 @@ export const WOODS = table([
     label: 'cherry',
     jankaLbf: 950,
     jankaOf: 'black cherry',
+    blotches: true,
     bleeds: { tannin: 0.65, resin: 0, dye: 0.03 },
   }),
   row({
@@ -66,6 +78,7 @@ export const WOODS = table([
     jankaLbf: 460,
     jankaOf: 'ponderosa pine',
     softwood: true,
+    blotches: true,
     bleeds: { tannin: 0.08, resin: 0.62, dye: 0 },
   }),
   row({
@@ -81,6 +94,7 @@ export const WOODS = table([
     label: 'oily tropical (teak, rosewood)',
     jankaLbf: 1010,
     jankaOf: 'set equal to black walnut, no handbook row at hand',
+    openPored: true,
     bleeds: { tannin: 0.4, resin: 0.15, dye: 0.05 },
   }),
   row({
@@ -88,6 +102,7 @@ export const WOODS = table([
     label: 'poplar and other paint-grade wood',
     jankaLbf: 540,
     jankaOf: 'yellow-poplar',
+    blotches: true,
     bleeds: { tannin: 0.12, resin: 0, dye: 0.02 },
   }),
 ]);

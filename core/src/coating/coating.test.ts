@@ -1,4 +1,5 @@
 import { painted, stained, clear, LEAVE } from '../testing/pieces';
+import { USUAL_SHOP } from '../piece';
 import { PRIMER_RULES, choosePrimer, judgeTopcoat, type PrimerNeed } from './index';
 
 const need = (part: Partial<PrimerNeed> = {}): PrimerNeed => ({
@@ -10,6 +11,7 @@ const need = (part: Partial<PrimerNeed> = {}): PrimerNeed => ({
   bleedChance: 0,
   knots: false,
   odour: false,
+  schools: USUAL_SHOP.schools,
   ...part,
 });
 

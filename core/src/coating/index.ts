@@ -9,6 +9,7 @@ export {
   scatterPerCoat,
   type CoatsToCover,
 } from './hiding';
+export { colourName, colourOf, shadeOf, tintFor, type Tint } from './colour';
 export { may, type Interface } from './interface';
 export { BLEED_WORTH_BLOCKING, PRIMER_RULES, choosePrimer, type PrimerNeed } from './primer';
-export { judgeTopcoat, type TopcoatVerdict } from './topcoat';
+export { TOPCOATS, judgeTopcoat, type TopcoatVerdict } from './topcoat';

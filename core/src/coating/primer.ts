@@ -4,9 +4,10 @@ import {
   type Bleed,
   type Finish,
   type Primer,
+  type Schools,
   type Substrate,
 } from '../catalog';
-import type { Scheme } from '../piece';
+import { showsOldWood, type Scheme } from '../piece';
 
 /** What decides on a primer. */
 export interface PrimerNeed {
@@ -20,32 +21,40 @@ export interface PrimerNeed {
   readonly bleedChance: number;
   readonly knots: boolean;
   readonly odour: boolean;
+  readonly schools: Pick<Schools, 'prime' | 'blocker'>;
 }
 
 /** Which primer a surface needs, in order of precedence: the first that applies is taken. */
 interface PrimerRule {
   readonly id: string;
-  readonly primer: Primer;
+  readonly primer: Primer | ((need: PrimerNeed) => Primer);
   readonly applies: (need: PrimerNeed) => boolean;
   readonly because: (need: PrimerNeed) => string;
 }
 
 /** From this chance on bleed is blocked rather than hoped away (modelling judgement). */
 export const BLEED_WORTH_BLOCKING = 0.3;
+const ALWAYS_FROM = 0.05;
 
 const painted = (need: PrimerNeed): boolean => need.scheme.kind === 'painted';
-const woodSeen = (need: PrimerNeed): boolean =>
-  need.scheme.kind === 'stained' || need.scheme.kind === 'clear';
 
 const familyOf = (need: PrimerNeed) => SUBSTRATES.get(need.substrate).family;
+
+/** The school "always" leaves nothing to chance: where wood might bleed at all, it is blocked. */
+const worthBlocking = (need: PrimerNeed): number =>
+  need.schools.prime === 'always' ? ALWAYS_FROM : BLEED_WORTH_BLOCKING;
+
+/** Paint primes for itself on a sound film, in the school of that name. */
+const primesItself = (need: PrimerNeed): boolean =>
+  need.schools.prime === 'selfPriming' && need.film !== 'bare';
 
 /** School "prime by risk", the default: a primer answers a need, and no need means no primer. */
 export const PRIMER_RULES: readonly PrimerRule[] = [
   {
     id: 'shellac-holds-bleed',
-    primer: 'pigmentedShellac',
+    primer: (need) => (need.schools.blocker === 'clear' ? 'clearShellac' : 'pigmentedShellac'),
     applies: (need) =>
-      painted(need) && (need.bleedChance >= BLEED_WORTH_BLOCKING || need.knots || need.odour),
+      painted(need) && (need.bleedChance >= worthBlocking(need) || need.knots || need.odour),
     because: (need) =>
       need.odour
         ? 'Odour comes back through water-based primer; shellac shuts it in.'
@@ -69,16 +78,22 @@ export const PRIMER_RULES: readonly PrimerRule[] = [
   {
     id: 'acrylic-by-default',
     primer: 'acrylic',
-    applies: painted,
+    applies: (need) => painted(need) && !primesItself(need),
     because: (need) =>
       need.film === 'bare'
         ? 'Bare wood that does not bleed: one coat evens the suction.'
         : 'A sound film that does not bleed: a plain primer is enough.',
   },
   {
+    id: 'clear-shellac-under-wash',
+    primer: 'clearShellac',
+    applies: (need) => need.scheme.kind === 'washed' && need.bleedChance >= BLEED_WORTH_BLOCKING,
+    because: () => 'A wash is mostly water and draws the bleed out; clear shellac holds it.',
+  },
+  {
     id: 'clear-shellac-holds-dye',
     primer: 'clearShellac',
-    applies: (need) => woodSeen(need) && need.bleed === 'dye' && need.bleedChance >= 0.5,
+    applies: (need) => showsOldWood(need.scheme) && need.bleed === 'dye' && need.bleedChance >= 0.5,
     because: () =>
       'Old dye would run into the clear coat; clear shellac holds it and lets the wood show.',
   },
@@ -89,5 +104,7 @@ export const choosePrimer = (
   need: PrimerNeed,
 ): { rule: string; primer: (typeof PRIMERS.rows)[number]; because: string } | undefined => {
   const rule = PRIMER_RULES.find((it) => it.applies(need));
-  return rule && { rule: rule.id, primer: PRIMERS.get(rule.primer), because: rule.because(need) };
+  if (!rule) return undefined;
+  const primer = typeof rule.primer === 'function' ? rule.primer(need) : rule.primer;
+  return { rule: rule.id, primer: PRIMERS.get(primer), because: rule.because(need) };
 };

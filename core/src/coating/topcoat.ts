@@ -1,28 +1,50 @@
-import type { Scheme } from '../piece';
+import type { Coating } from '../catalog';
+import { isCoated, type Scheme, type Topcoat } from '../piece';
+import { may } from './interface';
 
 /** What stands against a topcoat over a scheme, and what to use instead. */
 export interface TopcoatVerdict {
-  readonly rule: 'oil-clear-over-pale-paint' | 'wax-is-the-last-coat';
+  readonly rule: 'oil-clear-over-pale-paint' | 'oil-wants-open-wood' | 'wax-is-the-last-coat';
   readonly may: 'never' | 'note';
   readonly because: string;
   readonly waysOut: readonly string[];
 }
 
+/** The coating behind each word for a topcoat. */
+export const TOPCOATS: Readonly<Record<Exclude<Topcoat, 'none'>, Coating>> = {
+  waterborne: 'waterClear',
+  oil: 'oilClear',
+  wax: 'pasteWax',
+  hardOil: 'hardOil',
+};
+
 /**
  * May this topcoat go over this colour? Common practice, no source: oil-based clears yellow,
- * which shows over white and pale paint; nothing sticks over wax.
+ * which shows over white and pale paint; oil works in open wood only; nothing sticks over wax.
+ * @param under the last coat below the topcoat, where there is one
  * @returns undefined where nothing stands against it
  */
-export const judgeTopcoat = (scheme: Scheme): TopcoatVerdict | undefined => {
-  if (scheme.kind === 'leave') return undefined;
-  const light = scheme.kind === 'painted' && (scheme.shade === 'white' || scheme.shade === 'pale');
-  if (scheme.topcoat === 'oil' && light) {
+export const judgeTopcoat = (scheme: Scheme, under?: Coating): TopcoatVerdict | undefined => {
+  if (!isCoated(scheme) || scheme.topcoat === 'none') return undefined;
+  const light =
+    (scheme.kind === 'painted' || scheme.kind === 'washed') &&
+    (scheme.shade === 'white' || scheme.shade === 'pale');
+  if ((scheme.topcoat === 'oil' || scheme.topcoat === 'hardOil') && light) {
     return {
       rule: 'oil-clear-over-pale-paint',
       may: 'never',
       because:
         'Oil-based clear yellows: over white or pale paint the whole piece turns yellow, and only stripping or repainting mends it.',
       waysOut: ['Take a waterborne clear instead.', 'Take a mid or dark colour.'],
+    };
+  }
+  const meets = under && may(TOPCOATS[scheme.topcoat], { of: 'coat', id: under });
+  if (meets?.may === 'never') {
+    return {
+      rule: 'oil-wants-open-wood',
+      may: 'never',
+      because: meets.because,
+      waysOut: ['Take a waterborne clear instead.', 'Leave the wood bare or stained below it.'],
     };
   }
   if (scheme.topcoat === 'wax') {

@@ -27,7 +27,7 @@ interface DamageRule {
   readonly because: string;
 }
 
-const WOOD_SEEN: readonly SchemeKind[] = ['clear', 'stained'];
+const WOOD_SEEN: readonly SchemeKind[] = ['clear', 'stained', 'washed'];
 /** A patch or fill smaller than this is overlooked at arm's length, mm² (modelling judgement). */
 const OVERLOOKED_MM2 = 60;
 

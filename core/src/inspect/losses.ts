@@ -120,7 +120,10 @@ export const prospectOf = (fates: FateVector, lead: LeadChance): Prospect => {
 /** How likely a prospect is itself. */
 export const weightOf = (prospect: Prospect): number => prospect[TOTAL] as number;
 
-/** What may be wanted of a surface, with its chance. Nothing is wanted of one that is left. */
+/**
+ * What may be wanted of a surface, with its chance. New veneer covers the old face as paint
+ * does. Nothing is wanted of one that is left.
+ */
 export const wantedOf = (aim: Aim | undefined): readonly (readonly [AimKind, number])[] => {
   if (!aim) return Object.entries(AIM_SHARES) as [AimKind, number][];
   switch (aim.scheme.kind) {
@@ -134,9 +137,13 @@ export const wantedOf = (aim: Aim | undefined): readonly (readonly [AimKind, num
         ],
       ];
     case 'stained':
+    case 'washed':
       return [['stained', 1]];
+    case 'veneered':
+      return [['paintedDark', 1]];
     case 'clear':
       return [['clear', 1]];
+    case 'freshened':
     case 'leave':
       return [];
   }

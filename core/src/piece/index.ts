@@ -20,6 +20,7 @@ export {
   pieceDescription,
   surfacesOf,
   visibilityOf,
+  wearOf,
   yearsInWords,
   type Piece,
   type PieceDescription,
@@ -30,18 +31,24 @@ export { pieceRecord, type PieceRecord } from './record';
 export { bad, good, problemsOf, read, type Problem, type Result } from './problem';
 export {
   aim,
+  isCoated,
   scheme,
   schemeInWords,
   shade,
+  showsOldWood,
   stripWish,
   topcoat,
   type Aim,
+  type Effect,
+  type PaintClass,
   type Scheme,
   type SchemeKind,
   type Shade,
+  type Sheen,
   type Topcoat,
+  type Wear,
 } from './scheme';
-export { USUAL_SHOP, shop, type Shop } from './shop';
+export { USUAL_SHOP, schools, shop, type Shop } from './shop';
 export {
   TEMPLATES,
   areaOf,

@@ -338,7 +338,7 @@ describe('a piece file', () => {
 
   it('takes the usual shop where none is given', () => {
     const result = read(pieceFile, { format: 'obrik-piece', version: 1, piece: pieceOf() });
-    expect(result.ok && result.value.shop).toEqual({
+    expect(result.ok && result.value.shop).toMatchObject({
       units: 'metric',
       leadCutoffYear: 1978,
       airCelsius: 18,

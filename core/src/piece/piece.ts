@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { confirmation, finding, id, observation, paintLayer } from './evidence';
 import { hardware } from './hardware';
-import { aim } from './scheme';
+import { aim, type Wear } from './scheme';
 import { areaOf, templateId, templateOf, type Measures, type TemplateSurface } from './templates';
 
 /** A year that furniture may be from. */
@@ -133,6 +133,14 @@ export const yearsInWords = (it: Pick<Piece, 'yearFrom' | 'yearTo'>): string => 
 
 /** How much a surface is looked at: damage on the back matters less than on the top. */
 export type Visibility = 'high' | 'middle' | 'low';
+
+/** Faces that are leaned on, sat on and put things on; and those that nobody touches. */
+const HARD_USED = new Set(['top', 'seat', 'shelves', 'inside']);
+const HARDLY_USED = new Set(['back', 'underside', 'drawerSides']);
+
+/** How hard a surface is used where nobody says otherwise. */
+export const wearOf = (surface: Pick<Surface, 'id'>): Wear =>
+  HARD_USED.has(surface.id) ? 'high' : HARDLY_USED.has(surface.id) ? 'low' : 'middle';
 
 const HIGH = new Set(['top', 'fronts', 'doors', 'seat', 'backrest']);
 const LOW = new Set(['back', 'inside', 'underside', 'drawerSides']);

@@ -4,14 +4,63 @@ import { z } from 'zod';
 export const shade = z.enum(['white', 'pale', 'mid', 'dark']);
 export type Shade = z.infer<typeof shade>;
 
-export const topcoat = z.enum(['none', 'waterborne', 'oil', 'wax']);
+export const topcoat = z.enum(['none', 'waterborne', 'oil', 'wax', 'hardOil']);
 export type Topcoat = z.infer<typeof topcoat>;
+
+/** What paint by class. */
+export const paintClass = z.enum(['cabinetEnamel', 'wallPaint', 'mineralPaint']);
+export type PaintClass = z.infer<typeof paintClass>;
+
+/** What is done to a painted face on top of the paint. */
+export const effect = z.enum(['plain', 'distressed', 'washed', 'glazed', 'dryBrushed']);
+export type Effect = z.infer<typeof effect>;
+
+/** Gloss levels at 60°, from dead flat to high gloss (MPI). */
+export const sheen = z.enum(['G1', 'G2', 'G3', 'G4', 'G5', 'G6', 'G7']);
+export type Sheen = z.infer<typeof sheen>;
+
+/** How hard a surface is used. */
+export const wear = z.enum(['low', 'middle', 'high']);
+export type Wear = z.infer<typeof wear>;
+
+/** What may be left open; then the usual is taken. */
+const details = {
+  /** By the place of the surface where left open. */
+  wear: wear.optional(),
+  /** Satin where left open. */
+  sheen: sheen.optional(),
+};
+const colour = z
+  .string()
+  .regex(/^#[0-9a-f]{6}$/i, 'Give a colour as #rrggbb.')
+  .optional();
+/** Pores are left open where not said otherwise. */
+const grain = z.enum(['open', 'filled']).optional();
+const stainShade = z.enum(['pale', 'mid', 'dark']);
 
 /** What a surface shall become. */
 export const scheme = z.discriminatedUnion('kind', [
-  z.object({ kind: z.literal('painted'), shade, topcoat }),
-  z.object({ kind: z.literal('stained'), shade: z.enum(['pale', 'mid', 'dark']), topcoat }),
-  z.object({ kind: z.literal('clear'), topcoat }),
+  z.object({
+    kind: z.literal('painted'),
+    shade,
+    colour,
+    paint: paintClass.optional(),
+    effect: effect.optional(),
+    grain,
+    topcoat,
+    ...details,
+  }),
+  z.object({ kind: z.literal('stained'), shade: stainShade, grain, topcoat, ...details }),
+  z.object({ kind: z.literal('clear'), grain, topcoat, ...details }),
+  z.object({ kind: z.literal('washed'), shade, colour, topcoat, ...details }),
+  z.object({
+    kind: z.literal('veneered'),
+    /** Stained, or left in its own colour. */
+    shade: stainShade.optional(),
+    topcoat,
+    ...details,
+  }),
+  z.object({ kind: z.literal('freshened') }),
   z.object({ kind: z.literal('leave') }),
 ]);
 export type Scheme = z.infer<typeof scheme>;
@@ -28,11 +77,22 @@ export const aim = z.object({
 });
 export type Aim = z.infer<typeof aim>;
 
+/** Is the wood of the face as it stands to be seen? */
+export const showsOldWood = (it: Scheme): boolean =>
+  it.kind === 'stained' || it.kind === 'clear' || it.kind === 'washed';
+
+/** Is the surface coated anew? */
+export const isCoated = (
+  it: Scheme,
+): it is Exclude<Scheme, { kind: 'leave' } | { kind: 'freshened' }> =>
+  it.kind !== 'leave' && it.kind !== 'freshened';
+
 const TOPCOAT_WORDS: Readonly<Record<Topcoat, string>> = {
   none: 'no topcoat',
   waterborne: 'waterborne clear',
   oil: 'oil-based clear',
   wax: 'wax',
+  hardOil: 'penetrating oil',
 };
 
 const SHADE_WORDS: Readonly<Record<Shade, string>> = {
@@ -42,15 +102,29 @@ const SHADE_WORDS: Readonly<Record<Shade, string>> = {
   dark: 'dark colour',
 };
 
+const EFFECT_WORDS: Readonly<Record<Effect, string>> = {
+  plain: '',
+  distressed: ', distressed',
+  washed: ', washed over',
+  glazed: ', glazed',
+  dryBrushed: ', dry-brushed',
+};
+
 /** A scheme in words: "painted, pale colour, waterborne clear". */
 export const schemeInWords = (it: Scheme): string => {
   switch (it.kind) {
     case 'painted':
-      return `painted, ${SHADE_WORDS[it.shade]}, ${TOPCOAT_WORDS[it.topcoat]}`;
+      return `painted, ${SHADE_WORDS[it.shade]}${EFFECT_WORDS[it.effect ?? 'plain']}, ${TOPCOAT_WORDS[it.topcoat]}`;
     case 'stained':
       return `stained ${it.shade}, ${TOPCOAT_WORDS[it.topcoat]}`;
     case 'clear':
       return `clear, ${TOPCOAT_WORDS[it.topcoat]}`;
+    case 'washed':
+      return `wash over wood, ${SHADE_WORDS[it.shade]}, ${TOPCOAT_WORDS[it.topcoat]}`;
+    case 'veneered':
+      return `new veneer, ${it.shade ? `stained ${it.shade}` : 'clear'}, ${TOPCOAT_WORDS[it.topcoat]}`;
+    case 'freshened':
+      return 'freshened up';
     case 'leave':
       return 'left as it is';
   }

@@ -1,6 +1,27 @@
 import { z } from 'zod';
-import { LEAD_LIMITS } from '../catalog';
+import { LEAD_LIMITS, SCHOOLS, type School, type WayOf } from '../catalog';
 import { unitSystem } from '../units';
+
+/** Which way of a school; the catalog's first where nothing was chosen. */
+const wayOf = <S extends School>(school: S) => {
+  const [first, ...others] = SCHOOLS.get(school).ways.map((it) => it.id) as [
+    WayOf<S>,
+    ...WayOf<S>[],
+  ];
+  return z.enum([first, ...others]).default(first as never);
+};
+
+/** How this shop works, where careful people differ. */
+export const schools = z.object({
+  prime: wayOf('prime'),
+  betweenCoats: wayOf('betweenCoats'),
+  scuff: wayOf('scuff'),
+  takeOff: wayOf('takeOff'),
+  hardware: wayOf('hardware'),
+  faces: wayOf('faces'),
+  drawers: wayOf('drawers'),
+  blocker: wayOf('blocker'),
+});
 
 /** What holds for the whole workshop. */
 export const shop = z.object({
@@ -23,6 +44,7 @@ export const shop = z.object({
     .min(1, 'Between 1 and 99 %.')
     .max(99, 'Between 1 and 99 %.')
     .default(55),
+  schools: schools.default(schools.parse({})),
 });
 export type Shop = z.infer<typeof shop>;
 

@@ -8,7 +8,7 @@ import {
 } from '../catalog';
 import { inspectPiece, type Belief, type LeadStatus, type SurfaceBeliefs } from '../inspect';
 import type { Aim, Finding, Piece, Shop, Surface } from '../piece';
-import { surfacesOf } from '../piece';
+import { isCoated, showsOldWood, surfacesOf } from '../piece';
 import { planLadder, sandingTask, type Ladder, type NoLadder } from '../sanding';
 
 /** All that the rules may ask about one surface. */
@@ -25,7 +25,9 @@ export interface SurfaceContext {
   readonly wood: (typeof WOODS.rows)[number];
   /** Chance that the face can't be stained at all. */
   readonly chanceUnstainable: number;
-  /** The wood will be seen. */
+  /** It gets new coats. */
+  readonly worked: boolean;
+  /** The wood of the face as it stands will be seen. */
   readonly showsWood: boolean;
   /** The old finish comes off. */
   readonly strips: boolean;
@@ -71,7 +73,7 @@ const contextOf = (
 ): SurfaceContext => {
   const findings = piece.findings.filter((it) => it.surfaceId === surface.id);
   const finish = FINISHES.get(beliefs.finish.likeliest);
-  const showsWood = aim.scheme.kind === 'stained' || aim.scheme.kind === 'clear';
+  const showsWood = showsOldWood(aim.scheme);
   const chanceUnstainable = SUBSTRATES.rows
     .filter((row) => !row.stainable)
     .reduce((sum, row) => sum + beliefs.substrate.distribution[row.id], 0);
@@ -88,6 +90,7 @@ const contextOf = (
     finish,
     wood: WOODS.get(beliefs.wood.likeliest),
     chanceUnstainable,
+    worked: isCoated(aim.scheme),
     showsWood,
     strips: showsWood && (finish.film || finish.id === 'oil' || finish.id === 'wax'),
     dampOnly: substrate.shunsWater || findings.some((it) => it.damage === 'liftingVeneer'),
@@ -137,7 +140,8 @@ export const toolFor = (s: SurfaceContext): 'machine' | 'hand' =>
 /** Finest paper that the coat to come wants on bare wood (trade, common practice). */
 const targetGrit = (s: SurfaceContext): number => {
   if (s.aim.scheme.kind === 'stained') return s.veneerUm === null ? 180 : 120;
-  if (s.aim.scheme.kind === 'clear') return s.veneerUm === null ? 220 : 180;
+  if (s.aim.scheme.kind === 'clear' || s.aim.scheme.kind === 'washed')
+    return s.veneerUm === null ? 220 : 180;
   return 150;
 };
 
@@ -163,3 +167,7 @@ export const ladderFor = (s: SurfaceContext): Ladder | NoLadder =>
       areaMm2: s.surface.areaMm2,
     }),
   );
+
+/** The old film stays, and is only dulled. */
+export const keepsFilm = (s: SurfaceContext): boolean =>
+  s.aim.scheme.kind === 'painted' && (s.finish.film || !s.substrate.wood);

@@ -12,4 +12,6 @@ export {
 export { RULES, byPhase, planRoute } from './plan';
 export { PRECEDENCE } from './precedence';
 export { routeAsText, whereOf } from './text';
+export { impossibleSchemes } from './feasibility';
 export { REFUSAL_RULES } from './refusals';
+export { stacksAlong, type Stack, type StackHistory, type StackLayer } from './stack';

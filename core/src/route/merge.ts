@@ -27,18 +27,34 @@ const SET_UP: Readonly<Record<string, Rate>> = {
   scuff: 'scuff',
   'wet-sand': 'wetScuff',
   dedust: 'dedust',
-  dull: 'primerScuff',
+  dull: 'coatScuff',
+  distress: 'distress',
+  caulk: 'caulk',
+  'lay-veneer': 'veneer',
+  freshen: 'freshen',
   'loose-off': 'looseOff',
   'loose-off-wet': 'looseOff',
 };
 
 const setUpMinutes = (method: string): number => {
-  const rate = method.startsWith('prime-') ? 'primerCoat' : SET_UP[method];
+  const rate = SET_UP[method] ?? (method.startsWith('coat-') ? 'coat' : undefined);
   return rate ? RATES[rate].fixed : 0;
 };
 
 /** Work done once for the piece, however many surfaces ask for it. */
-const ONCE = new Set(['photograph', 'contain-lead', 'hardware-off', 'doors-off', 'drawers-out']);
+const ONCE = new Set([
+  'photograph',
+  'contain-lead',
+  'hardware-off',
+  'doors-off',
+  'drawers-out',
+  'hardware-on',
+  'doors-on',
+  'drawers-in',
+  'anchor',
+  'bumpers',
+  'care-sheet',
+]);
 
 /** Same method and variant, and the same answer to the lead gate, may be one operation. */
 const keyOf = ({ rule, surface, work }: Proposal): string => {
@@ -67,6 +83,21 @@ const minutesOnAll = (group: readonly Proposal[]): number =>
     }),
   );
 
+const FACE = new Set(['top', 'seat']);
+const FACES_FIRST = {
+  bodyFirst: 'Body first, the face on top last: nothing drips on it.',
+  topFirst: 'The face on top first: it gets the longest time to harden.',
+} as const;
+
+/** Where a coat goes on body and top in one session, which of them comes first. */
+const faceOrder = (group: readonly Proposal[]): readonly string[] => {
+  const faces = group.filter((it) => FACE.has(it.surface.surface.id)).length;
+  const [first] = group;
+  return first?.work.coating && faces > 0 && faces < group.length
+    ? [FACES_FIRST[first.surface.shop.schools.faces]]
+    : [];
+};
+
 const mergeGroup = (id: string, group: readonly Proposal[]): Draft | undefined => {
   const [first] = group;
   if (!first) return undefined;
@@ -86,7 +117,7 @@ const mergeGroup = (id: string, group: readonly Proposal[]): Draft | undefined =
       method: work.method,
       title: work.title,
       surfaceIds: unique(group.map((it) => it.surface.surface.id)),
-      how: unique(group.flatMap((it) => it.work.how)),
+      how: [...faceOrder(group), ...unique(group.flatMap((it) => it.work.how))],
       materials: unique(group.flatMap((it) => it.work.materials ?? [])),
       minutes: Math.max(1, Math.round(worked + setUpMinutes(work.method))),
       wait,
@@ -107,7 +138,9 @@ const mergeGroup = (id: string, group: readonly Proposal[]): Draft | undefined =
       ladder: work.ladder ?? null,
       makesDust: work.makesDust ?? false,
       dedusts: work.dedusts ?? false,
-      coats: work.coats ?? false,
+      coats: work.coating !== undefined && work.coating !== null,
+      coating: work.coating ?? null,
+      leaves: work.leaves ?? null,
       gate: work.gate ?? null,
       heldBy: [],
       after: [],

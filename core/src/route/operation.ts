@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { COATINGS } from '../catalog';
 import { ladder } from '../sanding';
 
 /** Phases in the order of the work. */
@@ -11,6 +12,10 @@ export const PHASES = [
   'repair',
   'sand',
   'block',
+  'colour',
+  'protect',
+  'reassemble',
+  'handover',
 ] as const;
 export const phase = z.enum(PHASES);
 export type Phase = z.infer<typeof phase>;
@@ -61,6 +66,10 @@ export const operation = z.object({
   dedusts: z.boolean(),
   /** Lays a wet coat. */
   coats: z.boolean(),
+  /** The material that it lays. */
+  coating: COATINGS.id.nullable(),
+  /** What it makes of the face: bare of all film, dulled, free of wax, or a new face of veneer. */
+  leaves: z.enum(['bare', 'dulled', 'dewaxed', 'veneer']).nullable(),
   gate: gate.nullable(),
   /** Gates that have to be answered before this may be done. */
   heldBy: z.array(z.string()),

@@ -4,6 +4,10 @@ import { merge, type Proposal } from './merge';
 import { PHASES, type Route } from './operation';
 import { inOrder } from './order';
 import { BLOCK_RULES } from './phases/block';
+import { COLOUR_RULES } from './phases/colour';
+import { HANDOVER_RULES } from './phases/handover';
+import { PROTECT_RULES } from './phases/protect';
+import { REASSEMBLE_RULES } from './phases/reassemble';
 import { CLEAN_RULES } from './phases/clean';
 import { DISMANTLE_RULES, RECORD_RULES } from './phases/record';
 import { REPAIR_RULES } from './phases/repair';
@@ -23,6 +27,10 @@ export const RULES: readonly Rule[] = [
   ...REPAIR_RULES,
   ...SAND_RULES,
   ...BLOCK_RULES,
+  ...COLOUR_RULES,
+  ...PROTECT_RULES,
+  ...REASSEMBLE_RULES,
+  ...HANDOVER_RULES,
 ];
 
 const proposalsFor = (surface: SurfaceContext, blocked: boolean): readonly Proposal[] =>
@@ -31,7 +39,7 @@ const proposalsFor = (surface: SurfaceContext, blocked: boolean): readonly Propo
     .flatMap((rule) => rule.work(surface).map((work) => ({ rule, surface, work })));
 
 /**
- * Plans the work on a piece from lead gate to stain-blocking primer.
+ * Plans the work on a piece from lead gate to handover.
  * Pure: the same piece and shop give the same route. A piece without aims gives an empty route
  * that names the surfaces still without one.
  * @returns operations in order, each with its reasons; refusals with ways out; sums in minutes

@@ -1,6 +1,8 @@
 import type { Draft } from './merge';
 import { PHASES, type Phase } from './operation';
 
+const FINISHING: readonly Phase[] = ['block', 'colour', 'protect'];
+
 /** A reason why one operation comes before another. */
 interface PrecedenceRule {
   readonly id: string;
@@ -15,9 +17,13 @@ const isPhase = (it: Draft, wanted: Phase): boolean => phaseOf(it) === wanted;
 const sooner = (a: Draft, b: Draft): boolean =>
   PHASES.indexOf(phaseOf(a)) < PHASES.indexOf(phaseOf(b));
 
-const into = (id: string, later: Phase, because: string): PrecedenceRule => ({
+/** Coats are being laid; dulling between them is dusted off on the spot. */
+const isFinishing = (it: Draft): boolean => FINISHING.includes(phaseOf(it));
+
+const into = (id: string, later: Phase, because: string, sharedRoom = false): PrecedenceRule => ({
   id,
   because,
+  sharedRoom,
   holds: (a, b) => isPhase(b, later) && sooner(a, b),
 });
 
@@ -43,7 +49,7 @@ export const PRECEDENCE: readonly PrecedenceRule[] = [
     id: 'dust-before-wet-coats',
     because: 'All dust is made before the first wet coat in the same room.',
     sharedRoom: true,
-    holds: (a, b) => a.operation.makesDust && !isPhase(a, 'block') && b.operation.coats,
+    holds: (a, b) => a.operation.makesDust && !isFinishing(a) && b.operation.coats,
   },
   into('secure-before-record', 'record', 'Harm is shut out before anybody handles the piece.'),
   into('record-before-apart', 'dismantle', 'It is recorded while it is still together.'),
@@ -66,7 +72,14 @@ export const PRECEDENCE: readonly PrecedenceRule[] = [
     'Glue first: clamping moves the wood that filler would bridge.',
   ),
   within('flush-fill-dedust', 'sand', 'Fills flush, then the whole face, then the dust off.'),
+  into('blocked-before-colour', 'colour', 'What would bleed is shut in before the colour goes on.'),
+  into('colour-before-clear', 'protect', 'Stain and paint go below what shields them.'),
+  into('hard-before-together', 'reassemble', 'Parts go together once every coat is dry.', true),
+  into('whole-before-handover', 'handover', 'It is handed over whole.', true),
   within('coats-in-order', 'block', 'Each coat is dulled and dusted before the next.'),
+  within('colour-in-order', 'colour', 'Stain, then paint coat by coat, then the effect.'),
+  within('clear-in-order', 'protect', 'Each coat dries before the next.'),
+  within('parts-in-order', 'reassemble', 'What slides and hangs, then what is screwed on.'),
 ];
 
 /** One "before" between two operations. */

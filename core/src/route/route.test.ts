@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { USUAL_SHOP, piece as pieceSchema } from '../piece';
-import { pieces } from '../testing/arbitraries';
+import { pieces, shops } from '../testing/arbitraries';
 import { copyOf } from '../testing/pieces';
 import {
   PHASES,
@@ -9,6 +9,7 @@ import {
   RULES,
   planRoute,
   route as routeSchema,
+  stacksAlong,
   type Operation,
   type Route,
 } from './index';
@@ -78,6 +79,19 @@ describe('any route', () => {
     });
   });
 
+  it('lays no coat on what it may not lie on, and dulls what wants to be dulled', () => {
+    fc.assert(
+      fc.property(pieces, shops, (it, shop) => {
+        for (const { steps } of stacksAlong(it, shop, planRoute(it, shop).operations)) {
+          for (const { layer, meets, holds } of steps.at(-1)?.stack.layers ?? []) {
+            expect({ layer, meets, holds }).toMatchObject({ holds: true });
+          }
+        }
+      }),
+      { numRuns: 250 },
+    );
+  });
+
   it('ends no surface in dust', () => {
     ofEveryRoute(({ operations }) => {
       for (const surfaceId of new Set(operations.flatMap((it) => it.surfaceIds))) {
@@ -107,7 +121,7 @@ describe('any route', () => {
       const firstCoat = operations.findIndex((it) => it.coats);
       if (firstCoat < 0) return;
       const later = operations.slice(firstCoat).filter((it) => it.makesDust);
-      expect(later.every((it) => it.phase === 'block')).toBe(true);
+      expect(later.every((it) => ['block', 'colour', 'protect'].includes(it.phase))).toBe(true);
     });
   });
 
@@ -188,9 +202,11 @@ describe('any route', () => {
         expect(refusal.waysOut.length).toBeGreaterThan(0);
         if (!refusal.blocks) continue;
         const work = operations.filter((it) => it.surfaceIds.includes(refusal.surfaceId));
-        expect(work.some((it) => ['strip', 'repair', 'sand', 'block'].includes(it.phase))).toBe(
-          false,
-        );
+        expect(
+          work.some((it) =>
+            ['strip', 'repair', 'sand', 'block', 'colour', 'protect'].includes(it.phase),
+          ),
+        ).toBe(false);
       }
     });
   });

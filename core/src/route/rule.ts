@@ -1,4 +1,4 @@
-import { RATES, type Rate } from '../catalog';
+import { COATINGS, RATES, type Coating, type Rate } from '../catalog';
 import { squareMetres } from '../units';
 import type { SurfaceContext } from './context';
 import type { GateKind, Operation, Phase } from './operation';
@@ -21,12 +21,80 @@ export interface Work {
   readonly ladder?: Operation['ladder'];
   readonly makesDust?: boolean;
   readonly dedusts?: boolean;
-  readonly coats?: boolean;
+  readonly coating?: Operation['coating'];
+  readonly leaves?: Operation['leaves'];
   readonly gate?: Operation['gate'];
   /** Kinds of gates on this surface that have to be answered first; dust always waits for lead. */
   readonly waitsFor?: readonly GateKind[];
   readonly insteadOf?: readonly Operation['insteadOf'][number][];
 }
+
+/** Dulls a coat so that the next one grips, and takes the dust off; wet where lead lies below. */
+export const dullCoat = (
+  s: SurfaceContext,
+  { id, grit, rank, next }: { id: string; grit: number; rank: number; next: string },
+): Work => {
+  const wet = s.lead === 'found';
+  return {
+    method: 'dull',
+    variant: `${id}${wet ? '-wet' : ''}`,
+    rank,
+    title: wet ? `Dull wet with P${grit}, wipe` : `Dull with P${grit}, dedust`,
+    minutes: minutesFor('coatScuff', s) * (wet ? 1.5 : 1),
+    how: [
+      wet
+        ? `Wet-or-dry P${grit} and a sponge, light; do not cut through to the old paint.`
+        : `P${grit} by hand, light; do not cut through at edges.`,
+      wet
+        ? 'Wipe the slurry up, bag the wipes, let it dry.'
+        : 'Vacuum, lint-free cloth, tack cloth.',
+      next,
+    ],
+    materials: [`P${grit} paper`, wet ? 'Sponge' : 'Tack cloth'],
+    wait: wet ? { minutes: 120, until: 'dry' } : null,
+    protection: wet ? ['P100 respirator', 'Nitrile gloves'] : ['Dust mask'],
+    cautions: wet ? [{ text: 'Lead below: nothing dry, nothing hot.', lastWord: CODE }] : [],
+    grits: [grit],
+    makesDust: !wet,
+    dedusts: true,
+    leaves: 'dulled',
+  };
+};
+
+/** Lays one coat of a material, with its steps, wait, protection and cautions from the catalog. */
+export const layCoat = (
+  s: SurfaceContext,
+  coating: Coating,
+  rest: Pick<Work, 'variant' | 'rank' | 'title'> & {
+    readonly how?: readonly string[];
+    readonly rate?: Rate;
+  },
+): Work => {
+  const row = COATINGS.get(coating);
+  return {
+    method: `coat-${coating}`,
+    variant: rest.variant,
+    rank: rest.rank,
+    title: rest.title,
+    minutes: minutesFor(rest.rate ?? (row.wetUm > 0 ? 'coat' : 'wiped'), s),
+    how: [...(rest.how ?? []), ...row.steps],
+    materials: [row.label],
+    wait: {
+      minutes: row.recoatMinutes,
+      until: row.mechanism === 'wax' ? 'it is hazy' : 'dry to the touch, by the label',
+    },
+    protection: row.protection,
+    cautions: [
+      { text: `Clean tools with ${row.cleaner}.`, lastWord: LABEL },
+      ...(row.mechanism === 'oxidation'
+        ? [OILY_RAGS]
+        : row.cleaner === 'water'
+          ? []
+          : [SOLVENT_RAGS]),
+    ],
+    coating,
+  };
+};
 
 /** A named judgement of the trade: when it applies, why, and the work that follows. */
 export interface Rule {
@@ -54,6 +122,10 @@ export const KIT = "The test kit's own leaflet has the last word.";
 
 export const SOLVENT_RAGS: Operation['cautions'][number] = {
   text: 'Solvent-wet rags burn: flat outdoors to dry, or in a lidded metal can.',
+  lastWord: LABEL,
+};
+export const OILY_RAGS: Operation['cautions'][number] = {
+  text: 'Rags wet with drying oil heat up by themselves and can ignite: flat outdoors to dry, or under water in a lidded metal can.',
   lastWord: LABEL,
 };
 export const SANDING_DUST: Operation['cautions'][number] = {

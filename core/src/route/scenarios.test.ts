@@ -57,6 +57,11 @@ describe('solid oak under lacquer, to be stained', () => {
       'strip-scrape',
       'sand-ladder',
       'dedust',
+      'coat-oilStain',
+      'coat-waterClear',
+      'coat-waterClear',
+      'coat-waterClear',
+      'care-sheet',
     ]);
     expect(one(route, 'sand-ladder').grits.at(-1)).toBe(180);
     expect(route.refusals).toEqual([]);
@@ -336,10 +341,12 @@ describe('bleed under a pale colour', () => {
 });
 
 describe('oil-based clear', () => {
-  it('over pale paint is refused, the work up to the primer stays', () => {
+  it('over pale paint is refused, a waterborne clear is planned', () => {
     const route = routeOf({ seen: { top: OAK_LACQUER }, aims: { top: painted('white', 'oil') } });
-    expect(route.refusals).toMatchObject([{ rule: 'oil-clear-over-pale-paint', blocks: false }]);
-    expect(methods(route.operations)).toContain('scuff');
+    expect(route.refusals).toMatchObject([{ rule: 'topcoat-that-would-fail', blocks: false }]);
+    expect(route.refusals[0]?.because).toMatch(/yellow.*waterborne clear is planned instead/);
+    expect(methods(route.operations)).toContain('coat-waterClear');
+    expect(methods(route.operations)).not.toContain('coat-oilClear');
   });
 
   it('over stain is not', () => {
@@ -514,7 +521,9 @@ describe('several surfaces at once', () => {
 
   it('have all dust made before the first wet coat in the room, with the reason', () => {
     const coat = route.operations.findIndex((it) => it.coats);
-    const dust = route.operations.filter((it) => it.makesDust && it.phase !== 'block');
+    const dust = route.operations.filter(
+      (it) => it.makesDust && !['block', 'colour', 'protect'].includes(it.phase),
+    );
     for (const it of dust) expect(route.operations.indexOf(it)).toBeLessThan(coat);
     expect(route.operations[coat]?.after.map((it) => it.rule)).toContain('dust-before-wet-coats');
   });
@@ -529,7 +538,16 @@ describe('several surfaces at once', () => {
 });
 
 describe('every substrate under every scheme', () => {
-  const schemes = [painted('white'), stained(), clear(), LEAVE];
+  const schemes: readonly Scheme[] = [
+    painted('white'),
+    { kind: 'painted', shade: 'mid', effect: 'glazed', topcoat: 'waterborne' },
+    stained(),
+    clear(),
+    { kind: 'washed', shade: 'pale', topcoat: 'waterborne' },
+    { kind: 'veneered', shade: 'mid', topcoat: 'oil' },
+    { kind: 'freshened' },
+    LEAVE,
+  ];
   const cases = SUBSTRATES.ids.flatMap((substrate) =>
     schemes.map((aim) => [substrate, aim.kind, aim] as const),
   );
@@ -542,7 +560,7 @@ describe('every substrate under every scheme', () => {
     });
     const works = route.operations.some((it) => it.phase === 'sand');
     const blocked = route.refusals.some((it) => it.blocks);
-    expect(works || blocked).toBe(kind !== 'leave');
+    expect(works || blocked).toBe(kind !== 'leave' && kind !== 'freshened');
     expect(works && blocked).toBe(false);
   });
 });

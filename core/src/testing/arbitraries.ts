@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import {
   DAMAGES,
   INSPECTION_TESTS,
+  SCHOOLS,
   VARIABLES,
   type InspectionTest,
   type Variable,
@@ -14,6 +15,7 @@ import {
   paintLayer,
   pieceDescription,
   scheme,
+  shop,
   stripWish,
   surfacesOf,
   type Aim,
@@ -26,6 +28,7 @@ import {
   type Piece,
   type PieceDescription,
   type Scheme,
+  type Shop,
 } from '../piece';
 
 const id = fc.stringMatching(/^[A-Za-z0-9_-]{6,12}$/);
@@ -149,21 +152,40 @@ export const confirmationOn = (surfaceIds: readonly string[]): fc.Arbitrary<Conf
     }),
   );
 
-const topcoats = fc.constantFrom('none', 'waterborne', 'oil', 'wax');
+const topcoats = fc.constantFrom('none', 'waterborne', 'oil', 'wax', 'hardOil');
 
 export const schemes: fc.Arbitrary<Scheme> = fc
   .oneof(
     fc.record({
       kind: fc.constant('painted'),
       shade: fc.constantFrom('white', 'pale', 'mid', 'dark'),
+      paint: fc.constantFrom(undefined, 'wallPaint', 'mineralPaint'),
+      grain: fc.constantFrom(undefined, 'filled'),
+      effect: fc.constantFrom(undefined, 'plain', 'distressed', 'washed', 'glazed', 'dryBrushed'),
       topcoat: topcoats,
     }),
     fc.record({
-      kind: fc.constant('stained'),
-      shade: fc.constantFrom('pale', 'mid', 'dark'),
+      kind: fc.constant('washed'),
+      shade: fc.constantFrom('white', 'pale', 'mid', 'dark'),
       topcoat: topcoats,
     }),
-    fc.record({ kind: fc.constant('clear'), topcoat: topcoats }),
+    fc.record({
+      kind: fc.constant('veneered'),
+      shade: fc.constantFrom(undefined, 'pale', 'mid', 'dark'),
+      topcoat: topcoats,
+    }),
+    fc.record({ kind: fc.constant('freshened') }),
+    fc.record({
+      kind: fc.constant('stained'),
+      shade: fc.constantFrom('pale', 'mid', 'dark'),
+      grain: fc.constantFrom(undefined, 'filled'),
+      topcoat: topcoats,
+    }),
+    fc.record({
+      kind: fc.constant('clear'),
+      grain: fc.constantFrom(undefined, 'filled'),
+      topcoat: topcoats,
+    }),
     fc.record({ kind: fc.constant('leave') }),
   )
   .map((it) => scheme.parse(it));
@@ -178,6 +200,18 @@ export const aimOn = (surfaceId: string): fc.Arbitrary<Aim> =>
 const uniqueBy = <T>(list: readonly T[], key: (it: T) => string): T[] => [
   ...new Map(list.map((it) => [key(it), it])).values(),
 ];
+
+/** A shop that works in any of the ways that people work. */
+export const shops: fc.Arbitrary<Shop> = fc
+  .record(
+    Object.fromEntries(
+      SCHOOLS.rows.map(({ id, ways }) => [
+        id,
+        fc.constantFrom(...(ways as readonly { id: string }[]).map((way) => way.id)),
+      ]),
+    ),
+  )
+  .map((schools) => shop.parse({ schools }));
 
 /** A whole piece: seen, damaged, vouched for and aimed at in any way. */
 export const pieces: fc.Arbitrary<Piece> = descriptions.chain((description) => {

@@ -97,7 +97,11 @@ it('a file from before the whole inspection keeps what it holds, told more finel
   expect(record).toMatchObject({ revision: 3, piece: { name: 'Old chest' } });
   expect(record?.piece.confirmations.map((it) => it.value)).toEqual(['foil', 'wax']);
   expect(record?.piece.findings[0]).toMatchObject({ count: 2, note: 'corner', place: null });
-  expect(await shopStore(database).get()).toMatchObject({ units: 'us', airHumidity: 55 });
+  expect(await shopStore(database).get()).toMatchObject({
+    units: 'us',
+    airHumidity: 55,
+    schools: { prime: 'byRisk' },
+  });
   await database.close();
 });
 

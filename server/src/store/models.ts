@@ -199,6 +199,7 @@ export const defineModels = (sequelize: Sequelize): Models => {
         leadCutoffYear: INTEGER,
         airCelsius: DOUBLE,
         airHumidity: DOUBLE,
+        schools: JSON_TYPE,
       },
       options('shop'),
     ),

@@ -1,6 +1,6 @@
 import { inspectPiece } from '@obrik/core/inspect';
 import { schemeInWords, surfacesOf, type PieceRecord } from '@obrik/core/piece';
-import { planRoute } from '@obrik/core/route';
+import { impossibleSchemes, planRoute } from '@obrik/core/route';
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
@@ -23,15 +23,25 @@ import {
 import { UnfoldedPiece } from '@/ui/drawings';
 import { usePalette } from '@/ui/theme';
 import {
+  EFFECTS,
   FIRST_CHOICE,
+  GRAINS,
   KINDS,
+  PAINTS,
   SHADES,
+  SHEENS,
   STRIP_WISHES,
   TOPCOATS,
+  WEARS,
+  aimColour,
   choiceOf,
+  picked,
   schemeOf,
+  shownColour,
+  uses,
   type Choice,
 } from './options';
+import { Dot, Swatches } from './Swatches';
 import { RefusalCard } from './RefusalCard';
 import { spoiledAims } from './spoiledAims';
 
@@ -48,6 +58,7 @@ export const AimScreen = ({ record }: { readonly record: PieceRecord }) => {
   const { refusals } = useMemo(() => planRoute(piece, shop), [piece, shop]);
   const [selected, setSelected] = useState<ReadonlySet<string>>(new Set());
   const [choice, setChoice] = useState<Choice>(FIRST_CHOICE);
+  const [more, setMore] = useState(false);
   const put = (part: Partial<Choice>) => setChoice({ ...choice, ...part });
 
   const toggle = (surfaceId: string) => {
@@ -74,7 +85,12 @@ export const AimScreen = ({ record }: { readonly record: PieceRecord }) => {
     );
     if (done) setSelected(new Set());
   };
-  const worksWood = choice.kind === 'stained' || choice.kind === 'clear';
+  const use = uses(choice.kind);
+  const impossible = useMemo(
+    () => impossibleSchemes(piece, shop, [...selected]),
+    [piece, shop, selected],
+  );
+  const refusedHere = impossible.get(choice.kind) ?? [];
 
   return (
     <TwoPanes
@@ -121,37 +137,96 @@ export const AimScreen = ({ record }: { readonly record: PieceRecord }) => {
             <Subheading>It shall be</Subheading>
             <Options
               label="Scheme"
-              options={KINDS}
+              options={KINDS.map((it) =>
+                impossible.has(it.value) ? { ...it, title: `✕ ${it.title}` } : it,
+              )}
               chosen={choice.kind}
               onChoose={(kind) => put({ kind })}
             />
-            {choice.kind === 'painted' || choice.kind === 'stained' ? (
+            {refusedHere.map((it) => (
+              <Caution
+                key={`${it.rule}-${it.surfaceId}`}
+                text={`${it.title}. ${it.because}`}
+                lastWord={it.waysOut.join(' ')}
+              />
+            ))}
+            {use.shade ? (
               <Options
                 label="How light"
-                options={choice.kind === 'stained' ? SHADES.slice(1) : SHADES}
-                chosen={
-                  choice.kind === 'stained' && choice.shade === 'white' ? 'pale' : choice.shade
-                }
+                options={SHADES.slice(1)}
+                chosen={choice.shade === 'white' ? 'pale' : choice.shade}
                 onChoose={(shade) => put({ shade })}
               />
             ) : null}
-            {choice.kind === 'leave' ? null : (
-              <Options
-                label="Topcoat"
-                options={TOPCOATS}
-                chosen={choice.topcoat}
-                onChoose={(topcoat) => put({ topcoat })}
-              />
-            )}
-            {worksWood ? (
+            {use.colour ? (
+              <Swatches chosen={shownColour(choice)} onChoose={(colour) => put(picked(colour))} />
+            ) : null}
+            {use.paint ? (
               <>
-                <Label>How the old finish comes off</Label>
                 <Options
-                  label="How the old finish comes off"
-                  options={STRIP_WISHES}
-                  chosen={choice.stripWish}
-                  onChoose={(stripWish) => put({ stripWish })}
+                  label="Paint"
+                  options={PAINTS}
+                  chosen={choice.paint}
+                  onChoose={(paint) => put({ paint })}
                 />
+                <Label>On top of the colour</Label>
+                <Options
+                  label="Effect"
+                  options={EFFECTS}
+                  chosen={choice.effect}
+                  onChoose={(effect) => put({ effect })}
+                />
+              </>
+            ) : null}
+            {use.topcoat ? (
+              <>
+                <Label>Topcoat</Label>
+                <Options
+                  label="Topcoat"
+                  options={TOPCOATS}
+                  chosen={choice.topcoat}
+                  onChoose={(topcoat) => put({ topcoat })}
+                />
+              </>
+            ) : null}
+            {use.topcoat && !more ? (
+              <PlainButton title="Sheen, wear and more" onPress={() => setMore(true)} />
+            ) : null}
+            {use.topcoat && more ? (
+              <>
+                <Label>Sheen</Label>
+                <Options
+                  label="Sheen"
+                  options={SHEENS}
+                  chosen={choice.sheen}
+                  onChoose={(sheen) => put({ sheen })}
+                />
+                <Label>How hard it is used</Label>
+                <Options
+                  label="How hard it is used"
+                  options={WEARS}
+                  chosen={choice.wear}
+                  onChoose={(wear) => put({ wear })}
+                />
+                {use.grain ? (
+                  <Options
+                    label="Grain"
+                    options={GRAINS}
+                    chosen={choice.grain}
+                    onChoose={(grain) => put({ grain })}
+                  />
+                ) : null}
+                {use.strips ? (
+                  <>
+                    <Label>How the old finish comes off</Label>
+                    <Options
+                      label="How the old finish comes off"
+                      options={STRIP_WISHES}
+                      chosen={choice.stripWish}
+                      onChoose={(stripWish) => put({ stripWish })}
+                    />
+                  </>
+                ) : null}
               </>
             ) : null}
             {selected.size === 0 ? <Small>First tap one surface or several above.</Small> : null}
@@ -184,6 +259,7 @@ export const AimScreen = ({ record }: { readonly record: PieceRecord }) => {
                   style={{ borderTopWidth: 1, borderTopColor: palette.line, paddingVertical: 6 }}
                 >
                   <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
+                    {aim ? <Dot colour={aimColour(aim.scheme)} /> : null}
                     <View style={{ flex: 1 }}>
                       <Strong>{surface.name}</Strong>
                       <Small style={refused ? { color: palette.vermilion } : undefined}>

@@ -1,60 +1,143 @@
-import type { Aim, Scheme, SchemeKind, Shade, Topcoat } from '@obrik/core/piece';
+import { colourOf, shadeOf } from '@obrik/core/coating';
+import { SHADE_COLOURS } from '@obrik/core/catalog';
+import type {
+  Aim,
+  Effect,
+  PaintClass,
+  Scheme,
+  SchemeKind,
+  Shade,
+  Sheen,
+  Topcoat,
+  Wear,
+} from '@obrik/core/piece';
 
-export const KINDS: readonly { readonly value: SchemeKind; readonly title: string }[] = [
+type Choices<Value extends string> = readonly { readonly value: Value; readonly title: string }[];
+
+export const KINDS: Choices<SchemeKind> = [
   { value: 'painted', title: 'Painted' },
   { value: 'stained', title: 'Stained + clear' },
   { value: 'clear', title: 'Clear' },
+  { value: 'washed', title: 'Wash over wood' },
+  { value: 'veneered', title: 'New veneer' },
+  { value: 'freshened', title: 'Freshen up' },
   { value: 'leave', title: 'Leave as it is' },
 ];
 
-export const SHADES: readonly { readonly value: Shade; readonly title: string }[] = [
+export const SHADES: Choices<Shade> = [
   { value: 'white', title: 'White' },
   { value: 'pale', title: 'Pale' },
   { value: 'mid', title: 'Mid' },
   { value: 'dark', title: 'Dark' },
 ];
 
-export const TOPCOATS: readonly { readonly value: Topcoat; readonly title: string }[] = [
+export const EFFECTS: Choices<Effect> = [
+  { value: 'plain', title: 'Plain' },
+  { value: 'distressed', title: 'Distressed' },
+  { value: 'washed', title: 'Washed over' },
+  { value: 'glazed', title: 'Glazed' },
+  { value: 'dryBrushed', title: 'Dry-brushed' },
+];
+
+export const PAINTS: Choices<PaintClass> = [
+  { value: 'cabinetEnamel', title: 'Cabinet enamel' },
+  { value: 'wallPaint', title: 'Acrylic paint' },
+  { value: 'mineralPaint', title: 'Chalk or mineral' },
+];
+
+export const TOPCOATS: Choices<Topcoat> = [
   { value: 'none', title: 'No topcoat' },
   { value: 'waterborne', title: 'Waterborne clear' },
   { value: 'oil', title: 'Oil-based clear' },
+  { value: 'hardOil', title: 'Penetrating oil' },
   { value: 'wax', title: 'Wax' },
 ];
 
-export const STRIP_WISHES: readonly { readonly value: Aim['stripWish']; readonly title: string }[] =
-  [
-    { value: 'best', title: 'Obrik chooses' },
-    { value: 'gel', title: 'Gel' },
-    { value: 'mild', title: 'Mild' },
-    { value: 'scrape', title: 'Scrape' },
-    { value: 'sand', title: 'Sand' },
-    { value: 'heat', title: 'Heat' },
-  ];
+export const SHEENS: Choices<Sheen> = [
+  { value: 'G1', title: 'Dead flat' },
+  { value: 'G3', title: 'Eggshell' },
+  { value: 'G4', title: 'Satin' },
+  { value: 'G5', title: 'Semi-gloss' },
+  { value: 'G6', title: 'Gloss' },
+];
+
+export const GRAINS: Choices<'open' | 'filled'> = [
+  { value: 'open', title: 'Pores open' },
+  { value: 'filled', title: 'Pores filled' },
+];
+
+export const WEARS: Choices<Wear | 'byPlace'> = [
+  { value: 'byPlace', title: 'By its place' },
+  { value: 'high', title: 'Hard' },
+  { value: 'middle', title: 'A little' },
+  { value: 'low', title: 'Hardly' },
+];
+
+export const STRIP_WISHES: Choices<Aim['stripWish']> = [
+  { value: 'best', title: 'Obrik chooses' },
+  { value: 'gel', title: 'Gel' },
+  { value: 'mild', title: 'Mild' },
+  { value: 'scrape', title: 'Scrape' },
+  { value: 'sand', title: 'Sand' },
+  { value: 'heat', title: 'Heat' },
+];
 
 /** What is chosen on the Aim screen; parts that a kind has no use for are kept for the next. */
 export interface Choice {
   readonly kind: SchemeKind;
   readonly shade: Shade;
+  /** sRGB; the typical colour of the shade where none was picked. */
+  readonly colour: string | undefined;
+  readonly paint: PaintClass;
+  readonly effect: Effect;
   readonly topcoat: Topcoat;
+  readonly sheen: Sheen;
+  readonly wear: Wear | 'byPlace';
+  readonly grain: 'open' | 'filled';
   readonly stripWish: Aim['stripWish'];
 }
 
 export const FIRST_CHOICE: Choice = {
   kind: 'painted',
   shade: 'pale',
+  colour: undefined,
+  paint: 'cabinetEnamel',
+  effect: 'plain',
   topcoat: 'waterborne',
+  sheen: 'G4',
+  wear: 'byPlace',
+  grain: 'open',
   stripWish: 'best',
 };
 
+/** A colour that was picked, with its shade. */
+export const picked = (colour: string): Pick<Choice, 'colour' | 'shade'> => ({
+  colour,
+  shade: shadeOf(colour),
+});
+
+/** The colour to show for a choice. */
+export const shownColour = ({ colour, shade }: Choice): string => colour ?? SHADE_COLOURS[shade];
+
 /** The scheme of a choice. A stain has no white. */
-export const schemeOf = ({ kind, shade, topcoat }: Choice): Scheme => {
+export const schemeOf = (it: Choice): Scheme => {
+  const { kind, shade, topcoat, sheen } = it;
+  const colour = it.colour ? { colour: it.colour } : {};
+  const details = { topcoat, sheen, ...(it.wear === 'byPlace' ? {} : { wear: it.wear }) };
+  const grain = it.grain === 'filled' ? { grain: it.grain } : {};
+  const stain = shade === 'white' ? 'pale' : shade;
   switch (kind) {
     case 'painted':
-      return { kind, shade, topcoat };
+      return { kind, shade, ...colour, paint: it.paint, effect: it.effect, ...grain, ...details };
     case 'stained':
-      return { kind, shade: shade === 'white' ? 'pale' : shade, topcoat };
+      return { kind, shade: stain, ...grain, ...details };
+    case 'veneered':
+      return { kind, shade: stain, ...details };
     case 'clear':
-      return { kind, topcoat };
+      return { kind, ...grain, ...details };
+    case 'washed':
+      return { kind, shade, ...colour, ...details };
+    case 'freshened':
     case 'leave':
       return { kind };
   }
@@ -66,3 +149,17 @@ export const choiceOf = ({ scheme, stripWish }: Aim): Choice => ({
   ...scheme,
   stripWish,
 });
+
+/** What of a choice a kind has a use for. */
+export const uses = (kind: SchemeKind) => ({
+  shade: kind === 'stained' || kind === 'veneered',
+  colour: kind === 'painted' || kind === 'washed',
+  paint: kind === 'painted',
+  grain: kind === 'painted' || kind === 'stained' || kind === 'clear',
+  topcoat: kind !== 'freshened' && kind !== 'leave',
+  strips: kind === 'stained' || kind === 'clear' || kind === 'washed',
+});
+
+/** The colour of a surface's aim; undefined where wood is seen or nothing is done. */
+export const aimColour = (scheme: Scheme): string | undefined =>
+  scheme.kind === 'painted' || scheme.kind === 'washed' ? colourOf(scheme) : undefined;

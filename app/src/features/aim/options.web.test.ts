@@ -1,5 +1,14 @@
 import { aim, scheme } from '@obrik/core/piece';
-import { FIRST_CHOICE, KINDS, SHADES, STRIP_WISHES, TOPCOATS, choiceOf, schemeOf } from './options';
+import {
+  FIRST_CHOICE,
+  KINDS,
+  SHADES,
+  STRIP_WISHES,
+  TOPCOATS,
+  choiceOf,
+  picked,
+  schemeOf,
+} from './options';
 
 it('every choice on the screen is a scheme that core knows', () => {
   for (const { value: kind } of KINDS) {
@@ -16,12 +25,21 @@ it('an aim opened again shows what was chosen', () => {
   for (const { value: stripWish } of STRIP_WISHES) {
     const before = aim.parse({
       surfaceId: 'top',
-      scheme: { kind: 'stained', shade: 'dark', topcoat: 'oil' },
+      scheme: { kind: 'stained', shade: 'dark', topcoat: 'oil', sheen: 'G6', wear: 'high' },
       stripWish,
     });
     const choice = choiceOf(before);
     expect({ ...before, scheme: schemeOf(choice), stripWish: choice.stripWish }).toEqual(before);
   }
+});
+
+it('a colour that is picked brings its shade along', () => {
+  expect(picked('#f4f1e8')).toEqual({ colour: '#f4f1e8', shade: 'white' });
+  expect(picked('#22303d').shade).toBe('dark');
+  expect(schemeOf({ ...FIRST_CHOICE, ...picked('#c79a2e') })).toMatchObject({
+    colour: '#c79a2e',
+    shade: 'mid',
+  });
 });
 
 it('a white stain, which there is none of, becomes a pale one', () => {

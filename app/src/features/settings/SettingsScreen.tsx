@@ -21,6 +21,7 @@ import {
   Small,
 } from '@/ui/controls';
 import { AirInShop } from './AirInShop';
+import { SchoolsCard } from './SchoolsCard';
 
 interface YearForm {
   leadCutoffYear: string;
@@ -106,6 +107,7 @@ export const SettingsScreen = () => {
             />
           </Card>
           <LeadYear shop={shop} onStore={(next) => void store(next)} />
+          <SchoolsCard shop={shop} onStore={(next) => void store(next)} />
           <AirInShop key={shop.units} shop={shop} onStore={(next) => void store(next)} />
         </>
       ) : null}

@@ -2,7 +2,6 @@ import { WAITS } from '../../catalog';
 import { behind, has, type SurfaceContext } from '../context';
 import { LABEL, SOLVENT_RAGS, minutesFor, type Rule } from '../rule';
 
-const worked = (s: SurfaceContext): boolean => s.aim.scheme.kind !== 'leave';
 const waxed = (s: SurfaceContext): boolean =>
   s.finish.id === 'wax' || s.beliefs.finish.distribution.wax >= 0.3;
 
@@ -15,7 +14,7 @@ export const CLEAN_RULES: readonly Rule[] = [
   {
     id: 'vacuum-first',
     phase: 'clean',
-    applies: worked,
+    applies: (s) => s.worked || s.aim.scheme.kind === 'freshened',
     because: () => 'Vacuumed first, the wash water stays clean longer.',
     work: (s) => [
       {
@@ -31,7 +30,7 @@ export const CLEAN_RULES: readonly Rule[] = [
   {
     id: 'residue-off',
     phase: 'clean',
-    applies: (s) => worked(s) && has(s, 'residue'),
+    applies: (s) => s.worked && has(s, 'residue'),
     because: () => 'Glue residue sheds every coat over it.',
     work: (s) => [
       {
@@ -58,7 +57,7 @@ export const CLEAN_RULES: readonly Rule[] = [
   {
     id: 'nothing-sticks-over-wax',
     phase: 'clean',
-    applies: (s) => worked(s) && waxed(s),
+    applies: (s) => s.worked && waxed(s),
     because: (s) =>
       `${s.surface.name}: wax ${s.finish.id === 'wax' ? 'very much in question' : 'possible'}; no paint or film sticks over it.`,
     evidence: (s) => behind(s.beliefs.finish),
@@ -66,6 +65,7 @@ export const CLEAN_RULES: readonly Rule[] = [
       {
         method: 'wax-off',
         rank: 2,
+        leaves: 'dewaxed',
         title: 'Take the wax off with mineral spirits',
         minutes: minutesFor('waxOff', s),
         how: [
@@ -82,7 +82,7 @@ export const CLEAN_RULES: readonly Rule[] = [
   {
     id: 'clean-before-abrasive',
     phase: 'clean',
-    applies: worked,
+    applies: (s) => s.worked,
     because: (s) =>
       has(s, 'grime')
         ? `${s.surface.name}: greasy. Sanding over grease drives it into the wood; two passes.`

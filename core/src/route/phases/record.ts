@@ -17,7 +17,7 @@ export const RECORD_RULES: readonly Rule[] = [
     id: 'record-before-it-changes',
     phase: 'record',
     regardless: true,
-    applies: (s) => s.aim.scheme.kind !== 'leave',
+    applies: (s) => s.worked,
     because: () =>
       'Nobody remembers which screw sat where; the next owner asks what is under the paint.',
     work: () => [
@@ -37,10 +37,31 @@ export const RECORD_RULES: readonly Rule[] = [
 
 export const DISMANTLE_RULES: readonly Rule[] = [
   {
+    id: 'mask-drawers-that-stay',
+    phase: 'dismantle',
+    regardless: true,
+    applies: (s) => carriesDrawers(s) && s.worked && s.shop.schools.drawers === 'in',
+    because: (s) =>
+      `${looseParts(s).drawers} drawers stay in: their faces line up as they are coated.`,
+    work: () => [
+      {
+        method: 'mask-drawers',
+        rank: 0,
+        title: 'Wedge the drawers flush, mask the gaps',
+        minutes: PART_MINUTES.map,
+        how: [
+          'Thin wedges behind each front until it stands flush.',
+          'Tape into the gaps; pull it before each coat is hard, or it tears the edge.',
+        ],
+        materials: ['Masking tape', 'Wedges'],
+      },
+    ],
+  },
+  {
     id: 'number-the-drawers',
     phase: 'dismantle',
     regardless: true,
-    applies: (s) => carriesDrawers(s) && s.aim.scheme.kind !== 'leave',
+    applies: (s) => carriesDrawers(s) && s.worked && s.shop.schools.drawers === 'out',
     because: (s) => `${looseParts(s).drawers} drawers, each fitted to its own opening.`,
     work: (s) => [
       {
@@ -61,7 +82,7 @@ export const DISMANTLE_RULES: readonly Rule[] = [
     id: 'number-the-doors',
     phase: 'dismantle',
     regardless: true,
-    applies: (s) => carriesDoors(s) && s.aim.scheme.kind !== 'leave',
+    applies: (s) => carriesDoors(s) && s.worked,
     because: (s) => `${looseParts(s).doors} doors, each hung to its own place.`,
     work: (s) => [
       {
@@ -82,9 +103,7 @@ export const DISMANTLE_RULES: readonly Rule[] = [
     phase: 'dismantle',
     regardless: true,
     applies: (s) =>
-      (s.surface.id === 'fronts' || carriesDoors(s)) &&
-      s.aim.scheme.kind !== 'leave' &&
-      looseParts(s).pulls > 0,
+      (s.surface.id === 'fronts' || carriesDoors(s)) && s.worked && looseParts(s).pulls > 0,
     because: () => 'Taking it off is the inspection, and lets the cleaner reach the corners.',
     work: (s) => [
       {

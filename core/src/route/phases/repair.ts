@@ -1,11 +1,11 @@
 import { DAMAGES, labelOf, type Repair } from '../../catalog';
 import type { Finding } from '../../piece';
 import type { SurfaceContext } from '../context';
-import { LABEL, type Rule, type Work } from '../rule';
+import { LABEL, minutesFor, type Rule, type Work } from '../rule';
 
 /** The repair that a finding wants under the surface's scheme. */
 export const repairOf = (s: SurfaceContext, finding: Finding): Repair | undefined => {
-  if (s.aim.scheme.kind === 'leave') return undefined;
+  if (!s.worked) return undefined;
   const damage = DAMAGES.get(finding.damage);
   const repair = s.showsWood ? damage.underClear : damage.underPaint;
   const steamOnVeneer = repair?.id === 'steam' && s.veneerUm !== null;
@@ -42,6 +42,14 @@ const workOf = (s: SurfaceContext, finding: Finding): readonly Work[] => {
   ];
 };
 
+/** How a whole new skin is laid (trade, common practice). */
+const NEW_SKIN: readonly string[] = [
+  'Scrape loose film off; scuff with P150, vacuum, wipe. Fill hollows: the sheet shows every one.',
+  'Contact cement on both faces, two coats on paper-backed sheet; let both dry by the label.',
+  'Lay it over dowels, pull them out from the centre, roll hard from the centre out.',
+  'Trim with a fresh blade, scored across the grain first; break the edge with P180.',
+];
+
 /** Each damage that the scheme can't live with is mended. */
 export const REPAIR_RULES: readonly Rule[] = [
   {
@@ -56,5 +64,34 @@ export const REPAIR_RULES: readonly Rule[] = [
           ', ',
         )}; under ${s.showsWood ? 'a clear coat' : 'paint'} on ${labelOf('substrate', s.substrate.id)}.`,
     work: (s) => s.findings.flatMap((it) => workOf(s, it)),
+  },
+  {
+    id: 'new-skin-on-a-sound-face',
+    phase: 'repair',
+    applies: (s) => s.aim.scheme.kind === 'veneered' && s.lead !== 'found',
+    because: (s) =>
+      `${s.surface.name}: a new face of veneer; it holds on a flat, dulled, clean ground.`,
+    work: (s) => [
+      {
+        method: 'lay-veneer',
+        rank: 2,
+        title: 'Lay new veneer',
+        minutes: minutesFor('veneer', s),
+        how: NEW_SKIN,
+        materials: ['Paper-backed veneer', 'Contact cement', 'P150 paper', 'Roller'],
+        wait: { minutes: 24 * 60, until: 'the cement is hard, by its label' },
+        protection: ['Organic-vapour cartridges', 'Nitrile gloves', 'Open window, no flame'],
+        cautions: [
+          {
+            text: 'Contact cement fumes burn and stun: no flame, no spark, much air.',
+            lastWord: LABEL,
+          },
+        ],
+        grits: [150],
+        makesDust: true,
+        dedusts: true,
+        leaves: 'veneer',
+      },
+    ],
   },
 ];

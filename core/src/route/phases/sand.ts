@@ -1,17 +1,18 @@
-import { SANDING_MODEL } from '../../catalog';
+import { GAPS, SANDING_MODEL } from '../../catalog';
+import { checkGap, type GapCheck } from '../../coating';
 import { planLadder, sandingTask } from '../../sanding';
 import { showLength, showThickness } from '../../units';
-import { behind, ladderFor, toolFor, type SurfaceContext } from '../context';
+import { behind, has, keepsFilm, ladderFor, toolFor, type SurfaceContext } from '../context';
+import { filmOf } from '../finishing';
 import { CODE, SANDING_DUST, minutesFor, type Rule, type Work } from '../rule';
 import { leavesFill } from './repair';
 
 /** A filled place is sanded over about this area, mm². */
 const FILL_AREA_MM2 = 20_000;
 
-const worked = (s: SurfaceContext): boolean => s.aim.scheme.kind !== 'leave';
-const keepsFilm = (s: SurfaceContext): boolean =>
-  s.aim.scheme.kind === 'painted' && (s.finish.film || !s.substrate.wood);
 const isDry = (s: SurfaceContext): boolean => s.lead !== 'found';
+
+const isVeneered = (s: SurfaceContext): boolean => s.aim.scheme.kind === 'veneered';
 
 const gritsInWords = (grits: readonly number[]): string =>
   grits.map((it) => `P${it}`).join(', then ');
@@ -20,6 +21,17 @@ const edges = (s: SurfaceContext): string =>
   `By hand ${showLength(30, s.shop.units)} from every edge: a machine takes an edge two to three times as fast.`;
 
 const BETWEEN_RUNGS = 'Vacuum and wipe between papers; look along the surface with a raking light.';
+
+/** Faces that meet others in a gap. */
+const SLIDES = new Set(['fronts', 'drawerSides', 'doors']);
+
+/** What new film does to a part that runs in an opening, where too little would be left. */
+const slidesTight = (s: SurfaceContext): GapCheck | undefined => {
+  if (!SLIDES.has(s.surface.id)) return undefined;
+  const gap = has(s, 'catchingDrawer') ? GAPS.catches : GAPS.runs;
+  const check = checkGap(gap, filmOf(s), 2, GAPS.keep);
+  return check.sandDownUm > 0 ? check : undefined;
+};
 
 const dedust = (s: SurfaceContext, after: string): Work => ({
   method: 'dedust',
@@ -59,6 +71,7 @@ const ladderWork = (s: SurfaceContext): readonly Work[] => {
     title: `Sand ${grits.map((it) => `P${it}`).join(' · ')}${tool === 'hand' ? ', by hand' : ''}`,
     minutes: ladder.minutes,
     ladder,
+    leaves: 'bare',
     how: [
       `${gritsInWords(grits)}, ${tool === 'machine' ? 'machine on the flats, foam pad on curves' : 'by hand with a block, with the grain'}.`,
       edges(s),
@@ -88,7 +101,7 @@ const scuffWork = (s: SurfaceContext): readonly Work[] => {
     sandingTask.parse({
       defectUm: SANDING_MODEL.defects.film,
       coarsestGrit: smooth ? 180 : 120,
-      targetGrit: smooth ? 180 : 150,
+      targetGrit: s.shop.schools.scuff === 'coarse' ? (smooth ? 180 : 120) : smooth ? 180 : 150,
       areaMm2: s.surface.areaMm2,
       tool: toolFor(s),
     }),
@@ -98,6 +111,7 @@ const scuffWork = (s: SurfaceContext): readonly Work[] => {
     method: 'scuff',
     variant: `${grits.join('-')}`,
     rank: 2,
+    leaves: 'dulled',
     title: `Scuff ${grits.map((it) => `P${it}`).join(' · ')}`,
     minutes: minutesFor('scuff', s),
     how: [
@@ -116,6 +130,7 @@ const wetWork = (s: SurfaceContext): readonly Work[] => [
     method: 'wet-sand',
     variant: s.showsWood ? 'bare' : 'scuff',
     rank: 3,
+    leaves: s.showsWood || !keepsFilm(s) ? 'bare' : 'dulled',
     title: s.showsWood ? 'Sand wet by hand, contained' : 'Scuff wet by hand, contained',
     minutes: minutesFor('wetScuff', s) * (s.showsWood ? 2 : 1),
     how: [
@@ -138,7 +153,7 @@ export const SAND_RULES: readonly Rule[] = [
   {
     id: 'flush-the-fill',
     phase: 'sand',
-    applies: (s) => worked(s) && isDry(s) && leavesFill(s),
+    applies: (s) => s.worked && isDry(s) && leavesFill(s),
     because: (s) => `${s.surface.name}: filler is left proud and comes flush with the wood.`,
     work: (s) => {
       const places = s.findings.reduce((sum, it) => sum + it.count, 0);
@@ -173,7 +188,7 @@ export const SAND_RULES: readonly Rule[] = [
   {
     id: 'ladder-to-the-next-coat',
     phase: 'sand',
-    applies: (s) => worked(s) && isDry(s) && !keepsFilm(s) && s.substrate.wood,
+    applies: (s) => s.worked && isDry(s) && !keepsFilm(s) && !isVeneered(s) && s.substrate.wood,
     because: (s) =>
       `${s.surface.name}: ${s.substrate.label}, ${s.aim.scheme.kind}. ${
         s.aim.scheme.kind === 'stained' && s.veneerUm !== null
@@ -186,16 +201,56 @@ export const SAND_RULES: readonly Rule[] = [
   {
     id: 'scuff-what-stays',
     phase: 'sand',
-    applies: (s) => worked(s) && isDry(s) && keepsFilm(s),
+    applies: (s) => s.worked && isDry(s) && keepsFilm(s),
     because: (s) =>
       `${s.surface.name}: ${s.substrate.wood ? `${s.finish.label} stays` : s.substrate.label}; paint holds on a dulled face.`,
     evidence: (s) => [...behind(s.beliefs.finish), ...behind(s.beliefs.substrate)],
     work: scuffWork,
   },
   {
+    id: 'new-veneer-by-hand',
+    phase: 'sand',
+    applies: isVeneered,
+    because: (s) => `${s.surface.name}: the new face is thin; it only wants its fuzz off.`,
+    work: (s) =>
+      drySanding(s, {
+        method: 'sand-veneer',
+        rank: 1,
+        title: 'Sand the new veneer P180, by hand',
+        minutes: minutesFor('scuff', s),
+        how: ['P180 on a block, along the grain, two passes.', 'Stay off the edges.'],
+        materials: ['P180 paper'],
+        grits: [180],
+        cautions: [SANDING_DUST],
+      }),
+  },
+  {
+    id: 'sliding-parts-still-run',
+    phase: 'sand',
+    applies: (s) => s.worked && isDry(s) && slidesTight(s) !== undefined,
+    because: (s) => {
+      const it = slidesTight(s);
+      return `${s.surface.name}: new coats close ${Math.round(it?.closesUm ?? 0)} µm of the gap; ${Math.round(it?.leftUm ?? 0)} µm would be left.`;
+    },
+    work: (s) =>
+      drySanding(s, {
+        method: 'ease-edges',
+        rank: 3,
+        title: 'Take the edges that slide down',
+        minutes: minutesFor('scuff', s),
+        how: [
+          `P100 on a block: about ${showThickness(slidesTight(s)?.sandDownUm ?? 0, s.shop.units)} off each face that meets in the gap, nearly to bare wood.`,
+          'Try the fit: it should rattle a little before it is coated.',
+        ],
+        materials: ['P100 paper'],
+        grits: [100],
+        cautions: [SANDING_DUST],
+      }),
+  },
+  {
     id: 'lead-means-wet',
     phase: 'sand',
-    applies: (s) => worked(s) && !isDry(s),
+    applies: (s) => s.worked && !isDry(s) && !isVeneered(s),
     because: (s) => `${s.surface.name}: ${s.beliefs.leadStatus.text} Wet work makes no dust.`,
     evidence: (s) => s.beliefs.lead.speaksFor,
     work: wetWork,

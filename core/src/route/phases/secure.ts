@@ -10,20 +10,24 @@ import {
 } from '../context';
 import { CODE, KIT, type Rule } from '../rule';
 
-const worked = (s: SurfaceContext): boolean => s.aim.scheme.kind !== 'leave';
-
 const forbiddenWays = (s: SurfaceContext): string =>
   `No dry sanding, no dry scraping, no open flame, no machine without HEPA extraction, no heat gun at or above ${showTemperature(LEAD_LIMITS.heatGunCelsius.value, s.shop.units)} (40 CFR 745.85).`;
 
 /** From this chance of an unstainable face on, the substrate is asked about before staining. */
 const WORTH_ASKING = 0.15;
 
+/** In the school that takes the hardware off before evicting. */
+const hardwareFirst = (s: SurfaceContext): readonly string[] =>
+  s.shop.schools.hardware === 'before'
+    ? ['Hardware off first, bagged: treatment then reaches under the plates.']
+    : [];
+
 /** What has to be known or made harmless before anything else. */
 export const SECURE_RULES: readonly Rule[] = [
   {
     id: 'lead-gate',
     phase: 'secure',
-    applies: (s) => worked(s) && s.lead === 'open',
+    applies: (s) => s.worked && s.lead === 'open',
     because: (s) =>
       `${s.surface.name}: may carry paint from before ${s.shop.leadCutoffYear}. ${s.beliefs.leadStatus.text}`,
     evidence: leadObservations,
@@ -67,7 +71,7 @@ export const SECURE_RULES: readonly Rule[] = [
   {
     id: 'lead-contained',
     phase: 'secure',
-    applies: (s) => worked(s) && s.lead === 'found',
+    applies: (s) => s.worked && s.lead === 'found',
     because: (s) => `${s.surface.name}: ${s.beliefs.leadStatus.text}`,
     evidence: leadObservations,
     work: (s) => [
@@ -96,13 +100,14 @@ export const SECURE_RULES: readonly Rule[] = [
     regardless: true,
     applies: (s) => has(s, 'insects'),
     because: () => 'Live insects spread to the other pieces in the shop.',
-    work: () => [
+    work: (s) => [
       {
         method: 'evict-insects',
         rank: 2,
         title: 'Quarantine and get rid of the insects',
         minutes: 15,
         how: [
+          ...hardwareFirst(s),
           'Keep it apart and wrapped.',
           'Vacuum holes and joints.',
           'Have it treated by heat or cold, or by licensed pest control.',
@@ -118,13 +123,14 @@ export const SECURE_RULES: readonly Rule[] = [
     regardless: true,
     applies: (s) => has(s, 'mould'),
     because: () => 'Mould spores fly as soon as the piece is moved or brushed.',
-    work: () => [
+    work: (s) => [
       {
         method: 'mould',
         rank: 3,
         title: 'Take the mould off outdoors',
         minutes: 15,
         how: [
+          ...hardwareFirst(s),
           'Outdoors. HEPA vacuum, then wipe damp and throw the cloth away.',
           'Dry it in moving air; look for the cause of the damp.',
         ],

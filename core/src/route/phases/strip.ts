@@ -27,6 +27,7 @@ export const STRIP_RULES: readonly Rule[] = [
           protection: way.protection,
           cautions: way.cautions.map((text) => ({ text, lastWord: LABEL })),
           makesDust: way.makesDust,
+          leaves: 'bare',
           grits: way.id === 'sand' ? [80] : [],
           waitsFor: ['substrate'],
           insteadOf,

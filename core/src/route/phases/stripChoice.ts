@@ -42,12 +42,14 @@ export interface StripChoice {
   readonly insteadOf: readonly { readonly label: string; readonly because: string }[];
 }
 
-/** Chooses the way to strip a surface: the user's wish where it is allowed, else the least burden. */
+/** Chooses the way to strip a surface: the user's wish, then the shop's school, where allowed; else the least burden. */
 export const chooseStripWay = (s: SurfaceContext): StripChoice => {
   const allowed = STRIP_WAYS.rows
     .filter((way) => forbids(way, s) === undefined)
     .sort((a, b) => burden(a, s) - burden(b, s));
-  const wish: StripWay | undefined = s.aim.stripWish === 'best' ? undefined : s.aim.stripWish;
+  const { takeOff } = s.shop.schools;
+  const school = takeOff === 'leastBurden' ? undefined : takeOff;
+  const wish: StripWay | undefined = s.aim.stripWish === 'best' ? school : s.aim.stripWish;
   const way = allowed.find((it) => it.id === wish) ?? allowed[0] ?? STRIP_WAYS.get('gel');
   const others = STRIP_WAYS.rows.filter((it) => it.id !== way.id);
   return {
@@ -62,7 +64,7 @@ export const chooseStripWay = (s: SurfaceContext): StripChoice => {
           no ??
           (more >= 0
             ? `about ${more} min more on ${s.surface.name.toLowerCase()}, with hazard, likely damage and cost counted in`
-            : `about ${-more} min less on ${s.surface.name.toLowerCase()} with everything counted, but you asked for ${way.label}`),
+            : `about ${-more} min less on ${s.surface.name.toLowerCase()} with everything counted, but ${s.aim.stripWish === 'best' ? 'the shop works with' : 'you asked for'} ${way.label}`),
       };
     }),
   };

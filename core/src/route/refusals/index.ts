@@ -8,6 +8,7 @@ import {
   observationsOf,
   type SurfaceContext,
 } from '../context';
+import { belowTopcoat } from '../finishing';
 import type { Refusal } from '../operation';
 import { forbiddenWish } from '../phases/stripChoice';
 
@@ -28,7 +29,7 @@ export const REFUSAL_RULES: readonly RefusalRule[] = [
     id: 'lead-childs-room',
     blocks: true,
     judge: (s) =>
-      s.lead === 'found' && s.piece.childsRoom && s.aim.scheme.kind !== 'leave'
+      s.lead === 'found' && s.piece.childsRoom && s.worked
         ? {
             title: `No work by yourself on the ${here(s)}`,
             because: `${s.beliefs.leadStatus.text} This piece goes to a child's room.`,
@@ -78,6 +79,27 @@ export const REFUSAL_RULES: readonly RefusalRule[] = [
     },
   },
   {
+    id: 'no-veneer-here',
+    blocks: true,
+    judge: (s) => {
+      if (s.aim.scheme.kind !== 'veneered') return undefined;
+      const because =
+        s.lead === 'found'
+          ? `${s.beliefs.leadStatus.text} The ground would have to be scuffed dry.`
+          : s.surface.part === 'stick'
+            ? 'A sheet of veneer wants a flat face, and this one is turned or narrow.'
+            : undefined;
+      return because === undefined
+        ? undefined
+        : {
+            title: `No new veneer on the ${here(s)}`,
+            because,
+            waysOut: ['Paint it.', 'Leave it as it is.'],
+            observationIds: [...leadObservations(s)],
+          };
+    },
+  },
+  {
     id: 'no-dry-sanding-of-suspect-paint',
     blocks: false,
     judge: (s) => {
@@ -111,14 +133,14 @@ export const REFUSAL_RULES: readonly RefusalRule[] = [
     },
   },
   {
-    id: 'oil-clear-over-pale-paint',
+    id: 'topcoat-that-would-fail',
     blocks: false,
     judge: (s) => {
-      const verdict = judgeTopcoat(s.aim.scheme);
+      const verdict = judgeTopcoat(s.aim.scheme, belowTopcoat(s));
       return verdict?.may === 'never'
         ? {
-            title: `No oil-based clear over the ${here(s)}`,
-            because: verdict.because,
+            title: `No ${'topcoat' in s.aim.scheme && s.aim.scheme.topcoat === 'hardOil' ? 'oil' : 'oil-based clear'} over the ${here(s)}`,
+            because: `${verdict.because} A waterborne clear is planned instead.`,
             waysOut: [...verdict.waysOut],
             observationIds: [],
           }

@@ -2,9 +2,11 @@ import type { QueryInterface } from 'sequelize';
 import type { RunnableMigration } from 'umzug';
 import { firstTables } from './0001-first-tables';
 import { wholeInspection } from './0002-whole-inspection';
+import { schools } from './0003-schools';
 
 /** All migrations in order. Only ever added to; one that has landed is never edited. */
 export const MIGRATIONS: readonly RunnableMigration<QueryInterface>[] = [
   firstTables,
   wholeInspection,
+  schools,
 ];
