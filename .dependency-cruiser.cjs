@@ -46,9 +46,9 @@ module.exports = {
     {
       name: 'core-is-pure',
       severity: 'error',
-      comment: 'No interface, no Node built-ins, no package but zod',
+      comment: 'No interface, no Node built-ins, no package but zod and, for colour, culori',
       from: { path: '^core/src', pathNot: ['\\.test\\.ts$', '^core/src/testing/'] },
-      to: { pathNot: ['^core/src', 'node_modules/zod/'] },
+      to: { pathNot: ['^core/src', 'node_modules/(zod|culori)/'] },
     },
     { name: 'no-circular', severity: 'error', from: {}, to: { circular: true } },
     {

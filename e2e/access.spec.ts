@@ -14,6 +14,8 @@ const SCREENS = [
   ['What we know', '/pieces/periodicals-bench/known'],
   ['Handbook', '/handbook'],
   ['Print', '/pieces/card-index/print'],
+  ['Compare', '/pieces/reading-table/compare'],
+  ['Care sheet', '/pieces/card-index/care'],
   ['Edit', '/pieces/stool/edit'],
   ['Settings', '/settings'],
   ['a piece that is not there', '/pieces/nobody/look'],

@@ -22,7 +22,7 @@ import {
   type Piece,
   type TemplateId,
 } from '@obrik/core/piece';
-import { planRoute } from '@obrik/core/route';
+import { alternativesFor, planRoute } from '@obrik/core/route';
 import { planLadder, sandingTask } from '@obrik/core/sanding';
 import { harbourLibrary } from '../server/src/demo/scenario';
 
@@ -70,6 +70,8 @@ const rows = pieces.map((it) => {
     'inspect, ms': measure(() => inspectPiece(it, USUAL_SHOP)).toFixed(2),
     'route, ms': route.toFixed(2),
     'route per surface, ms': (route / surfaces).toFixed(2),
+    operations: planRoute(it, USUAL_SHOP).operations.length,
+    'four ways, ms': measure(() => alternativesFor(it, USUAL_SHOP), 20).toFixed(0),
   };
 });
 console.log('Medians of 60 runs, every surface painted pale');

@@ -33,8 +33,8 @@ const VIEWS = [
   {
     name: 'operation-phone',
     at: '/pieces/card-index/route',
-    size: PHONE,
-    tap: /^Step \d+: Sand P/,
+    size: { width: 390, height: 1400 },
+    tap: /^Step \d+: Waterborne clear, satin, coat 3/,
   },
   {
     name: 'operation-phone-dark',
@@ -49,7 +49,7 @@ const VIEWS = [
   { name: 'handbook-phone', at: '/handbook', size: PHONE, tap: /^Look into a chip/ },
   { name: 'settings-phone', at: '/settings', size: PHONE },
   { name: 'print-phone', at: '/pieces/card-index/print', size: PHONE },
-  { name: 'pieces-wide', at: '/pieces', size: WIDE },
+  { name: 'compare-wide', at: '/pieces/reading-table/compare', size: WIDE },
   { name: 'look-wide', at: '/pieces/card-index/look?surface=fronts', size: WIDE, tap: /^Made of/ },
   { name: 'aim-wide', at: '/pieces/reading-table/aim', size: WIDE },
   { name: 'route-wide', at: '/pieces/card-index/route', size: WIDE, tap: /^Step \d+: Sand P/ },

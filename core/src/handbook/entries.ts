@@ -1,18 +1,25 @@
 import {
   BLEEDS,
+  COATINGS,
   DAMAGES,
   FINISHES,
   GRITS,
   GRIT_SOURCE,
   INSPECTION_TESTS,
-  PRIMERS,
+  LAYERS,
+  MEETINGS,
+  SCHOOLS,
   STRIP_WAYS,
   SUBSTRATES,
   WOODS,
+  dryFilmUm,
+  meetingOf,
+  type Layer,
   type Repair,
   type SourceMark,
 } from '../catalog';
 import { ladderSteps } from '../sanding';
+import { showDuration } from '../units';
 
 export const CHAPTERS = ['tests', 'materials', 'damages', 'grits', 'ways'] as const;
 export type Chapter = (typeof CHAPTERS)[number];
@@ -45,6 +52,17 @@ const sentence = (text: string): string => text.charAt(0).toUpperCase() + text.s
 
 const section = (title: string, lines: readonly string[]) =>
   lines.length > 0 ? [{ title, lines }] : [];
+
+const nameOfLayer = (it: Layer): string => {
+  switch (it.of) {
+    case 'substrate':
+      return SUBSTRATES.get(it.id).label;
+    case 'old':
+      return `old ${FINISHES.get(it.id).label}`;
+    case 'coat':
+      return COATINGS.get(it.id).label;
+  }
+};
 
 const tests: readonly Entry[] = INSPECTION_TESTS.map((it) => ({
   id: `test-${it.id}`,
@@ -146,16 +164,46 @@ const materials: readonly Entry[] = [
     cautions: [],
     source: sourceInWords(it.source),
   })),
-  ...PRIMERS.rows.map((it) => ({
-    id: `primer-${it.id}`,
+  ...COATINGS.rows.map((it) => ({
+    id: `coating-${it.id}`,
     chapter: 'materials' as const,
     title: sentence(it.label),
-    summary: `${it.coats} ${it.coats === 1 ? 'coat' : 'coats'}.`,
-    sections: section('Clean up', [it.cleaner]),
+    summary: `Next coat after ${showDuration(it.recoatMinutes)}, hard after ${it.cureDays} days, at 20–23 °C.`,
+    sections: [
+      ...section('How', it.steps),
+      ...section(
+        'Film of one coat',
+        it.wetUm > 0 ? [`About ${Math.round(dryFilmUm(it))} µm dry.`] : [],
+      ),
+      ...section('Clean up', [it.cleaner, it.sprayer]),
+      ...section(
+        'Not on',
+        LAYERS.filter((layer) => MEETINGS[meetingOf(it.id, layer)].may === 'never').map(
+          nameOfLayer,
+        ),
+      ),
+      ...section(
+        'Only with another coat between, on',
+        LAYERS.filter((layer) => MEETINGS[meetingOf(it.id, layer)].may === 'barrier').map(
+          nameOfLayer,
+        ),
+      ),
+    ],
     cautions: it.protection,
     source: sourceInWords(it.source),
   })),
 ];
+
+/** Where careful people differ. */
+const schools: readonly Entry[] = SCHOOLS.rows.map((it) => ({
+  id: `school-${it.id}`,
+  chapter: 'ways',
+  title: it.label,
+  summary: 'Careful people differ. Choose yours in the settings.',
+  sections: it.ways.map((way) => ({ title: way.label, lines: [way.because] })),
+  cautions: [],
+  source: sourceInWords(it.source),
+}));
 
 const grits: readonly Entry[] = GRITS.map((it) => ({
   id: `grit-${it.grit}`,
@@ -182,7 +230,14 @@ const ways: readonly Entry[] = STRIP_WAYS.rows.map((it) => ({
 }));
 
 /** Every entry, chapter by chapter. */
-export const HANDBOOK: readonly Entry[] = [...tests, ...materials, ...damages, ...grits, ...ways];
+export const HANDBOOK: readonly Entry[] = [
+  ...tests,
+  ...materials,
+  ...damages,
+  ...grits,
+  ...ways,
+  ...schools,
+];
 
 const textOf = (it: Entry): string =>
   [it.title, it.summary, ...it.sections.flatMap((one) => [one.title, ...one.lines]), ...it.cautions]

@@ -1,6 +1,13 @@
 import { USUAL_SHOP, shop as shopSchema, type Scheme } from '../piece';
 import { LEAVE, allAims, clear, painted, pieceOf, stained, type Told } from '../testing/pieces';
-import { impossibleSchemes, planRoute, stacksAlong, type Operation, type Route } from './index';
+import {
+  careSheetOf,
+  impossibleSchemes,
+  planRoute,
+  stacksAlong,
+  type Operation,
+  type Route,
+} from './index';
 
 // From primer to handover: what careful practice asks for (common practice, no source).
 
@@ -275,6 +282,27 @@ describe('put together and handed over', () => {
     const sheet = JSON.stringify(one(route, 'care-sheet'));
     expect(sheet).toMatch(/what was not tested/);
     expect(sheet).not.toMatch(/\bsafe\b/);
+  });
+
+  it('the care sheet lists every coat by class, how long it cures, and lead as it was tested', () => {
+    const piece = pieceOf({
+      ...top({ ...OAK, finish: 'alkyd' }, painted('white', 'wax')),
+      years: [1930, 1935],
+      seen: { top: ['lead-swab:notFound:1'] },
+      readings: { top: { 'layer-count': 2 } },
+    });
+    const sheet = careSheetOf(piece, USUAL_SHOP);
+    const [face] = sheet.surfaces;
+    expect(face?.coats).toEqual([
+      'waterborne acrylic primer',
+      'waterborne cabinet enamel, 2 coats',
+      'paste wax, 2 coats',
+    ]);
+    // Paste wax and enamel: about 30 days (common practice, no source).
+    expect(sheet.cureDays).toBe(30);
+    expect(face?.lead).toMatch(/Not found by swab in layer 1.*Not tested in layer 2/);
+    expect(sheet.rules.join(' ')).toMatch(/No paint sticks over it/);
+    expect(JSON.stringify(sheet)).not.toMatch(/\bsafe\b/);
   });
 
   it('what is only freshened gets no coat', () => {

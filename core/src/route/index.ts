@@ -12,6 +12,17 @@ export {
 export { RULES, byPhase, planRoute } from './plan';
 export { PRECEDENCE } from './precedence';
 export { routeAsText, whereOf } from './text';
+export { careSheetOf, type CareSheet, type SurfaceCare } from './careSheet';
+export {
+  alternativesFor,
+  tollOf,
+  whatIfs,
+  type Alternative,
+  type Risk,
+  type Toll,
+  type WhatIf,
+} from './compare';
+export { calendarDays } from './days';
 export { impossibleSchemes } from './feasibility';
 export { REFUSAL_RULES } from './refusals';
 export { stacksAlong, type Stack, type StackHistory, type StackLayer } from './stack';

@@ -98,6 +98,32 @@ const faceOrder = (group: readonly Proposal[]): readonly string[] => {
     : [];
 };
 
+/** The reasons of a group; surfaces with the same reason share one sentence: "Top, legs: …". */
+const reasonsOf = (group: readonly Proposal[]): Operation['reasons'] => {
+  const byText = new Map<
+    string,
+    { rule: string; said: string; names: string[]; observationIds: string[] }
+  >();
+  for (const { rule, surface: s } of group) {
+    const text = rule.because(s);
+    const prefix = `${s.surface.name}: `;
+    const isNamed = text.startsWith(prefix);
+    const said = isNamed ? text.slice(prefix.length) : text;
+    const key = `${rule.id}/${isNamed}/${said}`;
+    const known = byText.get(key) ?? { rule: rule.id, said, names: [], observationIds: [] };
+    byText.set(key, {
+      ...known,
+      names: isNamed ? unique([...known.names, s.surface.name]) : [],
+      observationIds: unique([...known.observationIds, ...(rule.evidence?.(s) ?? [])]),
+    });
+  }
+  return [...byText.values()].map(({ rule, said, names, observationIds }) => ({
+    rule,
+    text: names.length > 0 ? `${names.join(', ')}: ${said}` : said,
+    observationIds,
+  }));
+};
+
 const mergeGroup = (id: string, group: readonly Proposal[]): Draft | undefined => {
   const [first] = group;
   if (!first) return undefined;
@@ -126,14 +152,7 @@ const mergeGroup = (id: string, group: readonly Proposal[]): Draft | undefined =
         group.flatMap((it) => it.work.cautions ?? []),
         (it) => it.text,
       ),
-      reasons: uniqueBy(
-        group.map((it) => ({
-          rule: it.rule.id,
-          text: it.rule.because(it.surface),
-          observationIds: unique(it.rule.evidence?.(it.surface) ?? []),
-        })),
-        (it) => `${it.rule}/${it.text}`,
-      ),
+      reasons: reasonsOf(group),
       grits: [...(work.grits ?? [])],
       ladder: work.ladder ?? null,
       makesDust: work.makesDust ?? false,

@@ -29,6 +29,9 @@ export interface Work {
   readonly insteadOf?: readonly Operation['insteadOf'][number][];
 }
 
+/** A label at the start of a title or a list. */
+export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
 /** Dulls a coat so that the next one grips, and takes the dust off; wet where lead lies below. */
 export const dullCoat = (
   s: SurfaceContext,
@@ -77,21 +80,15 @@ export const layCoat = (
     rank: rest.rank,
     title: rest.title,
     minutes: minutesFor(rest.rate ?? (row.wetUm > 0 ? 'coat' : 'wiped'), s),
-    how: [...(rest.how ?? []), ...row.steps],
-    materials: [row.label],
+    how: [...(rest.how ?? []), ...row.steps, `Clean tools with ${row.cleaner}.`],
+    materials: [capital(row.label)],
     wait: {
       minutes: row.recoatMinutes,
       until: row.mechanism === 'wax' ? 'it is hazy' : 'dry to the touch, by the label',
     },
     protection: row.protection,
-    cautions: [
-      { text: `Clean tools with ${row.cleaner}.`, lastWord: LABEL },
-      ...(row.mechanism === 'oxidation'
-        ? [OILY_RAGS]
-        : row.cleaner === 'water'
-          ? []
-          : [SOLVENT_RAGS]),
-    ],
+    cautions:
+      row.mechanism === 'oxidation' ? [OILY_RAGS] : row.cleaner === 'water' ? [] : [SOLVENT_RAGS],
     coating,
   };
 };

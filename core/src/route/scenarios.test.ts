@@ -311,7 +311,7 @@ describe('bleed under a pale colour', () => {
     ]);
     expect(block[0]?.reasons[0]?.text).toMatch(/dye/);
     expect(block[0]?.reasons[0]?.observationIds).toContain('doors-bleed-patch');
-    expect(block[0]?.cautions.map((it) => it.text).join(' ')).toMatch(/alcohol or ammonia/);
+    expect(block[0]?.how.join(' ')).toMatch(/alcohol or ammonia/);
   });
 
   it('not seen on the patch, gets a plain primer', () => {

@@ -138,7 +138,7 @@ export const AimScreen = ({ record }: { readonly record: PieceRecord }) => {
             <Options
               label="Scheme"
               options={KINDS.map((it) =>
-                impossible.has(it.value) ? { ...it, title: `✕ ${it.title}` } : it,
+                impossible.has(it.value) ? { ...it, title: `${it.title}: not here` } : it,
               )}
               chosen={choice.kind}
               onChoose={(kind) => put({ kind })}
@@ -247,6 +247,11 @@ export const AimScreen = ({ record }: { readonly record: PieceRecord }) => {
           ))}
           <Card style={{ gap: 0 }}>
             <Label heading>Aims so far</Label>
+            <PlainButton
+              title="Compare whole-piece ways"
+              style={{ marginVertical: 8 }}
+              onPress={() => router.navigate(`/pieces/${piece.id}/compare`)}
+            />
             {surfaces.map((surface) => {
               const aim = piece.aims.find((it) => it.surfaceId === surface.id);
               const words = aim ? schemeInWords(aim.scheme) : 'no aim yet';

@@ -1,15 +1,17 @@
 import { SANDING_MODEL } from '@obrik/core/catalog';
 import type { Piece, Shop } from '@obrik/core/piece';
-import type { Operation } from '@obrik/core/route';
+import type { Operation, StackHistory } from '@obrik/core/route';
 import { View } from 'react-native';
 import { outcomeInWords } from '@/features/look/recorded';
 import { Body, Caution, Card, Label, Small, Strong } from '@/ui/controls';
 import { GritRungs } from '@/ui/drawings';
+import { StackAlong } from './StackAlong';
 
 interface OperationSheetProps {
   readonly piece: Piece;
   readonly shop: Shop;
   readonly operation: Operation;
+  readonly histories: readonly StackHistory[];
   readonly titleOf: (operationId: string) => string;
 }
 
@@ -27,7 +29,13 @@ const Block = ({
 );
 
 /** How, why, what to wear, what can hurt, what it comes after, and why not another way. */
-export const OperationSheet = ({ piece, shop, operation, titleOf }: OperationSheetProps) => {
+export const OperationSheet = ({
+  piece,
+  shop,
+  operation,
+  histories,
+  titleOf,
+}: OperationSheetProps) => {
   const seen = (ids: readonly string[]) =>
     piece.observations.filter((it) => ids.includes(it.id)).map(outcomeInWords);
   return (
@@ -62,6 +70,13 @@ export const OperationSheet = ({ piece, shop, operation, titleOf }: OperationShe
           </View>
         ))}
       </Block>
+      <StackAlong
+        key={operation.id}
+        piece={piece}
+        histories={histories}
+        operation={operation}
+        titleOf={titleOf}
+      />
       {operation.cautions.length > 0 ? (
         <Block title="Cautions">
           <View style={{ gap: 8 }}>

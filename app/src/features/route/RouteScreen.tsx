@@ -1,5 +1,5 @@
 import type { PieceRecord } from '@obrik/core/piece';
-import { byPhase, planRoute, whereOf, type Operation } from '@obrik/core/route';
+import { byPhase, planRoute, stacksAlong, whereOf, type Operation } from '@obrik/core/route';
 import { showDuration } from '@obrik/core/units';
 import { surfacesOf } from '@obrik/core/piece';
 import { useRouter } from 'expo-router';
@@ -15,6 +15,7 @@ import {
   Heading,
   Label,
   OpenRow,
+  PlainButton,
   Screen,
   Small,
   Tag,
@@ -120,6 +121,7 @@ export const RouteScreen = ({ record }: { readonly record: PieceRecord }) => {
   const shop = useShop();
   const [openId, setOpenId] = useState<string>();
   const route = useMemo(() => planRoute(piece, shop), [piece, shop]);
+  const histories = useMemo(() => stacksAlong(piece, shop, route.operations), [piece, shop, route]);
   const numbers = new Map(route.operations.map((it, index) => [it.id, index + 1]));
   const names = new Map(surfacesOf(piece).map((it) => [it.id, it.name]));
   const titles = new Map(route.operations.map((it) => [it.id, it.title]));
@@ -143,7 +145,13 @@ export const RouteScreen = ({ record }: { readonly record: PieceRecord }) => {
   }
 
   const sheet = (operation: Operation) => (
-    <OperationSheet piece={piece} shop={shop} operation={operation} titleOf={titleOf} />
+    <OperationSheet
+      piece={piece}
+      shop={shop}
+      operation={operation}
+      histories={histories}
+      titleOf={titleOf}
+    />
   );
   const rail = (
     <>
@@ -192,6 +200,10 @@ export const RouteScreen = ({ record }: { readonly record: PieceRecord }) => {
           </View>
         </View>
       ))}
+      <PlainButton
+        title="Care sheet for the owner"
+        onPress={() => router.navigate(`/pieces/${piece.id}/care`)}
+      />
       <Small>
         Product label and safety data sheet win over anything here; local code and licensed practice
         win over both.

@@ -1,4 +1,4 @@
-import { SCHOOLS, type School } from '@obrik/core/catalog';
+import { SCHOOLS } from '@obrik/core/catalog';
 import type { Shop } from '@obrik/core/piece';
 import { View } from 'react-native';
 import { Card, Label, Options, Small } from '@/ui/controls';
@@ -21,7 +21,7 @@ export const SchoolsCard = ({ shop, onStore }: SchoolsCardProps) => (
         readonly because: string;
       }[] = school.ways;
       const choose = (way: string) =>
-        onStore({ ...shop, schools: { ...shop.schools, [school.id as School]: way } });
+        onStore({ ...shop, schools: { ...shop.schools, [school.id]: way } });
       return (
         <View key={school.id} style={{ gap: 6 }}>
           <Label>{school.label}</Label>

@@ -1,3 +1,4 @@
+export { CoreSample } from './CoreSample';
 export { FacePlace } from './FacePlace';
 export { GritRungs } from './GritRungs';
 export { OutcomeSketch } from './OutcomeSketch';

@@ -1,9 +1,7 @@
 import { COATINGS } from '../../catalog';
 import { fillsGrain, paintPlanOf, primerOf } from '../finishing';
 import type { SurfaceContext } from '../context';
-import { dullCoat, layCoat, type Rule, type Work } from '../rule';
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+import { capital, dullCoat, layCoat, type Rule, type Work } from '../rule';
 
 /** Primer coats, each dulled and dusted before the next thing goes on. */
 const coats = (s: SurfaceContext): readonly Work[] => {

@@ -3,9 +3,15 @@ import { colourName } from '../../coating';
 import type { SurfaceContext } from '../context';
 import { effectOf, fillsGrain, paintPlanOf, primerOf, stainsOf } from '../finishing';
 import { fillGrain } from './block';
-import { SANDING_DUST, dullCoat, layCoat, minutesFor, type Rule, type Work } from '../rule';
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+import {
+  SANDING_DUST,
+  capital,
+  dullCoat,
+  layCoat,
+  minutesFor,
+  type Rule,
+  type Work,
+} from '../rule';
 
 const LIGHT = 'Look at the piece from a distance and along a raking light before going on.';
 const ROUGH = 'Rough to the hand? P320, light, dust off; else straight on.';

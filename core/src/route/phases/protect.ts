@@ -2,9 +2,7 @@ import { CLEAR_COATS, COATINGS } from '../../catalog';
 import { wearOf } from '../../piece';
 import type { SurfaceContext } from '../context';
 import { topcoatOf } from '../finishing';
-import { dullCoat, layCoat, minutesFor, type Rule, type Work } from '../rule';
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+import { capital, dullCoat, layCoat, minutesFor, type Rule, type Work } from '../rule';
 
 const SHEENS = {
   G1: 'dead flat',

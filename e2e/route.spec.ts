@@ -1,0 +1,74 @@
+import { expect, test } from '@playwright/test';
+import { button, expectNoSidewaysScroll, goTo, open } from './bench';
+
+// From aim to handover at one demo piece: what it can become, the coats, other ways, the care sheet.
+
+test('what a surface can’t become is said at once; a colour and an effect are chosen and planned', async ({
+  page,
+}) => {
+  await open(page, '/pieces/book-trolley/aim');
+  await button(page, /^Top:/).click();
+  await page.getByRole('radio', { name: 'Stained + clear: not here' }).click();
+  await expect(page.getByText(/No stain on the top\. It is .*no wood in the face/)).toBeVisible();
+  await expect(page.getByText(/Lay new veneer/).first()).toBeVisible();
+  await page.getByRole('radio', { name: 'Painted', exact: true }).click();
+  await page.getByRole('radio', { name: 'Kingfisher' }).click();
+  await page.getByRole('radio', { name: 'Glazed' }).click();
+  await button(page, 'Aim at 1 surface').click();
+  await expect(
+    page.getByText(/painted, mid colour, glazed, waterborne clear/).first(),
+  ).toBeVisible();
+  await expectNoSidewaysScroll(page);
+
+  await goTo(page, 'Route');
+  await expect(button(page, /^Step \d+: Waterborne bonding primer/)).toBeVisible();
+  await button(page, /^Step \d+: Waterborne cabinet enamel, Kingfisher, coat 1/).click();
+  const sample = page.getByRole('img', { name: /^From the bottom: / });
+  await expect(sample).toHaveAccessibleName(/bonding primer.*cabinet enamel, 38 µm, dulled first/);
+  await expect(sample).toHaveAccessibleName(/glaze, 12 µm, bonds, to come/);
+  await button(page, 'Core sample: step back').click();
+  await expect(sample).not.toHaveAccessibleName(/cabinet enamel, 38 µm, dulled first;/);
+  await expectNoSidewaysScroll(page);
+});
+
+test('an open gate says what each answer leads to, and what it holds', async ({ page }) => {
+  await open(page, '/pieces/periodicals-bench/route');
+  await button(page, /^Step \d+: Test every layer for lead/).click();
+  await expect(page.getByText(/^Found in some layer: Dry sanding drops out/)).toBeVisible();
+  await expect(page.getByText(/^Held by step/).first()).toBeVisible();
+});
+
+test('whole-piece ways stand side by side, and one is taken', async ({ page }) => {
+  await open(page, '/pieces/reading-table/aim');
+  await button(page, 'Compare whole-piece ways').click();
+  await expect(page.getByRole('heading', { name: 'Compare' })).toBeVisible();
+  await expect(page.getByText(/of work · \d+ days? · \d+\.\d\d/).first()).toBeVisible();
+  await expectNoSidewaysScroll(page);
+  await button(page, 'Take this way: Strip it and show the wood').click();
+  await expect(page.getByRole('heading', { name: 'Route' })).toBeVisible();
+  await expect(button(page, /^Step \d+: Waterborne clear, satin, coat 1/)).toBeVisible();
+  await button(page, 'Undo').click();
+  await expect(page.getByText('Taken back.')).toBeVisible();
+});
+
+test('a school of the shop turns the route, and what it costs is said before', async ({ page }) => {
+  await open(page, '/pieces/card-index/compare');
+  await expect(page.getByText('Between coats: sand every coat')).toBeVisible();
+  await button(page, 'How you work').click();
+  await page.getByRole('radio', { name: 'Sand every coat' }).click();
+  await expect(page.getByText('Stored.')).toBeVisible();
+  await open(page, '/pieces/card-index/compare');
+  await expect(page.getByText('Between coats: sand only where rough')).toBeVisible();
+  await open(page, '/settings');
+  await page.getByRole('radio', { name: 'Sand only where rough' }).click();
+  await expect(page.getByText('Stored.')).toBeVisible();
+});
+
+test('the owner gets a care sheet with coats, cure and lead', async ({ page }) => {
+  await open(page, '/pieces/card-index/route');
+  await button(page, 'Care sheet for the owner').click();
+  await expect(page.getByRole('heading', { name: /^Care sheet/ })).toBeVisible();
+  await expect(page.getByText(/^From the bottom: oil-based stain; waterborne clear/)).toBeVisible();
+  await expect(page.getByText(/^Lead: /).first()).toBeVisible();
+  await expectNoSidewaysScroll(page);
+});
