@@ -385,9 +385,25 @@ describe('the engines, stateless', () => {
 });
 
 describe('the shop', () => {
+  it('keeps how it works; an unknown way is refused by its path, and nothing changes', async () => {
+    const schools = { ...USUAL_SHOP.schools, prime: 'selfPriming', drawers: 'in' };
+    const changed = { ...USUAL_SHOP, schools };
+    expect((await server.api.put('/api/shop').send(changed)).body).toEqual(changed);
+    const wrong = { ...USUAL_SHOP, schools: { ...schools, prime: 'never' } };
+    expectProblem(await server.api.put('/api/shop').send(wrong), 422, 'schools.prime');
+    expect((await server.api.get('/api/shop')).body).toEqual(changed);
+    await server.api.put('/api/shop').send(USUAL_SHOP);
+  });
+
   it('has its usual settings until they are changed, then keeps them', async () => {
     expect((await server.api.get('/api/shop')).body).toEqual(USUAL_SHOP);
-    const changed = { units: 'us', leadCutoffYear: 1992, airCelsius: 12.5, airHumidity: 71 };
+    const changed = {
+      ...USUAL_SHOP,
+      units: 'us',
+      leadCutoffYear: 1992,
+      airCelsius: 12.5,
+      airHumidity: 71,
+    };
     expect((await server.api.put('/api/shop').send(changed)).body).toEqual(changed);
     expect((await server.api.get('/api/shop')).body).toEqual(changed);
   });

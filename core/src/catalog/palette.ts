@@ -12,7 +12,7 @@ const row = <const Id extends string>(id: Id, label: string, hex: string): Colou
   hex,
 });
 
-/** Colours to choose from; invented, and only a start: any sRGB colour may be given. */
+/** Colours to choose from; invented, and only a start: another sRGB colour may be given. */
 export const PALETTE = table([
   row('chalkDust', 'Chalk dust', '#f4f1e8'),
   row('buttermilk', 'Buttermilk', '#efe3c2'),

@@ -24,11 +24,22 @@ interface StripWayRow<Id extends string = string> {
   readonly wets: boolean;
   readonly forVeneer: boolean;
   readonly allowedOnLead: boolean;
+  /** Works on paint, and does not darken wood that is rich in tannin. */
+  readonly forPaint: boolean;
+  readonly forTannin: boolean;
+  /** Leaves the wood alkaline: rinsed, neutralised, and its pH read before any coat. */
+  readonly alkaline: boolean;
   readonly notOn: string;
   readonly source: SourceMark;
   readonly ratesSource: SourceMark;
 }
-const row = <const Id extends string>(it: Omit<StripWayRow<Id>, 'source' | 'ratesSource'>) => ({
+const row = <const Id extends string>(
+  it: Omit<StripWayRow<Id>, 'source' | 'ratesSource' | 'forPaint' | 'forTannin' | 'alkaline'> &
+    Partial<StripWayRow<Id>>,
+) => ({
+  forPaint: true,
+  forTannin: true,
+  alkaline: false,
   ...it,
   source: PRACTICE,
   ratesSource: JUDGEMENT,
@@ -166,6 +177,34 @@ export const STRIP_WAYS = table([
     forVeneer: false,
     allowedOnLead: false,
     notOn: 'lead, veneer, shellac over veneer',
+  }),
+  row({
+    id: 'caustic',
+    label: 'caustic foam',
+    title: 'Strip with caustic foam',
+    steps: [
+      'Disputed: try it on a hidden place first.',
+      'Foam on, 20 minutes, scrub with nylon along the grain.',
+      'Rinse hard until the water runs clear, dry at once; the grain rises.',
+    ],
+    materials: ['Lye-based foam cleaner', 'Nylon brushes'],
+    protection: ['Goggles', 'Long rubber gloves', 'Apron'],
+    cautions: ['Lye burns skin and eyes: water at hand, nobody else near.', SLUDGE],
+    minutesPerM2: 30,
+    minutesPerFurtherLayer: 25,
+    dwellMinutes: 20,
+    dryMinutes: 48 * 60,
+    costPerM2: 300,
+    hazardMinutes: 40,
+    damageMinutes: 40,
+    makesDust: false,
+    wets: true,
+    forVeneer: false,
+    allowedOnLead: false,
+    forPaint: false,
+    forTannin: false,
+    alkaline: true,
+    notOn: 'veneer, plywood, glued-up old joints, aluminium, paint, woods rich in tannin',
   }),
 ]);
 export type StripWay = (typeof STRIP_WAYS.ids)[number];

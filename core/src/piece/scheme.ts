@@ -67,7 +67,7 @@ export type Scheme = z.infer<typeof scheme>;
 export type SchemeKind = Scheme['kind'];
 
 /** How the old finish shall come off, where the user insists; "best" lets the planner choose. */
-export const stripWish = z.enum(['best', 'gel', 'mild', 'scrape', 'sand', 'heat']);
+export const stripWish = z.enum(['best', 'gel', 'mild', 'scrape', 'sand', 'heat', 'caustic']);
 
 /** The aim for one surface. */
 export const aim = z.object({

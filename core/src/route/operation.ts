@@ -33,7 +33,7 @@ export type Caution = z.infer<typeof caution>;
 
 /** A question to be answered before work goes on, with what each answer means. */
 export const gate = z.object({
-  kind: z.enum(['lead', 'substrate', 'veneer', 'bleed']),
+  kind: z.enum(['lead', 'substrate', 'veneer', 'bleed', 'patch']),
   question: z.string(),
   answers: z.array(z.object({ answer: z.string(), then: z.string() })),
 });

@@ -100,7 +100,7 @@ describe('the user’s wish how to strip', () => {
 
   it('is refused on veneer, with gel instead', () => {
     const route = routeOf({ ...told, seen: { top: OAK_VENEER }, wish: 'sand' });
-    expect(route.refusals).toMatchObject([{ rule: 'strip-way-not-on-veneer', blocks: false }]);
+    expect(route.refusals).toMatchObject([{ rule: 'strip-way-not-here', blocks: false }]);
     expect(methods(route.operations)).toContain('strip-gel');
     expect(methods(route.operations)).not.toContain('strip-sand');
   });

@@ -80,6 +80,7 @@ export const STRIP_WISHES: Choices<Aim['stripWish']> = [
   { value: 'scrape', title: 'Scrape' },
   { value: 'sand', title: 'Sand' },
   { value: 'heat', title: 'Heat' },
+  { value: 'caustic', title: 'Caustic foam' },
 ];
 
 /** What is chosen on the Aim screen; parts that a kind has no use for are kept for the next. */

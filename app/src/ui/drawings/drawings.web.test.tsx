@@ -1,6 +1,8 @@
 import { TEMPLATES, surfacesOf } from '@obrik/core/piece';
 import { planLadder, sandingTask } from '@obrik/core/sanding';
 import { fireEvent, render, screen } from '@testing-library/react';
+import type { StackLayer } from '@obrik/core/route';
+import { CoreSample } from './CoreSample';
 import { GritRungs } from './GritRungs';
 import { UnfoldedPiece, type SurfaceMark } from './UnfoldedPiece';
 
@@ -67,5 +69,34 @@ describe('the grit ladder', () => {
   it('on solid wood has no limit to keep', () => {
     expect(draw(null, 'us')).toBe('From solid wood: P120 takes 1.2 mil, P180 takes 0.7 mil.');
     expect(screen.queryByText(/^keep/)).not.toBeInTheDocument();
+  });
+});
+
+describe('the core sample', () => {
+  const layer = (part: Partial<StackLayer> & Pick<StackLayer, 'layer'>): StackLayer => ({
+    um: 36,
+    meets: null,
+    holds: true,
+    operationId: null,
+    ...part,
+  });
+  const oak = layer({ layer: { of: 'substrate', id: 'hardwood' } });
+  const lacquer = layer({ layer: { of: 'old', id: 'lacquer' }, um: 40 });
+  const primer = layer({
+    layer: { of: 'coat', id: 'acrylic' },
+    meets: { may: 'scuff', because: 'A closed film gives no hold until it is dulled.' },
+  });
+  const stain = layer({ layer: { of: 'coat', id: 'oilStain' }, um: 0 });
+
+  it('tells its layers from the bottom up, how each holds, and what is to come', () => {
+    render(<CoreSample layers={[oak, lacquer]} toCome={[primer]} colour={undefined} />);
+    expect(screen.getByRole('img')).toHaveAccessibleName(
+      'From the bottom: solid hardwood; old lacquer, 40 µm; waterborne acrylic primer, 36 µm, dulled first, to come.',
+    );
+  });
+
+  it('says of what goes into the wood that it has no thickness', () => {
+    render(<CoreSample layers={[oak, stain]} toCome={[]} colour={undefined} />);
+    expect(screen.getByRole('img')).toHaveAccessibleName(/oil-based stain, in the wood/);
   });
 });

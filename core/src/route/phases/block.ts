@@ -1,7 +1,29 @@
-import { COATINGS } from '../../catalog';
+import { COATINGS, WAITS, type Coating } from '../../catalog';
+import { visibilityOf } from '../../piece';
 import { fillsGrain, paintPlanOf, primerOf } from '../finishing';
-import type { SurfaceContext } from '../context';
+import { behind, type SurfaceContext } from '../context';
 import { capital, dullCoat, layCoat, type Rule, type Work } from '../rule';
+
+/** What else would have done, and why it is not taken. */
+const insteadOf = (s: SurfaceContext, primer: Coating): Work['insteadOf'] => {
+  const light = 'shade' in s.aim.scheme && ['white', 'pale'].includes(s.aim.scheme.shade ?? '');
+  if (primer !== 'pigmentedShellac') return [];
+  return [
+    {
+      label: 'waterborne primer',
+      because: 'water draws the bleed out, and it comes through coat after coat',
+    },
+    ...(light
+      ? [
+          {
+            label: 'a darker colour',
+            because:
+              'it would hide what comes through and spare the blocker; change the aim if you like it',
+          },
+        ]
+      : []),
+  ];
+};
 
 /** Primer coats, each dulled and dusted before the next thing goes on. */
 const coats = (s: SurfaceContext): readonly Work[] => {
@@ -22,7 +44,8 @@ const coats = (s: SurfaceContext): readonly Work[] => {
         }),
         method: `prime-${primer.id}`,
         wait: { minutes: primer.recoatMinutes, until: 'it sands to powder' },
-        waitsFor: ['bleed'],
+        waitsFor: ['bleed', 'patch'],
+        insteadOf: insteadOf(s, primer.id),
       },
       {
         ...dullCoat(s, {
@@ -47,8 +70,48 @@ export const fillGrain = (s: SurfaceContext, rank: number): readonly Work[] => [
   },
 ];
 
+/** A slick face that is painted in full view: the bond is tried before the whole piece is coated. */
+const wantsTestPatch = (s: SurfaceContext): boolean =>
+  s.aim.scheme.kind === 'painted' &&
+  s.lead !== 'found' &&
+  primerOf(s)?.primer.id === 'bonding' &&
+  visibilityOf(s.surface) === 'high';
+
 /** Stain-blocking primer by need. */
 export const BLOCK_RULES: readonly Rule[] = [
+  {
+    id: 'try-the-bond-first',
+    phase: 'block',
+    applies: wantsTestPatch,
+    because: (s) =>
+      `${s.surface.name}: ${s.substrate.wood ? s.finish.label : s.substrate.label} sheds paint; a patch the size of a hand tells before the whole face is coated.`,
+    evidence: (s) => behind(s.beliefs.substrate),
+    work: () => [
+      {
+        method: 'test-patch',
+        rank: -10,
+        title: 'Set a test patch and cross-cut it',
+        minutes: 15,
+        how: [
+          'On the scuffed face, where it will not be seen: primer, and paint once that is dry.',
+          'After four hours for a hint, two weeks for an answer: six cuts each way, tape on, pull.',
+          'Count the squares that are gone and record them on Look.',
+        ],
+        materials: ['Waterborne bonding primer', 'A blade', 'Tape'],
+        wait: { minutes: WAITS.testPatch, until: 'it can be cut' },
+        protection: ['Nitrile gloves', 'Ventilation'],
+        gate: {
+          kind: 'patch',
+          question: 'How many of 25 squares are gone?',
+          answers: [
+            { answer: 'None or one', then: 'It holds: prime the whole face.' },
+            { answer: 'Two or three', then: 'Fair: degrease and scuff again, then another patch.' },
+            { answer: 'More', then: 'It will peel: another primer, or new veneer.' },
+          ],
+        },
+      },
+    ],
+  },
   {
     id: 'fill-pores-under-paint',
     phase: 'block',

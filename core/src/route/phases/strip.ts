@@ -36,6 +36,27 @@ export const STRIP_RULES: readonly Rule[] = [
     },
   },
   {
+    id: 'alkaline-is-neutralised',
+    phase: 'strip',
+    applies: (s) => s.strips && chooseStripWay(s).way.alkaline,
+    because: (s) => `${s.surface.name}: lye that stays in the wood attacks every coat over it.`,
+    work: () => [
+      {
+        method: 'neutralise',
+        rank: 2,
+        title: 'Neutralise, then read the pH',
+        minutes: 10,
+        how: [
+          'Vinegar and water half and half, wipe on, rinse with clear water.',
+          'Dry, wet a spot with clean water, press a pH strip on: near 7. Record it on Look; else once more.',
+        ],
+        materials: ['White vinegar', 'pH strips'],
+        protection: ['Rubber gloves', 'Goggles'],
+        wait: { minutes: 48 * 60, until: 'the wood is dry' },
+      },
+    ],
+  },
+  {
     id: 'loose-paint-off',
     phase: 'strip',
     applies: (s) => s.aim.scheme.kind === 'painted' && has(s, 'peeling', 'runs') && s.finish.film,

@@ -27,12 +27,18 @@ const burden = (way: Way, s: SurfaceContext): number =>
   way.hazardMinutes +
   way.damageMinutes;
 
+/** From this chance of tannin on a wood counts as rich in it. */
+const RICH_IN_TANNIN = 0.5;
+
 const isSuspect = (s: SurfaceContext): boolean => s.lead === 'open' || s.lead === 'found';
 
 /** Why a way is out of the question here; undefined where it may be used. */
 const forbids = (way: Way, s: SurfaceContext): string | undefined => {
   if (isSuspect(s) && !way.allowedOnLead) return 'makes dust or fumes of paint that may hold lead';
   if (s.veneerUm !== null && !way.forVeneer) return `not on ${way.notOn}`;
+  if (s.finish.paint && !way.forPaint) return 'works on clear finishes only';
+  if (s.wood.bleeds.tannin >= RICH_IN_TANNIN && !way.forTannin)
+    return 'darkens wood that is rich in tannin';
   return undefined;
 };
 

@@ -118,7 +118,7 @@ export const REFUSAL_RULES: readonly RefusalRule[] = [
     },
   },
   {
-    id: 'strip-way-not-on-veneer',
+    id: 'strip-way-not-here',
     blocks: false,
     judge: (s) => {
       const wish = forbiddenWish(s);

@@ -8,7 +8,7 @@ export const schools: RunnableMigration<QueryInterface> = {
     await tables.addColumn('shop', 'schools', {
       type: DataTypes.JSON,
       allowNull: false,
-      defaultValue: '{}',
+      defaultValue: {},
     });
   },
 };

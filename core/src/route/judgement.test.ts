@@ -1,0 +1,239 @@
+import fc from 'fast-check';
+import { COATINGS, STRIP_WAYS, WOODS } from '../catalog';
+import { USUAL_SHOP, surfacesOf, type Piece, type Scheme } from '../piece';
+import { pieces, shops } from '../testing/arbitraries';
+import { allAims, clear, painted, pieceOf, stained, type Told } from '../testing/pieces';
+import { contextsOf } from './context';
+import {
+  alternativesFor,
+  careSheetOf,
+  planRoute,
+  route as routeSchema,
+  stacksAlong,
+  tollOf,
+  type Operation,
+  type Route,
+} from './index';
+
+// Single judgements (common practice, no source), and what holds of every route.
+
+const routeOf = (told: Told): Route => planRoute(pieceOf(told), USUAL_SHOP);
+const methods = (route: Route): readonly string[] => route.operations.map((it) => it.method);
+const find = (route: Route, method: string): Operation | undefined =>
+  route.operations.find((it) => it.method === method);
+
+const FOIL = { substrate: 'foil', finish: 'factory', bleed: 'none' };
+const MAPLE = { substrate: 'hardwood', wood: 'pale', finish: 'varnish', bleed: 'none' };
+const top = (known: Record<string, string>, scheme: Scheme, rest: Told = {}): Told => ({
+  template: 'table',
+  known: { top: known },
+  aims: { top: scheme },
+  ...rest,
+});
+
+describe('a slick face', () => {
+  const route = routeOf(top(FOIL, painted('mid')));
+
+  it('in full view is tried on a patch, which holds the primer, and says what each count means', () => {
+    const patch = find(route, 'test-patch');
+    expect(find(route, 'prime-bonding')?.heldBy).toContain(patch?.id);
+    expect(patch?.gate?.answers).toHaveLength(3);
+    expect(patch?.wait?.minutes).toBe(4 * 60);
+    expect(methods(route).indexOf('scuff')).toBeLessThan(methods(route).indexOf('test-patch'));
+  });
+
+  it('out of sight is not, nor is wood that takes a plain primer', () => {
+    const underside = routeOf({
+      template: 'table',
+      known: { underside: FOIL },
+      aims: { underside: painted('mid') },
+    });
+    expect(methods(underside)).toContain('prime-bonding');
+    expect(methods(underside)).not.toContain('test-patch');
+    expect(methods(routeOf(top(MAPLE, painted('mid'))))).not.toContain('test-patch');
+  });
+});
+
+describe('caustic foam', () => {
+  const wish = { wish: 'caustic' } as const;
+
+  it('on clear-coated solid wood is followed by neutralising and a reading of pH', () => {
+    const route = routeOf(top(MAPLE, clear(), wish));
+    expect(route.refusals).toEqual([]);
+    const [strip, neutralise, sand] = ['strip-caustic', 'neutralise', 'sand-ladder'].map((it) =>
+      methods(route).indexOf(it),
+    );
+    expect(strip).toBeGreaterThanOrEqual(0);
+    expect(neutralise).toBeGreaterThan(strip ?? NaN);
+    expect(sand).toBeGreaterThan(neutralise ?? NaN);
+    expect(find(route, 'neutralise')?.how.join(' ')).toMatch(/pH/);
+  });
+
+  it.each([
+    ['paint', { ...MAPLE, finish: 'latex' }, /clear finishes only/],
+    ['oak', { ...MAPLE, wood: 'ringPorous' }, /tannin/],
+    ['veneer', { ...MAPLE, substrate: 'veneerCore' }, /veneer/],
+  ])('on %s is refused, and another way planned', (_, known, why) => {
+    const route = routeOf(
+      top(known, clear(), { ...wish, readings: { top: { 'veneer-thickness': 1.2 } } }),
+    );
+    const refusal = route.refusals.find((it) => it.rule === 'strip-way-not-here');
+    expect(refusal?.because).toMatch(why);
+    expect(methods(route)).not.toContain('strip-caustic');
+    expect(methods(route).some((it) => it.startsWith('strip-'))).toBe(true);
+  });
+
+  it('is never chosen without being asked for: it is disputed', () => {
+    for (const wood of WOODS.ids) {
+      for (const finish of ['shellac', 'lacquer', 'varnish', 'factory']) {
+        const route = routeOf(top({ substrate: 'hardwood', wood, finish }, clear()));
+        expect(methods(route)).not.toContain('strip-caustic');
+      }
+    }
+  });
+});
+
+describe('bleed under a light colour', () => {
+  const bleeding = { ...MAPLE, wood: 'ringPorous', bleed: 'tannin' };
+  const notTaken = (shade: 'white' | 'dark') =>
+    find(routeOf(top(bleeding, painted(shade))), 'prime-pigmentedShellac')?.insteadOf.map(
+      (it) => it.label,
+    );
+
+  it('is told that a darker colour would hide it; under a dark one that is not said', () => {
+    expect(notTaken('white')).toEqual(['waterborne primer', 'a darker colour']);
+    expect(notTaken('dark')).toEqual(['waterborne primer']);
+  });
+});
+
+describe('the stack', () => {
+  const layersOf = (piece: Piece, surfaceId: string) => {
+    const { operations } = planRoute(piece, USUAL_SHOP);
+    const history = stacksAlong(piece, USUAL_SHOP, operations).find(
+      (it) => it.surfaceId === surfaceId,
+    );
+    return {
+      found: history?.found.layers.map((it) => it.layer.id),
+      steps: history?.steps.map((it) => it.stack.layers.length),
+      end: history?.steps.at(-1)?.stack.layers,
+    };
+  };
+
+  it('shrinks to bare wood by stripping, and grows coat by coat', () => {
+    const { found, steps, end } = layersOf(pieceOf(top(MAPLE, stained())), 'top');
+    expect(found).toEqual(['hardwood', 'varnish']);
+    // Stripped, sanded, conditioned, stained, three coats of clear.
+    expect(steps).toEqual([1, 1, 2, 3, 4, 5, 6]);
+    expect(end?.map((it) => Math.round(it.um)).slice(1)).toEqual([0, 0, 30, 30, 30]);
+  });
+
+  it('keeps a sound film under paint, dulled, and each coat says how it holds', () => {
+    const { end } = layersOf(pieceOf(top(MAPLE, painted('mid'))), 'top');
+    expect(end?.map((it) => it.layer.id).slice(0, 3)).toEqual(['hardwood', 'varnish', 'acrylic']);
+    expect(end?.[2]?.meets?.may).toBe('scuff');
+    expect(end?.every((it) => it.holds)).toBe(true);
+  });
+
+  it('loses its wax before anything is laid', () => {
+    const { found, end } = layersOf(
+      pieceOf(top({ ...MAPLE, finish: 'wax' }, painted('mid'))),
+      'top',
+    );
+    expect(found).toEqual(['hardwood', 'wax']);
+    expect(end?.map((it) => it.layer.id)).not.toContain('wax');
+  });
+});
+
+describe('of every piece', () => {
+  const ofEvery = (holds: (piece: Piece, shop: typeof USUAL_SHOP, route: Route) => void) =>
+    fc.assert(
+      fc.property(pieces, shops, (piece, shop) => holds(piece, shop, planRoute(piece, shop))),
+      { numRuns: 60 },
+    );
+
+  it('the route is what its schema says, in every school', () => {
+    ofEvery((_, __, route) => {
+      expect(routeSchema.parse(route)).toEqual(route);
+    });
+  });
+
+  it('what shuns water is neither washed wet nor stripped with water', () => {
+    ofEvery((piece, shop, { operations }) => {
+      const dry = new Set(
+        contextsOf(piece, shop)
+          .filter((it) => it.veneerUm !== null)
+          .map((it) => it.surface.id),
+      );
+      const wet = new Set([
+        'degrease',
+        ...STRIP_WAYS.rows.filter((it) => it.wets).map((it) => `strip-${it.id}`),
+      ]);
+      for (const it of operations.filter((one) => wet.has(one.method))) {
+        expect(it.surfaceIds.filter((id) => dry.has(id))).toEqual([]);
+      }
+    });
+  });
+
+  it('each coat has its wait from the catalog, what to clean with, and what to wear', () => {
+    ofEvery((_, __, { operations }) => {
+      for (const it of operations) {
+        if (!it.coating) continue;
+        const row = COATINGS.get(it.coating);
+        expect(it.wait?.minutes).toBe(row.recoatMinutes);
+        expect(it.how).toContain(`Clean tools with ${row.cleaner}.`);
+        expect(it.protection.length).toBeGreaterThan(0);
+        if (row.mechanism === 'oxidation') {
+          expect(it.cautions.map((one) => one.text).join()).toMatch(/ignite/);
+        }
+      }
+    });
+  });
+
+  it('nothing is laid over wax', () => {
+    ofEvery((piece, shop, { operations }) => {
+      for (const { steps } of stacksAlong(piece, shop, operations)) {
+        const ids = steps.at(-1)?.stack.layers.map((it) => it.layer.id) ?? [];
+        const wax = ids.findIndex((id) => id === 'pasteWax');
+        if (wax >= 0) expect(new Set(ids.slice(wax))).toEqual(new Set(['pasteWax']));
+      }
+    });
+  });
+
+  it('the care sheet counts the coats that the stack ends with', () => {
+    ofEvery((piece, shop, { operations }) => {
+      const laid = stacksAlong(piece, shop, operations).map(
+        ({ steps }) =>
+          new Set(
+            steps
+              .at(-1)
+              ?.stack.layers.flatMap(({ layer }) => (layer.of === 'coat' ? [layer.id] : [])),
+          ).size,
+      );
+      expect(careSheetOf(piece, shop).surfaces.map((it) => it.coats.length)).toEqual(laid);
+    });
+  });
+
+  it('alternatives are never refused, and their toll is that of their own route', () => {
+    fc.assert(
+      fc.property(pieces, (piece) => {
+        for (const it of alternativesFor(piece, USUAL_SHOP)) {
+          const tried = { ...piece, aims: [...it.aims] };
+          expect(tollOf(tried, USUAL_SHOP)).toMatchObject({ minutes: it.minutes, days: it.days });
+          if (it.id === 'as-aimed') continue;
+          expect(it.route.refusals.filter((one) => one.blocks)).toEqual([]);
+          expect(it.aims.map((one) => one.surfaceId)).toEqual(
+            surfacesOf(piece).map((one) => one.id),
+          );
+        }
+      }),
+      { numRuns: 25 },
+    );
+  });
+});
+
+it('one scheme on every face of a piece needs no more operations than its hardest face', () => {
+  const whole = routeOf({ template: 'table', aims: allAims('table', painted('dark')) });
+  const coats = whole.operations.filter((it) => it.method === 'coat-cabinetEnamel');
+  expect(coats).toHaveLength(2);
+  expect(coats[0]?.surfaceIds).toEqual(['top', 'underside', 'apron', 'legs']);
+});
