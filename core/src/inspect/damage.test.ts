@@ -20,7 +20,7 @@ describe('what damage rules out (common practice, no source)', () => {
     expect(text).toBe(
       'Missing veneer 40 × 25 mm on a face in full view: stain would show the patch.',
     );
-    expect(ruledOut[0]?.schemes).toEqual(['clear', 'stained']);
+    expect(ruledOut[0]?.schemes).toEqual(['clear', 'stained', 'washed']);
   });
 
   it('a chip that is overlooked at arm’s length, or on the back, rules nothing out', () => {

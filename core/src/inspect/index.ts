@@ -19,4 +19,5 @@ export {
   type VeneerEstimate,
 } from './result';
 export { asObservation, drawResults, drawTruth } from './sample';
+export { chanceThinnerThan } from './veneer';
 export { SETTLED, sureness } from './words';

@@ -49,39 +49,60 @@ const quantile = (weights: readonly number[], share: number): number => {
   return THICKNESSES.at(-1) ?? 0;
 };
 
+const DISTRIBUTIONS = new Map<string, readonly number[]>();
+
 /**
- * Thickness of the wood above the core, as a distribution.
+ * Chances of the thicknesses of the wood above the core.
  * Model: unmeasured, lognormal by era, mixed by the share of years in each. A reading r beats any
  * expectation: exp(−(r − t)² / 2σ²), σ from the catalog. Of several readings the thinnest counts:
  * it is the thin place that is sanded through.
  */
-export const veneerOf = (
+const thicknesses = (
   piece: Pick<Piece, 'yearFrom' | 'yearTo'>,
   observations: readonly Observation[],
-): VeneerEstimate => {
+): { readonly key: string; readonly weights: readonly number[]; readonly measured: boolean } => {
   const shares = eraShares(piece);
   const readings = observations
     .filter((it) => it.testId === 'veneer-thickness')
     .flatMap((it) => it.value ?? []);
   const thinnest = readings.length > 0 ? Math.min(...readings) : undefined;
   const key = `${Object.values(shares).join()}/${thinnest ?? ''}`;
+  const weights =
+    DISTRIBUTIONS.get(key) ??
+    scaled(
+      THICKNESSES.map((mm, index) =>
+        thinnest === undefined
+          ? ERAS.reduce((sum, era) => sum + shares[era] * (EXPECTED[era][index] ?? 0), 0)
+          : Math.exp(-0.5 * ((thinnest - mm) / VENEER_READING_ERROR) ** 2),
+      ),
+    );
+  DISTRIBUTIONS.set(key, weights);
+  return { key, weights, measured: thinnest !== undefined };
+};
+
+const below = (weights: readonly number[], mm: number): number =>
+  weights.reduce((sum, weight, index) => sum + ((THICKNESSES[index] ?? 0) < mm ? weight : 0), 0);
+
+/** Chance that the wood above the core is thinner than this, mm. */
+export const chanceThinnerThan = (
+  mm: number,
+  piece: Pick<Piece, 'yearFrom' | 'yearTo'>,
+  observations: readonly Observation[],
+): number => below(thicknesses(piece, observations).weights, mm);
+
+/** What is believed of the thickness of the wood above the core. */
+export const veneerOf = (
+  piece: Pick<Piece, 'yearFrom' | 'yearTo'>,
+  observations: readonly Observation[],
+): VeneerEstimate => {
+  const { key, weights, measured } = thicknesses(piece, observations);
   const known = ESTIMATES.get(key);
   if (known) return known;
-  const weights = scaled(
-    THICKNESSES.map((mm, index) =>
-      thinnest === undefined
-        ? ERAS.reduce((sum, era) => sum + shares[era] * (EXPECTED[era][index] ?? 0), 0)
-        : Math.exp(-0.5 * ((thinnest - mm) / VENEER_READING_ERROR) ** 2),
-    ),
-  );
   const estimate = {
     thinMm: quantile(weights, 0.1),
     usualMm: quantile(weights, 0.5),
-    tooThin: weights.reduce(
-      (sum, weight, index) => sum + ((THICKNESSES[index] ?? 0) < TOO_THIN_MM ? weight : 0),
-      0,
-    ),
-    measured: thinnest !== undefined,
+    tooThin: below(weights, TOO_THIN_MM),
+    measured,
   };
   ESTIMATES.set(key, estimate);
   return estimate;

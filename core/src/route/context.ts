@@ -9,7 +9,7 @@ import {
 import { inspectPiece, type Belief, type LeadStatus, type SurfaceBeliefs } from '../inspect';
 import type { Aim, Finding, Piece, Shop, Surface } from '../piece';
 import { isCoated, showsOldWood, surfacesOf } from '../piece';
-import { planLadder, sandingTask, type Ladder, type NoLadder } from '../sanding';
+import { planLadder, sandingTask, type Ladder, type NoLadder, type SandingTask } from '../sanding';
 
 /** All that the rules may ask about one surface. */
 export interface SurfaceContext {
@@ -152,21 +152,35 @@ const defectOf = (s: SurfaceContext): number => {
 };
 
 /**
- * The ladder for bare wood of this surface. The lead question is settled by gates and by the
+ * What bare wood of this surface is sanded for. The lead question is settled by gates and by the
  * wet way, so it is not asked again here.
  */
-export const ladderFor = (s: SurfaceContext): Ladder | NoLadder =>
-  planLadder(
-    sandingTask.parse({
-      defectUm: defectOf(s),
-      targetGrit: targetGrit(s),
-      coarsestGrit: 80,
-      veneerUm: s.veneerUm,
-      jankaLbf: s.wood.jankaLbf,
-      tool: toolFor(s),
-      areaMm2: s.surface.areaMm2,
-    }),
-  );
+export const taskFor = (s: SurfaceContext): SandingTask =>
+  sandingTask.parse({
+    defectUm: defectOf(s),
+    targetGrit: targetGrit(s),
+    coarsestGrit: 80,
+    veneerUm: s.veneerUm,
+    jankaLbf: s.wood.jankaLbf,
+    tool: toolFor(s),
+    areaMm2: s.surface.areaMm2,
+  });
+
+/** The ladder for bare wood of this surface. */
+export const ladderFor = (s: SurfaceContext): Ladder | NoLadder => planLadder(taskFor(s));
+
+/**
+ * What bare wood of a surface is sanded for, to judge a ladder of one's own.
+ * @returns undefined where nothing is aimed at there
+ */
+export const sandingTaskOf = (
+  piece: Piece,
+  shop: Shop,
+  surfaceId: string,
+): SandingTask | undefined => {
+  const found = contextsOf(piece, shop).find((it) => it.surface.id === surfaceId);
+  return found && taskFor(found);
+};
 
 /** The old film stays, and is only dulled. */
 export const keepsFilm = (s: SurfaceContext): boolean =>

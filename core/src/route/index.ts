@@ -22,6 +22,7 @@ export {
   type Toll,
   type WhatIf,
 } from './compare';
+export { sandingTaskOf } from './context';
 export { calendarDays } from './days';
 export { impossibleSchemes } from './feasibility';
 export { REFUSAL_RULES } from './refusals';

@@ -54,6 +54,33 @@ describe('a slick face', () => {
   });
 });
 
+describe('the chance of sanding through', () => {
+  const chanceAt = (mm?: number) =>
+    find(
+      routeOf(
+        top({ ...MAPLE, substrate: 'veneerCore' }, stained(), {
+          years: [1930, 1935],
+          ...(mm ? { readings: { top: { 'veneer-thickness': mm } } } : {}),
+        }),
+      ),
+      'sand-ladder',
+    )?.sandThrough;
+
+  it('is greater at edges than in the field, and nearly nothing on thick veneer', () => {
+    const thin = chanceAt(0.5);
+    expect(thin?.edge).toBeGreaterThanOrEqual(thin?.field ?? NaN);
+    expect(chanceAt(2)?.edge).toBeLessThan(0.001);
+  });
+
+  it('measured thick is less than merely expected', () => {
+    expect(chanceAt(1.5)?.edge).toBeLessThanOrEqual(chanceAt()?.edge ?? NaN);
+  });
+
+  it('is no question on solid wood', () => {
+    expect(find(routeOf(top(MAPLE, stained())), 'sand-ladder')?.sandThrough).toBeNull();
+  });
+});
+
 describe('caustic foam', () => {
   const wish = { wish: 'caustic' } as const;
 

@@ -124,6 +124,12 @@ const reasonsOf = (group: readonly Proposal[]): Operation['reasons'] => {
   }));
 };
 
+/** The face that is likeliest to be sanded through speaks for all. */
+const worstSandThrough = (group: readonly Proposal[]): Operation['sandThrough'] =>
+  group
+    .flatMap((it) => it.work.sandThrough ?? [])
+    .reduce<Operation['sandThrough']>((a, b) => (a && a.edge >= b.edge ? a : b), null);
+
 const mergeGroup = (id: string, group: readonly Proposal[]): Draft | undefined => {
   const [first] = group;
   if (!first) return undefined;
@@ -155,6 +161,7 @@ const mergeGroup = (id: string, group: readonly Proposal[]): Draft | undefined =
       reasons: reasonsOf(group),
       grits: [...(work.grits ?? [])],
       ladder: work.ladder ?? null,
+      sandThrough: worstSandThrough(group),
       makesDust: work.makesDust ?? false,
       dedusts: work.dedusts ?? false,
       coats: work.coating !== undefined && work.coating !== null,

@@ -61,6 +61,8 @@ export const operation = z.object({
   grits: z.array(z.int()),
   /** Workings of the ladder where bare wood is sanded, on the first of the surfaces. */
   ladder: ladder.nullable(),
+  /** Chance of sanding through a veneer, in the field and at edges; null on solid wood. */
+  sandThrough: z.object({ field: z.number(), edge: z.number() }).nullable(),
   makesDust: z.boolean(),
   /** Takes the dust off, on its own or as its last step. */
   dedusts: z.boolean(),

@@ -19,6 +19,7 @@ export interface Work {
   readonly cautions?: Operation['cautions'];
   readonly grits?: readonly number[];
   readonly ladder?: Operation['ladder'];
+  readonly sandThrough?: Operation['sandThrough'];
   readonly makesDust?: boolean;
   readonly dedusts?: boolean;
   readonly coating?: Operation['coating'];

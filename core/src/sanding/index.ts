@@ -1,4 +1,4 @@
-export { judgeLadder } from './judge';
+export { judgeLadder, tollOfLadder } from './judge';
 export { planLadder } from './ladder';
 export { ladder, ladderOrRefusal, type Ladder, type NoLadder, type Rung } from './result';
 export { SCALE, gradeOf, ladderSteps, scratchDepthUm, stepIsAllowed } from './scale';

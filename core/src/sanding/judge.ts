@@ -1,7 +1,40 @@
 import { budgetUm } from './ladder';
-import { gradeOf, scratchDepthUm, stepIsAllowed } from './scale';
+import { clears, gradeOf, scratchDepthUm, stepIsAllowed, type Grade } from './scale';
 import type { SandingTask } from './task';
-import { removalUm } from './wear';
+import { removalUm, rungMinutes } from './wear';
+
+const takenBy = (grades: readonly Grade[], task: SandingTask) => {
+  let clear = task.defectUm;
+  let minutes = 0;
+  let removedUm = 0;
+  for (const grade of grades) {
+    const removal = removalUm(clear, grade);
+    minutes += rungMinutes(removal, grade, task);
+    removedUm += removal;
+    clear = scratchDepthUm(grade);
+  }
+  return { minutes, removedUm };
+};
+
+/** The coarsest paper allowed may start on anything, in as many passes as it takes. */
+const startFaults = (first: Grade | undefined, task: SandingTask): readonly string[] => {
+  if (!first) return ['No paper chosen.'];
+  if (first.grit < task.coarsestGrit) {
+    return [`P${first.grit} is coarser than this face bears: P${task.coarsestGrit} at most.`];
+  }
+  return first.grit > task.coarsestGrit && !clears(task.defectUm, first)
+    ? [`P${first.grit} won’t clear marks of ${Math.round(task.defectUm)} µm: start coarser.`]
+    : [];
+};
+
+const endFaults = (last: Grade | undefined, task: SandingTask): readonly string[] =>
+  last && last.grit !== task.targetGrit
+    ? [
+        last.grit < task.targetGrit
+          ? `It stops at P${last.grit}; the next coat wants P${task.targetGrit}.`
+          : `It goes on to P${last.grit}; the next coat wants no finer than P${task.targetGrit}.`,
+      ]
+    : [];
 
 /**
  * Judges a ladder somebody wants to use.
@@ -22,13 +55,23 @@ export const judgeLadder = (grits: readonly number[], task?: SandingTask): reado
         ];
   });
   if (!task) return steps;
-  let clear = task.defectUm;
-  const removed = grades.reduce((sum, grade) => {
-    const removal = removalUm(clear, grade);
-    clear = scratchDepthUm(grade);
-    return sum + removal;
-  }, 0);
-  return removed > budgetUm(task)
-    ? [...steps, `It takes off ${Math.round(removed)} µm, more than this veneer can give.`]
-    : steps;
+  const { removedUm } = takenBy(grades, task);
+  return [
+    ...startFaults(grades[0], task),
+    ...steps,
+    ...endFaults(grades.at(-1), task),
+    ...(removedUm > budgetUm(task)
+      ? [`It takes off ${Math.round(removedUm)} µm, more than this veneer can give.`]
+      : []),
+  ];
 };
+
+/** What a ladder takes: minutes, and wood, µm. Papers that are not of the P-series are passed over. */
+export const tollOfLadder = (
+  grits: readonly number[],
+  task: SandingTask,
+): { readonly minutes: number; readonly removedUm: number } =>
+  takenBy(
+    grits.flatMap((grit) => gradeOf(grit) ?? []),
+    task,
+  );

@@ -8,6 +8,7 @@ import {
   sandingTask,
   scratchDepthUm,
   stepIsAllowed,
+  tollOfLadder,
   type Ladder,
   type SandingTask,
 } from './index';
@@ -50,6 +51,28 @@ describe('ladders seen to work in the trade (common practice, no source) are adm
     expect(judgeLadder([40, 60, 80, 120], thin).join(' ')).toMatch(
       /more than this veneer can give/,
     );
+  });
+});
+
+describe('a ladder put together by hand', () => {
+  const solid = task({ targetGrit: 180, coarsestGrit: 80 });
+
+  it.each([
+    ['starts too fine', [150, 180], /won’t clear marks of 90 µm: start coarser/],
+    ['starts too coarse', [60, 100, 180], /coarser than this face bears/],
+    ['stops too soon', [100, 150], /stops at P150; the next coat wants P180/],
+    ['goes on too long', [100, 180, 240], /no finer than P180/],
+    ['is empty', [], /No paper chosen/],
+  ])('that %s is told so', (_, grits, words) => {
+    expect(judgeLadder(grits, solid).join(' ')).toMatch(words);
+  });
+
+  it('takes what the planned one takes where it is the same', () => {
+    const planned = ladderOf({ targetGrit: 180, coarsestGrit: 80 });
+    const own = tollOfLadder(gritsOf(planned), solid);
+    expect(own.minutes).toBeCloseTo(planned.minutes, 9);
+    expect(own.removedUm).toBeCloseTo(planned.removedUm, 9);
+    expect(tollOfLadder([80, 100, 150, 180], solid).minutes).toBeGreaterThan(own.minutes);
   });
 });
 

@@ -5,6 +5,7 @@ import { View } from 'react-native';
 import { outcomeInWords } from '@/features/look/recorded';
 import { Body, Caution, Card, Label, Small, Strong } from '@/ui/controls';
 import { GritRungs } from '@/ui/drawings';
+import { OwnLadder } from './OwnLadder';
 import { StackAlong } from './StackAlong';
 
 interface OperationSheetProps {
@@ -14,6 +15,13 @@ interface OperationSheetProps {
   readonly histories: readonly StackHistory[];
   readonly titleOf: (operationId: string) => string;
 }
+
+const percent = (chance: number): string =>
+  chance < 0.005 ? 'under 1 %' : `about ${Math.round(chance * 100)} %`;
+
+/** "Chance of sanding through: under 1 % in the field, about 3 % at edges." */
+const sandThroughInWords = ({ field, edge }: NonNullable<Operation['sandThrough']>): string =>
+  `Chance of sanding through: ${percent(field)} in the field, ${percent(edge)} at edges.`;
 
 const Block = ({
   title,
@@ -42,6 +50,10 @@ export const OperationSheet = ({
     <View style={{ gap: 14, paddingTop: 8 }}>
       {operation.ladder ? (
         <GritRungs ladder={operation.ladder} keepUm={SANDING_MODEL.keepUm} units={shop.units} />
+      ) : null}
+      {operation.sandThrough ? <Body>{sandThroughInWords(operation.sandThrough)}</Body> : null}
+      {operation.ladder ? (
+        <OwnLadder key={operation.id} piece={piece} shop={shop} operation={operation} />
       ) : null}
       {operation.gate ? (
         <Card edge="amber" style={{ gap: 6 }}>

@@ -25,6 +25,7 @@ import {
 } from '@/ui/controls';
 import { usePalette } from '@/ui/theme';
 import { KeepRoute } from './KeepRoute';
+import { Lanes } from './Lanes';
 import { OperationSheet } from './OperationSheet';
 
 interface StationProps {
@@ -215,13 +216,16 @@ export const RouteScreen = ({ record }: { readonly record: PieceRecord }) => {
     <TwoPanes
       left={rail}
       right={
-        chosen ? (
-          <Card style={{ gap: 4, padding: 16 }}>
-            <TitleRow title={chosen.title} figure={showDuration(chosen.minutes)} size={20} />
-            <Body>{whereOf(piece, chosen)}</Body>
-            {sheet(chosen)}
-          </Card>
-        ) : null
+        <>
+          <Lanes piece={piece} operations={route.operations} chosen={chosen} onChoose={setOpenId} />
+          {chosen ? (
+            <Card style={{ gap: 4, padding: 16 }}>
+              <TitleRow title={chosen.title} figure={showDuration(chosen.minutes)} size={20} />
+              <Body>{whereOf(piece, chosen)}</Body>
+              {sheet(chosen)}
+            </Card>
+          ) : null}
+        </>
       }
       foot={<KeepRoute record={record} />}
     />

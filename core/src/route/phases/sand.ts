@@ -1,6 +1,7 @@
 import { GAPS, SANDING_MODEL } from '../../catalog';
 import { checkGap, type GapCheck } from '../../coating';
-import { planLadder, sandingTask } from '../../sanding';
+import { chanceThinnerThan } from '../../inspect';
+import { planLadder, sandingTask, type Ladder } from '../../sanding';
 import { showLength, showThickness } from '../../units';
 import { behind, has, keepsFilm, ladderFor, toolFor, type SurfaceContext } from '../context';
 import { filmOf } from '../finishing';
@@ -59,6 +60,14 @@ const drySanding = (
   dedust(s, s.lead === 'open' ? 'held' : ''),
 ];
 
+/** Chance that a ladder takes more than there is of the veneer, in the field and at edges. */
+const sandThrough = (s: SurfaceContext, ladder: Ladder): Work['sandThrough'] => {
+  if (s.veneerUm === null) return null;
+  const seen = s.piece.observations.filter((it) => it.surfaceId === s.surface.id);
+  const chance = (um: number) => chanceThinnerThan(um / 1000, s.piece, seen);
+  return { field: chance(ladder.removedUm), edge: chance(ladder.edgeRemovedUm) };
+};
+
 const ladderWork = (s: SurfaceContext): readonly Work[] => {
   const ladder = ladderFor(s);
   if (ladder.kind === 'refused') return [];
@@ -71,6 +80,7 @@ const ladderWork = (s: SurfaceContext): readonly Work[] => {
     title: `Sand ${grits.map((it) => `P${it}`).join(' · ')}${tool === 'hand' ? ', by hand' : ''}`,
     minutes: ladder.minutes,
     ladder,
+    sandThrough: sandThrough(s, ladder),
     leaves: 'bare',
     how: [
       `${gritsInWords(grits)}, ${tool === 'machine' ? 'machine on the flats, foam pad on curves' : 'by hand with a block, with the grain'}.`,

@@ -1,0 +1,99 @@
+import { surfacesOf, type Piece } from '@obrik/core/piece';
+import { PHASES, type Operation, type Phase } from '@obrik/core/route';
+import { Text } from '@rneui/themed';
+import { Pressable, View } from 'react-native';
+import { Small } from '@/ui/controls';
+import { FONTS, RADIUS, usePalette } from '@/ui/theme';
+
+interface LanesProps {
+  readonly piece: Piece;
+  readonly operations: readonly Operation[];
+  readonly chosen: Operation | undefined;
+  readonly onChoose: (operationId: string) => void;
+}
+
+/** Phases whose names are too long for a column. */
+const SHORT: Partial<Record<Phase, string>> = {
+  dismantle: 'apart',
+  reassemble: 'rebuild',
+  handover: 'care',
+};
+
+const inCell = (list: readonly Operation[]): string => {
+  const grits = list.flatMap((it) => it.grits);
+  const coats = list.filter((it) => it.coats).length;
+  if (coats > 0) return coats === 1 ? '1 coat' : `${coats} coats`;
+  if (list[0]?.phase === 'sand' && grits.length > 0) {
+    return grits.length > 3 ? `${grits.length} papers` : grits.join('·');
+  }
+  return list.length === 1 ? '1 step' : `${list.length} steps`;
+};
+
+/** The route as lanes: a row for each surface, a column for each phase. */
+export const Lanes = ({ piece, operations, chosen, onChoose }: LanesProps) => {
+  const palette = usePalette();
+  const phases = PHASES.filter((phase) => operations.some((it) => it.phase === phase));
+  const rows = surfacesOf(piece).filter((surface) =>
+    operations.some((it) => it.surfaceIds.includes(surface.id)),
+  );
+  return (
+    <View style={{ gap: 4 }}>
+      <View style={{ flexDirection: 'row', gap: 4 }} aria-hidden>
+        <View style={{ width: 96 }} />
+        {phases.map((phase) => (
+          <View key={phase} style={{ flex: 1 }}>
+            <Small style={{ fontSize: 11, textAlign: 'center' }}>{SHORT[phase] ?? phase}</Small>
+          </View>
+        ))}
+      </View>
+      {rows.map((surface) => (
+        <View key={surface.id} style={{ flexDirection: 'row', gap: 4, alignItems: 'center' }}>
+          <View style={{ width: 96 }}>
+            <Small>{surface.name}</Small>
+          </View>
+          {phases.map((phase) => {
+            const list = operations.filter(
+              (it) => it.phase === phase && it.surfaceIds.includes(surface.id),
+            );
+            const [first] = list;
+            if (!first) return <View key={phase} style={{ flex: 1 }} />;
+            const isHere = chosen !== undefined && list.includes(chosen);
+            const held = list.every((it) => it.heldBy.length > 0);
+            return (
+              <Pressable
+                key={phase}
+                role="button"
+                aria-label={`${surface.name}, ${phase}: ${inCell(list)}${held ? ', held' : ''}`}
+                onPress={() => onChoose(first.id)}
+                style={{
+                  flex: 1,
+                  minWidth: 0,
+                  minHeight: 48,
+                  justifyContent: 'center',
+                  alignItems: 'center',
+                  borderRadius: RADIUS,
+                  borderWidth: isHere ? 3 : 1.5,
+                  borderStyle: held ? 'dashed' : 'solid',
+                  borderColor: isHere ? palette.amber : palette.ink,
+                  backgroundColor: palette.card,
+                }}
+              >
+                <Text
+                  numberOfLines={2}
+                  style={{
+                    fontFamily: FONTS.head,
+                    fontSize: 12,
+                    color: palette.ink,
+                    textAlign: 'center',
+                  }}
+                >
+                  {inCell(list)}
+                </Text>
+              </Pressable>
+            );
+          })}
+        </View>
+      ))}
+    </View>
+  );
+};
