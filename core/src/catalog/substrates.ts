@@ -114,5 +114,10 @@ export const SUBSTRATES = table([
 export type Substrate = (typeof SUBSTRATES.ids)[number];
 
 /** The substrates of a family. */
-export const substratesOf = (it: SubstrateFamily): readonly Substrate[] =>
+export const substratesOf = (it: SubstrateFamily): readonly Substrate[] => MEMBERS[it];
+
+const membersOf = (it: SubstrateFamily): readonly Substrate[] =>
   SUBSTRATES.rows.filter((row) => row.family === it).map((row) => row.id);
+const MEMBERS = Object.fromEntries(
+  SUBSTRATE_FAMILIES.ids.map((id) => [id, membersOf(id)]),
+) as Readonly<Record<SubstrateFamily, readonly Substrate[]>>;

@@ -40,10 +40,28 @@ const distributionOf = <V extends Variable>(
   sums: Float64Array,
 ): Distribution<ValueOf[V]> => {
   const { values } = VARIABLES[variable];
-  const total = values.reduce((sum, _, at) => sum + (sums[at] as number), 0);
-  return Object.fromEntries(
-    values.map((it, at) => [it.id, total > 0 ? (sums[at] as number) / total : 1 / values.length]),
-  ) as Distribution<ValueOf[V]>;
+  let total = 0;
+  for (let at = 0; at < values.length; at++) total += sums[at] as number;
+  const chances: Partial<Record<string, number>> = {};
+  values.forEach(({ id }, at) => {
+    chances[id] = total > 0 ? (sums[at] as number) / total : 1 / values.length;
+  });
+  return chances as Distribution<ValueOf[V]>;
+};
+
+type Family = (typeof SUBSTRATE_FAMILIES.ids)[number];
+
+const chanceOfFamily = (family: Family, distribution: Distribution): number => {
+  let sum = 0;
+  for (const id of substratesOf(family)) sum += distribution[id] ?? 0;
+  return sum;
+};
+
+/** The first of those with the greatest chance. @throws Error where there are none */
+const likeliestOf = <T>(list: readonly T[], chanceOf: (it: T) => number): T => {
+  const [first, ...rest] = list;
+  if (first === undefined) throw new Error('Nothing to choose from.');
+  return rest.reduce((best, it) => (chanceOf(it) > chanceOf(best) ? it : best), first);
 };
 
 /** What can be said with some certainty: the value, or where it is split, the family. */
@@ -55,25 +73,15 @@ const sayable = (
   const p = distribution[value] ?? 0;
   if (variable !== 'substrate' || p >= NAMED) return { label: labelOf(variable, value), p };
   const family = SUBSTRATE_FAMILIES.get(SUBSTRATES.get(value as ValueOf['substrate']).family);
-  const together = substratesOf(family.id).reduce((sum, it) => sum + (distribution[it] ?? 0), 0);
-  return { label: family.label, p: together };
+  return { label: family.label, p: chanceOfFamily(family.id, distribution) };
 };
 
 /** The value to go on with: for a substrate the likeliest of the likeliest family. */
 const leading = (variable: Variable, distribution: Distribution): { value: string; p: number } => {
   if (variable !== 'substrate') return greatest(distribution);
-  const families = Object.fromEntries(
-    SUBSTRATE_FAMILIES.ids.map((id) => [
-      id,
-      substratesOf(id).reduce((sum, it) => sum + (distribution[it] ?? 0), 0),
-    ]),
-  );
-  const members: readonly string[] = substratesOf(
-    greatest(families).value as (typeof SUBSTRATE_FAMILIES.ids)[number],
-  );
-  return greatest(
-    Object.fromEntries(Object.entries(distribution).filter(([value]) => members.includes(value))),
-  );
+  const family = likeliestOf(SUBSTRATE_FAMILIES.ids, (id) => chanceOfFamily(id, distribution));
+  const value = likeliestOf(substratesOf(family), (id) => distribution[id] ?? 0);
+  return { value, p: distribution[value] ?? 0 };
 };
 
 /** Sums of the states by a variable's values; for lead the two chances of it. */

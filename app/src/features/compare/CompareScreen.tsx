@@ -33,7 +33,7 @@ const AlternativeCard = ({
 }) => (
   <Card
     edge={onTake ? undefined : 'amber'}
-    style={{ gap: 8, flexGrow: 1, flexBasis: 260, maxWidth: 560 }}
+    style={{ gap: 8, flexGrow: 1, flexShrink: 1, flexBasis: 260, minWidth: 0, maxWidth: '100%' }}
   >
     <Subheading>{it.title}</Subheading>
     <Figure>
