@@ -114,6 +114,7 @@ test('a record is taken back and that undone; a word is given and taken back', a
   await expect(button(page, /^Take back: Look into a chip/)).toHaveCount(0);
   await button(page, 'Undo').click();
   await expect(button(page, /^Take back: Look into a chip/)).toBeVisible();
+  await record(page, /^Made of:/, /^Look at the grain along an edge/, 'A thin line along the edge');
 
   await button(page, 'I know this: Made of').click();
   await button(page, 'I know: solid hardwood').click();

@@ -30,13 +30,37 @@ interface CoatingRow<Id extends string = string> {
   readonly protection: readonly string[];
   readonly cleaner: string;
   readonly sprayer: string;
+  /** May go through a gun that is used again. */
+  readonly sprayable: boolean;
+  /** Low-tack tape may sit on it after this long, minutes. */
+  readonly tapeMinutes: number;
   readonly source: SourceMark;
   readonly filmSource: SourceMark;
 }
 
+const SPRAYED_ROLES: readonly CoatingRole[] = ['primer', 'paint', 'clear'];
+
+/** When tape may sit on a fresh film and come off without it, by how it dries (modelling judgement). */
+const TAPE_MINUTES: Readonly<Record<Mechanism, number>> = {
+  alcohol: 4 * 60,
+  solvent: 12 * 60,
+  water: 24 * 60,
+  oxidation: 48 * 60,
+  wax: 24 * 60,
+};
+
 const row = <const Id extends string>(
-  it: Omit<CoatingRow<Id>, 'source' | 'filmSource' | 'yellows'> & { readonly yellows?: boolean },
-): CoatingRow<Id> => ({ yellows: false, ...it, source: PRACTICE, filmSource: JUDGEMENT });
+  it: Omit<CoatingRow<Id>, 'source' | 'filmSource' | 'yellows' | 'sprayable' | 'tapeMinutes'> & {
+    readonly yellows?: boolean;
+  },
+): CoatingRow<Id> => ({
+  yellows: false,
+  ...it,
+  sprayable: it.mechanism === 'water' && SPRAYED_ROLES.includes(it.role),
+  tapeMinutes: TAPE_MINUTES[it.mechanism],
+  source: PRACTICE,
+  filmSource: JUDGEMENT,
+});
 
 const GLOVES = ['Nitrile gloves', 'Ventilation'] as const;
 const FUMES = ['Organic-vapour cartridges', 'Nitrile gloves', 'Open window, no flame'] as const;

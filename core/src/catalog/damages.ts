@@ -12,6 +12,8 @@ export interface Repair {
   readonly waitMinutes: number;
   readonly until: string;
   readonly caution?: string;
+  /** Chance that the place can still be seen under a clear coat (modelling judgement). */
+  readonly shows?: number;
   readonly glue?: boolean;
 }
 
@@ -34,6 +36,7 @@ const row = <const Id extends string>(it: Omit<DamageRow<Id>, 'source'>) => ({
 const steamDent: Repair = {
   id: 'steam',
   title: 'Steam the dents out',
+  shows: 0.15,
   materials: ['Clean cloth, water'],
   steps: [
     'Lay a damp cloth on the dent.',
@@ -62,6 +65,7 @@ const twoPartFill: Repair = {
 const stainableFill: Repair = {
   id: 'stainable-filler',
   title: 'Fill with matched stainable filler',
+  shows: 0.6,
   materials: ['Stainable wood filler'],
   steps: ['Match the filler to the wetted wood.', 'Press in, a little proud, with the grain.'],
   minutes: 8,
@@ -72,6 +76,7 @@ const stainableFill: Repair = {
 const glueCrack: Repair = {
   id: 'glue-crack',
   title: 'Glue the crack shut',
+  shows: 0.3,
   materials: ['Wood glue', 'Tape', 'Clamps'],
   steps: ['Tape behind the crack.', 'Glue in by syringe, clamp.', 'Scrape squeeze-out, wipe wet.'],
   minutes: 15,
@@ -175,6 +180,7 @@ export const DAMAGES = table([
     underClear: {
       id: 'wood-patch',
       title: 'Let in a piece of the same wood',
+      shows: 0.4,
       materials: ['Matching wood', 'Wood glue'],
       steps: [
         'Cut the break square.',
@@ -208,6 +214,7 @@ export const DAMAGES = table([
     underClear: {
       id: 'veneer-patch',
       title: 'Patch the missing veneer',
+      shows: 0.6,
       materials: ['Matching veneer', 'Wood glue', 'Caul and clamps'],
       steps: [
         'Cut a boat-shaped patch with the grain running on.',
@@ -242,6 +249,7 @@ export const DAMAGES = table([
     underClear: {
       id: 'oxalic-acid',
       title: 'Bleach the dark stain with oxalic acid',
+      shows: 0.35,
       materials: ['Oxalic acid', 'Neutraliser by its label'],
       steps: [
         'Dissolve by its label, brush over the whole surface.',
@@ -319,6 +327,8 @@ export const DAMAGES = table([
   row({ id: 'runs', severity: 1, label: 'Runs and globs' }),
   row({ id: 'grime', severity: 1, label: 'Grease, hairspray, kitchen film' }),
   row({ id: 'residue', severity: 1, label: 'Sticker, tape or felt residue' }),
+  row({ id: 'cementResidue', severity: 2, label: 'Tile, cement or plaster stuck on' }),
+  row({ id: 'weepsColour', severity: 2, label: 'Colour comes out on the rag' }),
   row({ id: 'mould', severity: 3, label: 'Mould' }),
   row({ id: 'insects', severity: 3, label: 'Live insects or fresh dust' }),
 ]);

@@ -25,6 +25,7 @@ export {
   INTERFACES_SOURCE,
   LAYERS,
   OLD_FILM_UM,
+  layerLabel,
   MEETINGS,
   NATURES,
   meetingOf,
@@ -65,12 +66,15 @@ export {
 } from './priors';
 export {
   ANCHOR_FROM_MM,
+  BOND_LIMITS,
   CLEAR_COATS,
+  DEDUST_WITHOUT_EXTRACTOR,
   CLEAR_COATS_SOURCE,
   GAPS,
   MINUTES_PER_MINOR_UNIT,
   PART_MINUTES,
   RATES,
+  SPRAY,
   SANDING_MODEL,
   WAITS,
   type Rate,
@@ -86,5 +90,6 @@ export {
   type SubstrateFamily,
 } from './substrates';
 export { TELLING_LIMITS } from './tellingLimits';
+export { TOOLS, type Tool } from './tools';
 export { VARIABLES, isValueOf, labelOf, variable, type ValueOf, type Variable } from './variables';
 export { WOODS, type Wood } from './woods';

@@ -97,6 +97,18 @@ export const natureOf = (it: Layer): Nature => {
   }
 };
 
+/** The name of a layer: “maple”, “old lacquer”, “waterborne clear”. */
+export const layerLabel = (it: Layer): string => {
+  switch (it.of) {
+    case 'substrate':
+      return SUBSTRATES.get(it.id).label;
+    case 'old':
+      return `old ${FINISHES.get(it.id).label}`;
+    case 'coat':
+      return COATINGS.get(it.id).label;
+  }
+};
+
 /** Thickness of an old layer that nobody measured, µm (modelling judgement). */
 export const OLD_FILM_UM = 40;
 

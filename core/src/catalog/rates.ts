@@ -12,9 +12,14 @@ export const RATES = {
   wetScuff: { fixed: 5, perM2: 11 },
   dedust: { fixed: 2, perM2: 2 },
   coat: { fixed: 6, perM2: 9 },
+  /** Masking, straining and cleaning the gun weigh on the fixed part. */
+  spray: { fixed: 28, perM2: 3 },
   wiped: { fixed: 4, perM2: 9 },
   effect: { fixed: 6, perM2: 14 },
   distress: { fixed: 5, perM2: 8 },
+  maskBorder: { fixed: 10, perM2: 4 },
+  extractiveWash: { fixed: 12, perM2: 22 },
+  cementOff: { fixed: 10, perM2: 30 },
   coatScuff: { fixed: 2, perM2: 4 },
   caulk: { fixed: 4, perM2: 6 },
   veneer: { fixed: 45, perM2: 70 },
@@ -24,6 +29,16 @@ export const RATES = {
 } as const;
 export type Rate = keyof typeof RATES;
 export const RATES_SOURCE = JUDGEMENT;
+
+/** Spraying: worth setting up from this area of the whole piece, m²; share of the paint that lands on it. */
+export const SPRAY = {
+  fromM2: 2,
+  transfer: { sprayed: 0.65, brushed: 0.95 },
+  source: JUDGEMENT,
+} as const;
+
+/** Dedusting without extraction takes this many times as long. */
+export const DEDUST_WITHOUT_EXTRACTOR = { value: 2, source: JUDGEMENT } as const;
 
 /** What a careful worker would give for a unit of money, minutes per minor unit. */
 export const MINUTES_PER_MINOR_UNIT = { value: 0.02, source: JUDGEMENT } as const;
@@ -38,6 +53,10 @@ export const PART_MINUTES = {
   drawerIn: 1.5,
   doorOn: 8,
   pullOn: 2,
+  hole: 1.5,
+  drill: 1.5,
+  polish: 6,
+  repaint: 4,
   anchor: 12,
   bumpers: 5,
   careSheet: 10,
@@ -56,6 +75,9 @@ export const WAITS = {
 /** Coats of clear by how hard a surface is used: top three, sides two, underside one. */
 export const CLEAR_COATS = { high: 3, middle: 2, low: 1 } as const;
 export const CLEAR_COATS_SOURCE = PRACTICE;
+
+/** Squares of 25 that may be gone for a coat that holds, and for a fair one (S: ASTM D3359 B, 5 and 15 %). */
+export const BOND_LIMITS = { holds: 1.2, fair: 3.75 } as const;
 
 /** Figures for parts that slide or swing into an opening, µm. */
 export const GAPS = {
@@ -86,6 +108,12 @@ export const SANDING_MODEL = {
   handEdgeFactor: 1.2,
   /** Veneer to be left so that the glue line never shows, µm. */
   keepUm: 250,
+  /** What the worst place of a face takes against the mean: median and log-sigma of a lognormal. */
+  worstPlace: { field: { median: 1.2, sigma: 0.7 }, edge: { median: 2, sigma: 0.85 } },
+  /** Thinner than this the glue line shows, µm. */
+  showsUm: 100,
+  /** What sanding through costs: a patch, or another aim for the face, minutes. */
+  sandThroughMinutes: 180,
   /** Largest step in grain size; 2 by practice, with room for 80 → 150 (2.01), which is common. */
   maxStep: 2.05,
   /** Deepest scratch or unevenness met by default, µm. */

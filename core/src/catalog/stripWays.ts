@@ -1,5 +1,6 @@
 import { JUDGEMENT, PRACTICE, published, type SourceMark } from './source';
 import { table } from './table';
+import type { Tool } from './tools';
 
 interface StripWayRow<Id extends string = string> {
   readonly id: Id;
@@ -30,16 +31,22 @@ interface StripWayRow<Id extends string = string> {
   /** Leaves the wood alkaline: rinsed, neutralised, and its pH read before any coat. */
   readonly alkaline: boolean;
   readonly notOn: string;
+  /** What the shop must have for it. */
+  readonly tool: Tool | undefined;
   readonly source: SourceMark;
   readonly ratesSource: SourceMark;
 }
 const row = <const Id extends string>(
-  it: Omit<StripWayRow<Id>, 'source' | 'ratesSource' | 'forPaint' | 'forTannin' | 'alkaline'> &
+  it: Omit<
+    StripWayRow<Id>,
+    'source' | 'ratesSource' | 'forPaint' | 'forTannin' | 'alkaline' | 'tool'
+  > &
     Partial<StripWayRow<Id>>,
 ) => ({
   forPaint: true,
   forTannin: true,
   alkaline: false,
+  tool: undefined,
   ...it,
   source: PRACTICE,
   ratesSource: JUDGEMENT,
@@ -176,6 +183,7 @@ export const STRIP_WAYS = table([
     wets: false,
     forVeneer: false,
     allowedOnLead: false,
+    tool: 'heatGun',
     notOn: 'lead, veneer, shellac over veneer',
   }),
   row({

@@ -10,6 +10,8 @@ interface WoodRow<Id extends string = string> {
   readonly hardnessSource: SourceMark;
   /** Conifer: it comes solid as softwood, and as no hardwood. */
   readonly softwood: boolean;
+  /** Dark by itself: paint has more to cover. */
+  readonly dark: boolean;
   /** Pores that show through a film until they are filled. */
   readonly openPored: boolean;
   /** Takes stain unevenly, and wants a conditioner first. */
@@ -19,12 +21,16 @@ interface WoodRow<Id extends string = string> {
   readonly bleedSource: SourceMark;
 }
 const row = <const Id extends string>(
-  it: Omit<WoodRow<Id>, 'hardnessSource' | 'bleedSource' | 'softwood' | 'blotches' | 'openPored'> &
+  it: Omit<
+    WoodRow<Id>,
+    'hardnessSource' | 'bleedSource' | 'softwood' | 'blotches' | 'openPored' | 'dark'
+  > &
     Partial<WoodRow<Id>>,
 ) => ({
   softwood: false,
   blotches: false,
   openPored: false,
+  dark: false,
   ...it,
   hardnessSource: published('USDA Forest Products Laboratory, Wood Handbook, ch. 5'),
   bleedSource: PRACTICE,
@@ -54,6 +60,7 @@ export const WOODS = table([
     jankaLbf: 900,
     jankaOf: 'set equal to eastern redcedar, the handbook row at hand nearest in density',
     openPored: true,
+    dark: true,
     bleeds: { tannin: 0.5, resin: 0, dye: 0.4 },
   }),
   row({
@@ -62,6 +69,7 @@ export const WOODS = table([
     jankaLbf: 1010,
     jankaOf: 'black walnut',
     openPored: true,
+    dark: true,
     bleeds: { tannin: 0.7, resin: 0, dye: 0.05 },
   }),
   row({
@@ -70,6 +78,7 @@ export const WOODS = table([
     jankaLbf: 950,
     jankaOf: 'black cherry',
     blotches: true,
+    dark: true,
     bleeds: { tannin: 0.65, resin: 0, dye: 0.03 },
   }),
   row({
@@ -95,6 +104,7 @@ export const WOODS = table([
     jankaLbf: 1010,
     jankaOf: 'set equal to black walnut, no handbook row at hand',
     openPored: true,
+    dark: true,
     bleeds: { tannin: 0.4, resin: 0.15, dye: 0.05 },
   }),
   row({

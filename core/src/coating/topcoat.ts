@@ -1,5 +1,5 @@
 import type { Coating } from '../catalog';
-import { isCoated, type Scheme, type Topcoat } from '../piece';
+import { isCoated, isLightColour, type Scheme, type Topcoat } from '../piece';
 import { may } from './interface';
 
 /** What stands against a topcoat over a scheme, and what to use instead. */
@@ -26,10 +26,7 @@ export const TOPCOATS: Readonly<Record<Exclude<Topcoat, 'none'>, Coating>> = {
  */
 export const judgeTopcoat = (scheme: Scheme, under?: Coating): TopcoatVerdict | undefined => {
   if (!isCoated(scheme) || scheme.topcoat === 'none') return undefined;
-  const light =
-    (scheme.kind === 'painted' || scheme.kind === 'washed') &&
-    (scheme.shade === 'white' || scheme.shade === 'pale');
-  if ((scheme.topcoat === 'oil' || scheme.topcoat === 'hardOil') && light) {
+  if ((scheme.topcoat === 'oil' || scheme.topcoat === 'hardOil') && isLightColour(scheme)) {
     return {
       rule: 'oil-clear-over-pale-paint',
       may: 'never',

@@ -13,8 +13,8 @@ import {
   SUBSTRATES,
   WOODS,
   dryFilmUm,
+  layerLabel,
   meetingOf,
-  type Layer,
   type Repair,
   type SourceMark,
 } from '../catalog';
@@ -52,17 +52,6 @@ const sentence = (text: string): string => text.charAt(0).toUpperCase() + text.s
 
 const section = (title: string, lines: readonly string[]) =>
   lines.length > 0 ? [{ title, lines }] : [];
-
-const nameOfLayer = (it: Layer): string => {
-  switch (it.of) {
-    case 'substrate':
-      return SUBSTRATES.get(it.id).label;
-    case 'old':
-      return `old ${FINISHES.get(it.id).label}`;
-    case 'coat':
-      return COATINGS.get(it.id).label;
-  }
-};
 
 const tests: readonly Entry[] = INSPECTION_TESTS.map((it) => ({
   id: `test-${it.id}`,
@@ -178,14 +167,12 @@ const materials: readonly Entry[] = [
       ...section('Clean up', [it.cleaner, it.sprayer]),
       ...section(
         'Not on',
-        LAYERS.filter((layer) => MEETINGS[meetingOf(it.id, layer)].may === 'never').map(
-          nameOfLayer,
-        ),
+        LAYERS.filter((layer) => MEETINGS[meetingOf(it.id, layer)].may === 'never').map(layerLabel),
       ),
       ...section(
         'Only with another coat between, on',
         LAYERS.filter((layer) => MEETINGS[meetingOf(it.id, layer)].may === 'barrier').map(
-          nameOfLayer,
+          layerLabel,
         ),
       ),
     ],

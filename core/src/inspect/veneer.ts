@@ -83,12 +83,24 @@ const thicknesses = (
 const below = (weights: readonly number[], mm: number): number =>
   weights.reduce((sum, weight, index) => sum + ((THICKNESSES[index] ?? 0) < mm ? weight : 0), 0);
 
-/** Chance that the wood above the core is thinner than this, mm. */
+/** Chances to lie below each thickness, by the key of the distribution. */
+const CUMULATED = new Map<string, readonly number[]>();
+
+const cumulated = (weights: readonly number[]): readonly number[] => {
+  let sum = 0;
+  return weights.map((it) => (sum += it));
+};
+
+/** For a surface, the chance that the wood above its core is thinner than a thickness, mm. */
 export const chanceThinnerThan = (
-  mm: number,
   piece: Pick<Piece, 'yearFrom' | 'yearTo'>,
   observations: readonly Observation[],
-): number => below(thicknesses(piece, observations).weights, mm);
+): ((mm: number) => number) => {
+  const { key, weights } = thicknesses(piece, observations);
+  const sums = CUMULATED.get(key) ?? cumulated(weights);
+  CUMULATED.set(key, sums);
+  return (mm) => sums[Math.min(sums.length, Math.ceil(mm / STEP) - 1) - 1] ?? 0;
+};
 
 /** What is believed of the thickness of the wood above the core. */
 export const veneerOf = (

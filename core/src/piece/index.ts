@@ -15,6 +15,7 @@ export {
 export { DISPOSITIONS, hardware, hardwareAdvice, type Hardware } from './hardware';
 export { pieceFile, type PieceFile } from './file';
 export {
+  isFaceOnTop,
   newPiece,
   piece,
   pieceDescription,
@@ -31,7 +32,9 @@ export { pieceRecord, type PieceRecord } from './record';
 export { bad, good, problemsOf, read, type Problem, type Result } from './problem';
 export {
   aim,
+  distress,
   isCoated,
+  isLightColour,
   scheme,
   schemeInWords,
   shade,
@@ -39,6 +42,7 @@ export {
   stripWish,
   topcoat,
   type Aim,
+  type Distress,
   type Effect,
   type PaintClass,
   type Scheme,
@@ -55,6 +59,7 @@ export {
   templateId,
   templateOf,
   type Face,
+  type LooseParts,
   type Measure,
   type Measures,
   type Template,

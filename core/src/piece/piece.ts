@@ -142,6 +142,11 @@ const HARDLY_USED = new Set(['back', 'underside', 'drawerSides']);
 export const wearOf = (surface: Pick<Surface, 'id'>): Wear =>
   HARD_USED.has(surface.id) ? 'high' : HARDLY_USED.has(surface.id) ? 'low' : 'middle';
 
+const ON_TOP = new Set(['top', 'seat']);
+
+/** Is it the face on top, that things drip on and hands lie on? */
+export const isFaceOnTop = (surface: Pick<Surface, 'id'>): boolean => ON_TOP.has(surface.id);
+
 const HIGH = new Set(['top', 'fronts', 'doors', 'seat', 'backrest']);
 const LOW = new Set(['back', 'inside', 'underside', 'drawerSides']);
 

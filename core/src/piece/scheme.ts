@@ -15,6 +15,13 @@ export type PaintClass = z.infer<typeof paintClass>;
 export const effect = z.enum(['plain', 'distressed', 'washed', 'glazed', 'dryBrushed']);
 export type Effect = z.infer<typeof effect>;
 
+/** How far a distressed face is rubbed through, and where. */
+export const distress = z.object({
+  strength: z.enum(['light', 'usual', 'hard']),
+  where: z.enum(['edges', 'edgesAndFields']),
+});
+export type Distress = z.infer<typeof distress>;
+
 /** Gloss levels at 60°, from dead flat to high gloss (MPI). */
 export const sheen = z.enum(['G1', 'G2', 'G3', 'G4', 'G5', 'G6', 'G7']);
 export type Sheen = z.infer<typeof sheen>;
@@ -46,6 +53,8 @@ export const scheme = z.discriminatedUnion('kind', [
     colour,
     paint: paintClass.optional(),
     effect: effect.optional(),
+    /** Of a distressed face; usual, and at edges, where left open. */
+    distress: distress.optional(),
     grain,
     topcoat,
     ...details,
@@ -80,6 +89,10 @@ export type Aim = z.infer<typeof aim>;
 /** Is the wood of the face as it stands to be seen? */
 export const showsOldWood = (it: Scheme): boolean =>
   it.kind === 'stained' || it.kind === 'clear' || it.kind === 'washed';
+
+/** Is the colour to come so light that bleed and yellowing show on it? */
+export const isLightColour = (it: Scheme): boolean =>
+  (it.kind === 'painted' || it.kind === 'washed') && (it.shade === 'white' || it.shade === 'pale');
 
 /** Is the surface coated anew? */
 export const isCoated = (

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { LEAD_LIMITS, SCHOOLS, type School, type WayOf } from '../catalog';
+import { LEAD_LIMITS, SCHOOLS, TOOLS, type School, type WayOf } from '../catalog';
 import { unitSystem } from '../units';
 
 /** Which way of a school; the catalog's first where nothing was chosen. */
@@ -45,6 +45,8 @@ export const shop = z.object({
     .max(99, 'Between 1 and 99 %.')
     .default(55),
   schools: schools.default(schools.parse({})),
+  /** Tools that change how work is planned. */
+  tools: z.array(TOOLS.id).default(TOOLS.rows.filter((it) => it.usual).map((it) => it.id)),
 });
 export type Shop = z.infer<typeof shop>;
 

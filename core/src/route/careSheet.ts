@@ -1,3 +1,4 @@
+import { z } from 'zod';
 import { COATINGS } from '../catalog';
 import { inspectPiece } from '../inspect';
 import { surfacesOf, type Piece, type Shop } from '../piece';
@@ -5,28 +6,30 @@ import { planRoute } from './plan';
 import { stacksAlong } from './stack';
 
 /** What the owner is told of one surface. */
-export interface SurfaceCare {
-  readonly name: string;
+export const surfaceCare = z.object({
+  name: z.string(),
   /** Materials by class, from the bottom up; each once, with its number of coats. */
-  readonly coats: readonly string[];
+  coats: z.array(z.string()),
   /** Days after the last coat until it is hard; 0 where nothing new was laid. */
-  readonly cureDays: number;
+  cureDays: z.number(),
   /** What was tested for lead, in words. */
-  readonly lead: string;
-}
+  lead: z.string(),
+});
+export type SurfaceCare = z.infer<typeof surfaceCare>;
 
 /** What the owner gets with the piece. */
-export interface CareSheet {
-  readonly surfaces: readonly SurfaceCare[];
-  readonly cureDays: number;
-  readonly rules: readonly string[];
-}
+export const careSheet = z.object({
+  surfaces: z.array(surfaceCare),
+  cureDays: z.number(),
+  rules: z.array(z.string()),
+});
+export type CareSheet = z.infer<typeof careSheet>;
 
 /** "waterborne clear, 3 coats". */
 const inCoats = (label: string, count: number): string =>
   count === 1 ? label : `${label}, ${count} coats`;
 
-const rulesFor = (coats: ReadonlySet<string>, cureDays: number): readonly string[] => [
+const rulesFor = (coats: ReadonlySet<string>, cureDays: number): string[] => [
   `For ${cureDays} days after the last coat: nothing hot, wet, heavy or rubbery on it.`,
   'Clean with a soft cloth, hardly damp. No silicone polish: nothing sticks over it later.',
   ...(coats.has('pasteWax')
@@ -40,11 +43,12 @@ const rulesFor = (coats: ReadonlySet<string>, cureDays: number): readonly string
 
 /** The care sheet of a piece as it is planned. */
 export const careSheetOf = (piece: Piece, shop: Shop): CareSheet => {
-  const { operations } = planRoute(piece, shop);
-  const beliefs = new Map(inspectPiece(piece, shop).map((it) => [it.surfaceId, it]));
+  const known = inspectPiece(piece, shop);
+  const { operations } = planRoute(piece, shop, known);
+  const beliefs = new Map(known.map((it) => [it.surfaceId, it]));
   const names = new Map(surfacesOf(piece).map((it) => [it.id, it.name]));
   const laid = new Set<string>();
-  const surfaces = stacksAlong(piece, shop, operations).flatMap(({ surfaceId, steps }) => {
+  const surfaces = stacksAlong(piece, shop, operations, known).flatMap(({ surfaceId, steps }) => {
     const layers = steps.at(-1)?.stack.layers ?? [];
     const counts = new Map<string, number>();
     let cureDays = 0;

@@ -1,5 +1,5 @@
 import { USUAL_SHOP, shop as shopSchema } from '../piece';
-import { LEAVE, allAims, clear, painted, pieceOf, stained } from '../testing/pieces';
+import { LEAVE, allAims, clear, painted, pieceOf } from '../testing/pieces';
 import { alternativesFor, calendarDays, planRoute, tollOf, whatIfs, type Operation } from './index';
 
 const OAK = { substrate: 'hardwood', wood: 'ringPorous', finish: 'lacquer', bleed: 'none' };
@@ -70,10 +70,11 @@ describe('alternatives', () => {
     const thin = pieceOf({
       template: 'table',
       seen: { top: ['chip:thin-wood', 'edge-grain:thin-line'] },
-      aims: { top: stained() },
+      readings: { top: { 'veneer-thickness': 0.5 } },
+      aims: { top: clear() },
     });
     expect(tollOf(thin, USUAL_SHOP).risks).toContainEqual(
-      expect.objectContaining({ label: 'Sanded through the veneer', where: 'Top' }),
+      expect.objectContaining({ kind: 'sandThrough', surfaceId: 'top' }),
     );
     const bleeds = pieceOf({
       template: 'table',
@@ -81,7 +82,7 @@ describe('alternatives', () => {
       aims: { top: painted('white') },
     });
     const risk = tollOf(bleeds, USUAL_SHOP).risks[0];
-    expect(risk?.label).toMatch(/Stain comes through/);
+    expect(risk?.kind).toBe('bleed');
     expect(risk?.chance).toBeLessThan(0.3);
   });
 });
@@ -89,14 +90,14 @@ describe('alternatives', () => {
 describe('working otherwise', () => {
   it('shows what a school would change, and nothing where it changes nothing', () => {
     const all = whatIfs(table, USUAL_SHOP);
-    const every = all.find((it) => it.way === 'always' && it.school === 'betweenCoats');
+    const every = all.find((it) => it.id === 'betweenCoats-always');
     expect(every?.minutes).toBeGreaterThan(0);
-    expect(all.some((it) => it.school === 'hardware')).toBe(false);
+    expect(all.some((it) => it.id.startsWith('hardware'))).toBe(false);
   });
 
   it('is measured from how the shop works now', () => {
     const shop = shopSchema.parse({ schools: { betweenCoats: 'always' } });
-    const back = whatIfs(table, shop).find((it) => it.way === 'whenRough');
+    const back = whatIfs(table, shop).find((it) => it.id === 'betweenCoats-whenRough');
     expect(back?.minutes).toBeLessThan(0);
   });
 });

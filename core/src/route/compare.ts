@@ -1,99 +1,61 @@
-import { COATINGS, SCHOOLS, STRIP_WAYS, type School, type StripWay } from '../catalog';
+import { z } from 'zod';
+import { COATINGS, SCHOOLS, SPRAY, STRIP_WAYS, TOOLS, type StripWay } from '../catalog';
 import { litresFor } from '../coating';
-import { surfacesOf, type Aim, type Piece, type Scheme, type Shop } from '../piece';
+import { inspectPiece } from '../inspect';
+import {
+  aim,
+  isFaceOnTop,
+  surfacesOf,
+  type Aim,
+  type Piece,
+  type Scheme,
+  type Shop,
+} from '../piece';
 import { squareMetres } from '../units';
-import { contextsOf, type SurfaceContext } from './context';
 import { calendarDays } from './days';
-import { primerOf } from './finishing';
-import type { Route } from './operation';
+import { route, type Route } from './operation';
 import { planRoute } from './plan';
-import { refusalsOn } from './refusals';
-
-/** A bad outcome and how likely it is on its likeliest surface. */
-export interface Risk {
-  readonly label: string;
-  readonly chance: number;
-  readonly where: string;
-}
+import { risk, worstOf, type RiskKind } from './risk';
 
 /** What a way of doing a piece takes. */
-export interface Toll {
-  readonly minutes: number;
-  readonly days: number;
+export const toll = z.object({
+  minutes: z.number(),
+  days: z.int(),
   /** Coatings and stripper, minor units of money; by placeholder prices of the catalog. */
-  readonly money: number;
-  readonly risks: readonly Risk[];
+  money: z.int(),
+  /** Each bad outcome on its likeliest surface. */
+  risks: z.array(risk),
   /** What of it can hurt, in words. */
-  readonly hazards: readonly string[];
-}
+  hazards: z.array(z.string()),
+});
+export type Toll = z.infer<typeof toll>;
 
 /** Whole-piece alternatives: the same piece with other aims. */
-export interface Alternative extends Toll {
-  readonly id: string;
-  readonly title: string;
-  readonly aims: readonly Aim[];
-  readonly because: string;
-  readonly route: Route;
-}
+export const alternative = toll.extend({
+  id: z.string(),
+  title: z.string(),
+  because: z.string(),
+  aims: z.array(aim),
+  route,
+});
+export type Alternative = z.infer<typeof alternative>;
 
-/** Risks below this are not worth a word. */
-const WORTH_SAYING = 0.02;
-
-const moneyOf = (piece: Piece, route: Route): number => {
+const moneyOf = (piece: Piece, { operations }: Route): number => {
   const areas = new Map(surfacesOf(piece).map((it) => [it.id, it.areaMm2]));
-  return route.operations.reduce((sum, it) => {
+  return operations.reduce((sum, it) => {
     const area = it.surfaceIds.reduce((all, id) => all + (areas.get(id) ?? 0), 0);
     const laid = it.coating
-      ? litresFor(it.coating, area) * COATINGS.get(it.coating).pricePerLitre
+      ? (litresFor(it.coating, area) / SPRAY.transfer[it.sprayed ? 'sprayed' : 'brushed']) *
+        COATINGS.get(it.coating).pricePerLitre
       : 0;
     const way = STRIP_WAYS.ids.find((id): id is StripWay => it.method === `strip-${id}`);
     return sum + laid + (way ? STRIP_WAYS.get(way).costPerM2 * squareMetres(area) : 0);
   }, 0);
 };
 
-const risksOn = (s: SurfaceContext): readonly Risk[] => {
-  const { bleed, finish, veneer } = s.beliefs;
-  const where = s.surface.name;
-  const primer = primerOf(s)?.primer.id;
-  const light = 'shade' in s.aim.scheme && ['white', 'pale'].includes(s.aim.scheme.shade ?? '');
-  const holds = primer === 'pigmentedShellac' || primer === 'clearShellac';
-  const slick = finish.distribution.factory;
-  return [
-    {
-      label: 'Stain comes through the colour',
-      chance: s.aim.scheme.kind === 'painted' && light && !holds ? 1 - bleed.distribution.none : 0,
-      where,
-    },
-    {
-      label: 'Paint peels off a slick film',
-      chance: s.aim.scheme.kind === 'painted' && !primer ? slick : 0,
-      where,
-    },
-    {
-      label: 'Sanded through the veneer',
-      chance: s.showsWood && s.veneerUm !== null ? veneer.tooThin : 0,
-      where,
-    },
-    {
-      label: 'There is no wood in the face',
-      chance: s.showsWood ? s.chanceUnstainable : 0,
-      where,
-    },
-  ];
-};
-
-const worstOf = (risks: readonly Risk[]): readonly Risk[] => {
-  const byLabel = new Map<string, Risk>();
-  for (const it of risks) {
-    const old = byLabel.get(it.label);
-    if (it.chance >= WORTH_SAYING && (!old || it.chance > old.chance)) byLabel.set(it.label, it);
-  }
-  return [...byLabel.values()].sort((a, b) => b.chance - a.chance);
-};
-
-const hazardsOf = (route: Route): readonly string[] => {
+const hazardsOf = ({ operations }: Route): readonly string[] => {
   const some = (test: (it: Route['operations'][number]) => boolean, words: string) =>
-    route.operations.some(test) ? [words] : [];
+    operations.some(test) ? [words] : [];
   return [
     ...some((it) => it.method === 'contain-lead', 'work with lead'),
     ...some((it) => it.gate?.kind === 'lead', 'lead still open'),
@@ -104,18 +66,21 @@ const hazardsOf = (route: Route): readonly string[] => {
 };
 
 /** What a piece takes as it is aimed at. */
-export const tollOf = (piece: Piece, shop: Shop, route: Route = planRoute(piece, shop)): Toll => ({
-  minutes: route.minutes,
-  days: calendarDays(route.operations),
-  money: Math.round(moneyOf(piece, route)),
-  risks: worstOf(contextsOf(piece, shop).flatMap(risksOn)),
-  hazards: hazardsOf(route),
+export const tollOf = (
+  piece: Piece,
+  shop: Shop,
+  planned: Route = planRoute(piece, shop),
+): Toll => ({
+  minutes: planned.minutes,
+  days: calendarDays(planned.operations),
+  money: Math.round(moneyOf(piece, planned)),
+  risks: [...worstOf(planned.operations.flatMap((it) => it.risks))],
+  hazards: [...hazardsOf(planned)],
 });
 
 const PAINT: Scheme = { kind: 'painted', shade: 'pale', topcoat: 'waterborne' };
 const CLEAR: Scheme = { kind: 'clear', topcoat: 'waterborne' };
 const VENEER: Scheme = { kind: 'veneered', topcoat: 'waterborne' };
-const FACES = new Set(['top', 'seat']);
 
 interface Idea {
   readonly id: string;
@@ -135,7 +100,7 @@ const IDEAS: readonly Idea[] = [
     id: 'wood-top',
     title: 'Wood on top, body painted',
     because: 'The face that is looked at shows its wood; the body is spared the stripper.',
-    schemeFor: (id) => (FACES.has(id) ? CLEAR : PAINT),
+    schemeFor: (id) => (isFaceOnTop({ id }) ? CLEAR : PAINT),
   },
   {
     id: 'clear-all',
@@ -147,7 +112,7 @@ const IDEAS: readonly Idea[] = [
     id: 'veneer-top',
     title: 'New veneer on top, body painted',
     because: 'A new face of wood where the old one is printed, patched or worn through.',
-    schemeFor: (id) => (FACES.has(id) ? VENEER : PAINT),
+    schemeFor: (id) => (isFaceOnTop({ id }) ? VENEER : PAINT),
   },
 ];
 
@@ -164,85 +129,109 @@ export const alternativesFor = (piece: Piece, shop: Shop): readonly Alternative[
   const aimed = surfacesOf(piece).map(({ id }) => piece.aims.find((it) => it.surfaceId === id));
   const kept = (it: Aim | undefined) =>
     it?.scheme.kind === 'leave' || it?.scheme.kind === 'freshened';
-  const aimsFor = ({ schemeFor }: Idea): readonly Aim[] =>
+  const aimsFor = ({ schemeFor }: Idea): Aim[] =>
     surfacesOf(piece).map(({ id }, at): Aim => {
       const old = aimed[at];
       return old && kept(old) ? old : { surfaceId: id, scheme: schemeFor(id), stripWish: 'best' };
     });
-  const weigh = (
-    idea: Pick<Idea, 'id' | 'title' | 'because'>,
-    aims: readonly Aim[],
-  ): Alternative => {
-    const tried = { ...piece, aims: [...aims] };
-    const route = planRoute(tried, shop);
-    return { ...idea, aims, route, ...tollOf(tried, shop, route) };
+  const known = inspectPiece(piece, shop);
+  const weigh = (idea: Pick<Idea, 'id' | 'title' | 'because'>, aims: Aim[]): Alternative => {
+    const { id, title, because } = idea;
+    const tried = { ...piece, aims };
+    const planned = planRoute(tried, shop, known);
+    return { id, title, because, aims, route: planned, ...tollOf(tried, shop, planned) };
   };
-  const isAllowed = (aims: readonly Aim[]): boolean =>
-    !contextsOf({ ...piece, aims: [...aims] }, shop)
-      .flatMap(refusalsOn)
-      .some((it) => it.blocks);
-  const hasAims = piece.aims.length > 0;
-  const now = {
+  const asAimed = {
     id: 'as-aimed',
     title: 'As aimed now',
     because: 'What was said so far.',
   };
+  const isAsAimed = (aims: readonly Aim[]): boolean =>
+    aims.length === piece.aims.length &&
+    sameAims(
+      aims,
+      aimed.flatMap((it) => it ?? []),
+    );
   const others = IDEAS.map((idea) => ({ idea, aims: aimsFor(idea) }))
     .filter(
-      ({ idea, aims }) =>
-        idea.id !== 'veneer-top' || aims.some((it) => it.scheme.kind === 'veneered'),
+      ({ idea, aims }, at, all) =>
+        (idea.id !== 'veneer-top' || aims.some((it) => it.scheme.kind === 'veneered')) &&
+        all.findIndex((one) => sameAims(one.aims, aims)) === at &&
+        !isAsAimed(aims),
     )
-    .filter(({ aims }, at, all) => all.findIndex((one) => sameAims(one.aims, aims)) === at)
-    .filter(
-      ({ aims }) =>
-        !(
-          hasAims &&
-          aims.length === piece.aims.length &&
-          sameAims(
-            aims,
-            aimed.flatMap((it) => it ?? []),
-          )
-        ),
-    )
-    .filter(({ aims }) => isAllowed(aims))
-    .map(({ idea: { id, title, because }, aims }) => weigh({ id, title, because }, aims));
-  return [...(hasAims ? [weigh(now, piece.aims)] : []), ...others].slice(0, MOST);
+    .map(({ idea, aims }) => weigh(idea, aims))
+    .filter((it) => !it.route.refusals.some((no) => no.blocks));
+  return [...(piece.aims.length > 0 ? [weigh(asAimed, piece.aims)] : []), ...others].slice(0, MOST);
 };
 
-/** What another way of working would change. */
-export interface WhatIf {
-  readonly school: School;
-  readonly way: string;
+/** What another way of working, or another tool, would change. */
+export const whatIf = z.object({
+  id: z.string(),
+  title: z.string(),
+  minutes: z.number(),
+  days: z.int(),
+  money: z.int(),
+  /** Risks that come, grow, shrink or go: the change of chance on the likeliest surface. */
+  risks: z.array(risk.pick({ kind: true }).extend({ change: z.number() })),
+});
+export type WhatIf = z.infer<typeof whatIf>;
+
+/** A shop that works otherwise in one thing. */
+interface Otherwise {
+  readonly id: string;
   readonly title: string;
-  readonly minutes: number;
-  readonly days: number;
-  readonly money: number;
+  readonly shop: Shop;
 }
 
-/** For each school the ways that this shop does not follow, where they would change anything. */
-export const whatIfs = (piece: Piece, shop: Shop): readonly WhatIf[] => {
-  const now = tollOf(piece, shop);
-  return SCHOOLS.rows.flatMap((school) =>
-    (school.ways as readonly { id: string; label: string }[])
-      .filter((way) => way.id !== shop.schools[school.id])
-      .flatMap((way): WhatIf[] => {
-        const other = { ...shop, schools: { ...shop.schools, [school.id]: way.id } };
-        const then = tollOf(piece, other);
-        const change = {
-          minutes: then.minutes - now.minutes,
-          days: then.days - now.days,
-          money: then.money - now.money,
-        };
-        return Object.values(change).every((it) => it === 0)
-          ? []
-          : [
-              {
-                school: school.id,
-                way: way.id,
-                title: `${school.label}: ${way.label.toLowerCase()}`,
-                ...change,
-              },
-            ];
-      }),
+const otherSchools = (shop: Shop): readonly Otherwise[] =>
+  SCHOOLS.rows.flatMap(({ id, label, ways }) =>
+    (ways as readonly { id: string; label: string }[])
+      .filter((way) => way.id !== shop.schools[id])
+      .map((way) => ({
+        id: `${id}-${way.id}`,
+        title: `${label}: ${way.label.toLowerCase()}`,
+        shop: { ...shop, schools: { ...shop.schools, [id]: way.id } },
+      })),
   );
+
+const otherTools = (shop: Shop): readonly Otherwise[] =>
+  TOOLS.rows.map(({ id, label }) => {
+    const has = shop.tools.includes(id);
+    return {
+      id,
+      title: `${has ? 'Without' : 'With'} a ${label.charAt(0).toLowerCase()}${label.slice(1)}`,
+      shop: {
+        ...shop,
+        tools: has ? shop.tools.filter((it) => it !== id) : [...shop.tools, id],
+      },
+    };
+  });
+
+/** Chances that differ by less are the same to a user. */
+const SAME_CHANCE = 0.01;
+
+const changedRisks = (now: Toll, then: Toll): WhatIf['risks'] => {
+  const chance = (of: Toll, kind: RiskKind) => of.risks.find((it) => it.kind === kind)?.chance ?? 0;
+  return [...new Set([...now.risks, ...then.risks].map((it) => it.kind))]
+    .map((kind) => ({ kind, change: chance(then, kind) - chance(now, kind) }))
+    .filter(({ change }) => Math.abs(change) >= SAME_CHANCE);
+};
+
+/** The ways and tools that this shop does not follow or have, where they would change anything. */
+export const whatIfs = (piece: Piece, shop: Shop): readonly WhatIf[] => {
+  const known = inspectPiece(piece, shop);
+  const of = (it: Shop) => tollOf(piece, it, planRoute(piece, it, known));
+  const now = of(shop);
+  return [...otherSchools(shop), ...otherTools(shop)].flatMap(({ id, title, shop: other }) => {
+    const then = of(other);
+    const change = {
+      minutes: then.minutes - now.minutes,
+      days: then.days - now.days,
+      money: then.money - now.money,
+    };
+    const risks = changedRisks(now, then);
+    return Object.values(change).every((it) => it === 0) && risks.length === 0
+      ? []
+      : [{ id, title, ...change, risks }];
+  });
 };

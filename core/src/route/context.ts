@@ -1,4 +1,5 @@
 import {
+  BOND_LIMITS,
   FINISHES,
   SANDING_MODEL,
   SUBSTRATES,
@@ -6,10 +7,24 @@ import {
   inspectionTest,
   type Damage,
 } from '../catalog';
-import { inspectPiece, type Belief, type LeadStatus, type SurfaceBeliefs } from '../inspect';
-import type { Aim, Finding, Piece, Shop, Surface } from '../piece';
-import { isCoated, showsOldWood, surfacesOf } from '../piece';
-import { planLadder, sandingTask, type Ladder, type NoLadder, type SandingTask } from '../sanding';
+import {
+  chanceThinnerThan,
+  inspectPiece,
+  type Belief,
+  type LeadStatus,
+  type SurfaceBeliefs,
+} from '../inspect';
+import type { Aim, Finding, LooseParts, Observation, Piece, Shop, Surface } from '../piece';
+import { isCoated, isFaceOnTop, showsOldWood, surfacesOf, templateOf } from '../piece';
+import {
+  planLadder,
+  sandingTask,
+  type Ladder,
+  type NoLadder,
+  type SandingTask,
+  type ThinnerThan,
+} from '../sanding';
+import { squareMetres } from '../units';
 
 /** All that the rules may ask about one surface. */
 export interface SurfaceContext {
@@ -31,10 +46,18 @@ export interface SurfaceContext {
   readonly showsWood: boolean;
   /** The old finish comes off. */
   readonly strips: boolean;
+  /** How the film or the test patch held when it was cross-cut last; undefined where it was not. */
+  readonly bond: Bond | undefined;
   /** Water is kept to a damp cloth. */
   readonly dampOnly: boolean;
   /** Wood above the core at thin places, µm; null where it is solid. */
   readonly veneerUm: number | null;
+  /** What comes off or out of the piece before work. */
+  readonly loose: LooseParts;
+  /** Area of the whole piece that gets new coats, m². */
+  readonly coatedM2: number;
+  /** The face on top and the body below it get different coats, so that one is masked for the other. */
+  readonly twoTone: boolean;
 }
 
 /** From this chance of a face without wood on, what shows the wood is refused outright. */
@@ -63,24 +86,40 @@ const plannedSubstrate = (
   return ofLikeliest ?? may.reduce((a, b) => (distribution[b.id] > distribution[a.id] ? b : a));
 };
 
+/** How a coat holds, by the squares of 25 that a tape took off: ASTM D3359 B classes 5 and 4, 3, under 3. */
+export type Bond = 'holds' | 'fair' | 'fails';
+
+const bondOf = (piece: Piece, surfaceId: string): Bond | undefined => {
+  const gone = piece.observations
+    .filter((it) => it.surfaceId === surfaceId && it.testId === 'cross-cut')
+    .reduce<Observation | undefined>((a, b) => (a && a.at > b.at ? a : b), undefined)?.value;
+  if (gone === undefined || gone === null) return undefined;
+  return gone <= BOND_LIMITS.holds ? 'holds' : gone <= BOND_LIMITS.fair ? 'fair' : 'fails';
+};
+
+/** What holds of the piece as a whole, and is the same for all its surfaces. */
+type Whole = Pick<SurfaceContext, 'piece' | 'shop' | 'loose' | 'coatedM2' | 'twoTone'>;
+
+/** A surface, what it shall become, and what is believed of it. */
+interface Aimed {
+  readonly surface: Surface;
+  readonly aim: Aim;
+  readonly beliefs: SurfaceBeliefs;
+}
+
 /** Gathers what is known and wanted of one surface. */
-const contextOf = (
-  piece: Piece,
-  shop: Shop,
-  surface: Surface,
-  aim: Aim,
-  beliefs: SurfaceBeliefs,
-): SurfaceContext => {
-  const findings = piece.findings.filter((it) => it.surfaceId === surface.id);
+const contextOf = (whole: Whole, { surface, aim, beliefs }: Aimed): SurfaceContext => {
+  const findings = whole.piece.findings.filter((it) => it.surfaceId === surface.id);
   const finish = FINISHES.get(beliefs.finish.likeliest);
   const showsWood = showsOldWood(aim.scheme);
   const chanceUnstainable = SUBSTRATES.rows
     .filter((row) => !row.stainable)
     .reduce((sum, row) => sum + beliefs.substrate.distribution[row.id], 0);
   const substrate = plannedSubstrate(beliefs.substrate, showsWood, chanceUnstainable);
+  const bond = bondOf(whole.piece, surface.id);
+  const offAnyway = bond === 'fails' && substrate.wood && aim.scheme.kind === 'painted';
   return {
-    piece,
-    shop,
+    ...whole,
     surface,
     beliefs,
     aim,
@@ -92,21 +131,73 @@ const contextOf = (
     chanceUnstainable,
     worked: isCoated(aim.scheme),
     showsWood,
-    strips: showsWood && (finish.film || finish.id === 'oil' || finish.id === 'wax'),
+    strips:
+      (showsWood && (finish.film || finish.id === 'oil' || finish.id === 'wax')) ||
+      (offAnyway && finish.film),
+    bond,
     dampOnly: substrate.shunsWater || findings.some((it) => it.damage === 'liftingVeneer'),
     veneerUm: substrate.thinFace ? beliefs.veneer.thinMm * 1000 : null,
   };
 };
 
-/** Contexts of all surfaces that have an aim, in the order of the piece. */
-export const contextsOf = (piece: Piece, shop: Shop): readonly SurfaceContext[] => {
-  const beliefs = new Map(inspectPiece(piece, shop).map((it) => [it.surfaceId, it]));
-  return surfacesOf(piece).flatMap((surface) => {
-    const aim = piece.aims.find((it) => it.surfaceId === surface.id);
-    const known = beliefs.get(surface.id);
-    return aim && known ? [contextOf(piece, shop, surface, aim, known)] : [];
-  });
+/** What of a scheme decides whether two faces can be coated in one go. */
+const coatKey = ({ scheme }: Aim): string =>
+  JSON.stringify([
+    scheme.kind,
+    'shade' in scheme && scheme.shade,
+    'colour' in scheme && scheme.colour,
+    isCoated(scheme) && scheme.topcoat,
+  ]);
+
+const isTwoTone = (aimed: readonly Aimed[]): boolean => {
+  const coated = aimed.filter((it) => isCoated(it.aim.scheme));
+  const faces = coated.filter((it) => isFaceOnTop(it.surface));
+  const body = new Set(
+    coated.filter((it) => !isFaceOnTop(it.surface)).map((it) => coatKey(it.aim)),
+  );
+  return body.size > 0 && faces.some((it) => !body.has(coatKey(it.aim)));
 };
+
+/**
+ * Contexts of all surfaces that have an aim, in the order of the piece.
+ * @param known what is believed of the piece, where that is at hand already
+ */
+export const contextsOf = (
+  piece: Piece,
+  shop: Shop,
+  known: readonly SurfaceBeliefs[] = inspectPiece(piece, shop),
+): readonly SurfaceContext[] => {
+  const byId = new Map(known.map((it) => [it.surfaceId, it]));
+  const aimed = surfacesOf(piece).flatMap((surface): Aimed[] => {
+    const aim = piece.aims.find((it) => it.surfaceId === surface.id);
+    const beliefs = byId.get(surface.id);
+    return aim && beliefs ? [{ surface, aim, beliefs }] : [];
+  });
+  const whole: Whole = {
+    piece,
+    shop,
+    loose: templateOf(piece.templateId).looseParts(piece.measures),
+    coatedM2: squareMetres(
+      aimed
+        .filter((it) => isCoated(it.aim.scheme))
+        .reduce((sum, it) => sum + it.surface.areaMm2, 0),
+    ),
+    twoTone: isTwoTone(aimed),
+  };
+  return aimed.map((it) => contextOf(whole, it));
+};
+
+/** Surfaces that stand for the parts that come off or out. */
+export const carriesDrawers = ({ surface }: SurfaceContext): boolean =>
+  surface.id === 'fronts' || surface.id === 'drawerSides';
+export const carriesDoors = ({ surface }: SurfaceContext): boolean => surface.id === 'doors';
+export const carriesPulls = (s: SurfaceContext): boolean =>
+  (s.surface.id === 'fronts' || carriesDoors(s)) && s.loose.pulls > 0;
+
+/** Which side of a two-tone piece a surface is on; undefined where one coat goes on all. */
+export type Side = 'body' | 'face';
+export const sideOf = (s: SurfaceContext): Side | undefined =>
+  s.twoTone && s.worked ? (isFaceOnTop(s.surface) ? 'face' : 'body') : undefined;
 
 /** The observations behind a belief, those that speak for it. */
 export const behind = (belief: Pick<Belief, 'speaksFor'>): readonly string[] => belief.speaksFor;
@@ -131,11 +222,19 @@ export const leadObservations = (s: SurfaceContext): readonly string[] =>
     })
     .map((it) => it.id);
 
-/** Machine, or by hand where the veneer is thin. */
-export const toolFor = (s: SurfaceContext): 'machine' | 'hand' =>
-  s.surface.part === 'stick' || (s.veneerUm !== null && s.veneerUm < HAND_ONLY_UM)
-    ? 'hand'
-    : 'machine';
+/**
+ * Machine, or by hand: where the veneer is thin, the part is a stick, the shop has no sander, or
+ * old paint would be sanded without extraction.
+ */
+export const toolFor = (s: SurfaceContext): 'machine' | 'hand' => {
+  const { tools } = s.shop;
+  const byHand =
+    s.surface.part === 'stick' ||
+    (s.veneerUm !== null && s.veneerUm < HAND_ONLY_UM) ||
+    !tools.includes('sander') ||
+    (s.finish.paint && !tools.includes('extractor'));
+  return byHand ? 'hand' : 'machine';
+};
 
 /** Finest paper that the coat to come wants on bare wood (trade, common practice). */
 const targetGrit = (s: SurfaceContext): number => {
@@ -166,8 +265,17 @@ export const taskFor = (s: SurfaceContext): SandingTask =>
     areaMm2: s.surface.areaMm2,
   });
 
+/** For a surface, the chance that its veneer is thinner than this, µm; never on solid wood. */
+export const thinnerThan = (s: SurfaceContext): ThinnerThan => {
+  if (s.veneerUm === null) return () => 0;
+  const seen = s.piece.observations.filter((it) => it.surfaceId === s.surface.id);
+  const chance = chanceThinnerThan(s.piece, seen);
+  return (um) => chance(um / 1000);
+};
+
 /** The ladder for bare wood of this surface. */
-export const ladderFor = (s: SurfaceContext): Ladder | NoLadder => planLadder(taskFor(s));
+export const ladderFor = (s: SurfaceContext): Ladder | NoLadder =>
+  planLadder(taskFor(s), thinnerThan(s));
 
 /**
  * What bare wood of a surface is sanded for, to judge a ladder of one's own.
@@ -184,4 +292,4 @@ export const sandingTaskOf = (
 
 /** The old film stays, and is only dulled. */
 export const keepsFilm = (s: SurfaceContext): boolean =>
-  s.aim.scheme.kind === 'painted' && (s.finish.film || !s.substrate.wood);
+  s.aim.scheme.kind === 'painted' && !s.strips && (s.finish.film || !s.substrate.wood);

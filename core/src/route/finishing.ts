@@ -10,7 +10,7 @@ import {
   tintFor,
   type PrimerNeed,
 } from '../coating';
-import { isCoated, wearOf, type Scheme } from '../piece';
+import { isCoated, isLightColour, wearOf, type Scheme } from '../piece';
 import { has, keepsFilm, type SurfaceContext } from './context';
 
 const needOf = (s: SurfaceContext): PrimerNeed => {
@@ -20,13 +20,15 @@ const needOf = (s: SurfaceContext): PrimerNeed => {
     p: bleed.distribution[kind],
   }));
   const worst = kinds.reduce((a, b) => (b.p > a.p ? b : a));
+  const weeps = has(s, 'weepsColour');
   return {
     scheme: s.aim.scheme,
     substrate: s.substrate.id,
     film: s.strips ? 'bare' : s.finish.id,
-    glossy: s.finish.glossy,
-    bleed: worst.kind,
-    bleedChance: 1 - bleed.distribution.none,
+    glossy: s.finish.glossy && !s.strips,
+    // What came out on the rag is dye, whatever was believed before.
+    bleed: weeps ? 'dye' : worst.kind,
+    bleedChance: weeps ? 1 : 1 - bleed.distribution.none,
     knots: bleed.likeliest === 'resin',
     odour: has(s, 'mould'),
     schools: s.shop.schools,
@@ -40,6 +42,22 @@ type Painted = Extract<Scheme, { kind: 'painted' }>;
 
 /** The paint that a scheme asks for; a tough one where nothing is said. */
 const paintOf = (scheme: Painted): Coating => scheme.paint ?? 'cabinetEnamel';
+
+/** What colour laid on the primer of a surface risks: bleed that the primer lets through. */
+export const chanceOfBleed = (s: SurfaceContext): number => {
+  const { distribution } = s.beliefs.bleed;
+  const holds = primerOf(s)?.primer.holds;
+  return isLightColour(s.aim.scheme)
+    ? (['tannin', 'resin', 'dye'] as const).reduce(
+        (sum, kind) => sum + distribution[kind] * (1 - (holds?.[kind] ?? 0)),
+        0,
+      )
+    : 0;
+};
+
+/** Chance that the face below is slick, where no coat that grips lies between. */
+export const chanceOfPeeling = (s: SurfaceContext): number =>
+  keepsFilm(s) && primerOf(s)?.primer.id !== 'bonding' ? s.beliefs.finish.distribution.factory : 0;
 
 /** Coats of paint, the colour, and the tint of primer under it. */
 export interface PaintPlan {
@@ -55,7 +73,7 @@ export interface PaintPlan {
 const groundOf = (s: SurfaceContext): string =>
   s.finish.paint
     ? FACE_COLOURS.oldPaint
-    : ['walnut', 'redTropical', 'oily', 'cherry'].includes(s.wood.id)
+    : s.wood.dark
       ? FACE_COLOURS.darkWood
       : FACE_COLOURS.paleWood;
 

@@ -12,16 +12,20 @@ export {
 export { RULES, byPhase, planRoute } from './plan';
 export { PRECEDENCE } from './precedence';
 export { routeAsText, whereOf } from './text';
-export { careSheetOf, type CareSheet, type SurfaceCare } from './careSheet';
+export { branch, branches, branchesOf, type Branch, type Branches } from './branches';
+export { careSheet, careSheetOf, type CareSheet, type SurfaceCare } from './careSheet';
 export {
+  alternative,
   alternativesFor,
+  toll,
   tollOf,
+  whatIf,
   whatIfs,
   type Alternative,
-  type Risk,
   type Toll,
   type WhatIf,
 } from './compare';
+export { RISKS, type Risk } from './risk';
 export { sandingTaskOf } from './context';
 export { calendarDays } from './days';
 export { impossibleSchemes } from './feasibility';

@@ -262,5 +262,5 @@ it('one scheme on every face of a piece needs no more operations than its hardes
   const whole = routeOf({ template: 'table', aims: allAims('table', painted('dark')) });
   const coats = whole.operations.filter((it) => it.method === 'coat-cabinetEnamel');
   expect(coats).toHaveLength(2);
-  expect(coats[0]?.surfaceIds).toEqual(['top', 'underside', 'apron', 'legs']);
+  expect(coats[0]?.surfaceIds).toEqual(['underside', 'apron', 'legs', 'top']);
 });

@@ -1,6 +1,8 @@
-import { RATES, type Rate } from '../catalog';
-import type { SurfaceContext } from './context';
+import { RATES } from '../catalog';
+import { isFaceOnTop } from '../piece';
+import { sideOf, type Side, type SurfaceContext } from './context';
 import type { GateKind, Operation } from './operation';
+import { risksOf } from './risk';
 import type { Rule, Work } from './rule';
 
 /** An operation before it is put in order. */
@@ -8,6 +10,8 @@ export interface Draft {
   readonly operation: Operation;
   readonly rank: number;
   readonly waitsFor: readonly GateKind[];
+  /** Where a two-tone piece is coated one side after the other. */
+  readonly side: Side | undefined;
 }
 
 /** One rule's work on one surface. */
@@ -18,28 +22,8 @@ export interface Proposal {
 }
 
 /** Minutes for setting up, charged once for all surfaces together. */
-const SET_UP: Readonly<Record<string, Rate>> = {
-  vacuum: 'vacuum',
-  degrease: 'degrease',
-  'damp-wipe': 'dampWipe',
-  'wax-off': 'waxOff',
-  residue: 'residue',
-  scuff: 'scuff',
-  'wet-sand': 'wetScuff',
-  dedust: 'dedust',
-  dull: 'coatScuff',
-  distress: 'distress',
-  caulk: 'caulk',
-  'lay-veneer': 'veneer',
-  freshen: 'freshen',
-  'loose-off': 'looseOff',
-  'loose-off-wet': 'looseOff',
-};
-
-const setUpMinutes = (method: string): number => {
-  const rate = SET_UP[method] ?? (method.startsWith('coat-') ? 'coat' : undefined);
-  return rate ? RATES[rate].fixed : 0;
-};
+const setUpMinutes = (group: readonly Proposal[]): number =>
+  Math.max(0, ...group.flatMap(({ work }) => (work.setUp ? RATES[work.setUp].fixed : [])));
 
 /** Work done once for the piece, however many surfaces ask for it. */
 const ONCE = new Set([
@@ -54,12 +38,23 @@ const ONCE = new Set([
   'anchor',
   'bumpers',
   'care-sheet',
+  'polish-fittings',
+  'repaint-fittings',
+  'fill-old-holes',
+  'drill-new-holes',
 ]);
 
+/** From here on a two-tone piece is coated one side after the other. */
+const apart = ({ rule, surface, work }: Proposal): Side | undefined =>
+  rule.phase === 'colour' || rule.phase === 'protect' || work.method === 'mask-border'
+    ? sideOf(surface)
+    : undefined;
+
 /** Same method and variant, and the same answer to the lead gate, may be one operation. */
-const keyOf = ({ rule, surface, work }: Proposal): string => {
+const keyOf = (it: Proposal): string => {
+  const { rule, surface, work } = it;
   const held = work.makesDust && surface.lead === 'open' ? 'held' : '';
-  return [rule.phase, work.method, work.variant, held].filter(Boolean).join('.');
+  return [rule.phase, work.method, work.variant, held, apart(it)].filter(Boolean).join('.');
 };
 
 const unique = <T>(list: readonly T[]): T[] => [...new Set(list)];
@@ -83,19 +78,29 @@ const minutesOnAll = (group: readonly Proposal[]): number =>
     }),
   );
 
-const FACE = new Set(['top', 'seat']);
 const FACES_FIRST = {
   bodyFirst: 'Body first, the face on top last: nothing drips on it.',
   topFirst: 'The face on top first: it gets the longest time to harden.',
 } as const;
 
-/** Where a coat goes on body and top in one session, which of them comes first. */
+/** Where a coat goes on body and top in one session, which of them comes first, by the shop's school. */
 const faceOrder = (group: readonly Proposal[]): readonly string[] => {
-  const faces = group.filter((it) => FACE.has(it.surface.surface.id)).length;
+  const faces = group.filter((it) => isFaceOnTop(it.surface.surface)).length;
   const [first] = group;
   return first?.work.coating && faces > 0 && faces < group.length
     ? [FACES_FIRST[first.surface.shop.schools.faces]]
     : [];
+};
+
+/** Surfaces in the order in which they are worked on. */
+const inOrderOfWork = (group: readonly Proposal[]): readonly string[] => {
+  const rank = ({ surface: s }: Proposal): number =>
+    isFaceOnTop(s.surface) === (s.shop.schools.faces === 'topFirst') ? 0 : 1;
+  return unique(
+    (group[0]?.work.coating ? [...group].sort((a, b) => rank(a) - rank(b)) : group).map(
+      (it) => it.surface.surface.id,
+    ),
+  );
 };
 
 /** The reasons of a group; surfaces with the same reason share one sentence: "Top, legs: …". */
@@ -143,15 +148,16 @@ const mergeGroup = (id: string, group: readonly Proposal[]): Draft | undefined =
   return {
     rank: work.rank,
     waitsFor: unique(group.flatMap((it) => it.work.waitsFor ?? [])),
+    side: apart(first),
     operation: {
       id,
       phase: rule.phase,
       method: work.method,
       title: work.title,
-      surfaceIds: unique(group.map((it) => it.surface.surface.id)),
+      surfaceIds: [...inOrderOfWork(group)],
       how: [...faceOrder(group), ...unique(group.flatMap((it) => it.work.how))],
       materials: unique(group.flatMap((it) => it.work.materials ?? [])),
-      minutes: Math.max(1, Math.round(worked + setUpMinutes(work.method))),
+      minutes: Math.max(1, Math.round(worked + setUpMinutes(group))),
       wait,
       protection: unique(group.flatMap((it) => it.work.protection ?? [])),
       cautions: uniqueBy(
@@ -166,7 +172,12 @@ const mergeGroup = (id: string, group: readonly Proposal[]): Draft | undefined =
       dedusts: work.dedusts ?? false,
       coats: work.coating !== undefined && work.coating !== null,
       coating: work.coating ?? null,
+      sprayed: work.sprayed ?? false,
       leaves: work.leaves ?? null,
+      risks: uniqueBy(
+        group.flatMap((it) => risksOf(it.surface.surface.id, it.work.risks)),
+        (it) => `${it.kind}/${it.surfaceId}`,
+      ),
       gate: work.gate ?? null,
       heldBy: [],
       after: [],

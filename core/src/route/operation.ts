@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { COATINGS } from '../catalog';
 import { ladder } from '../sanding';
+import { risk } from './risk';
 
 /** Phases in the order of the work. */
 export const PHASES = [
@@ -31,11 +32,29 @@ export const reason = z.object({
 export const caution = z.object({ text: z.string(), lastWord: z.string() });
 export type Caution = z.infer<typeof caution>;
 
+/** Every answer that a gate may get. */
+export const ANSWERS = [
+  'leadFound',
+  'leadNotFound',
+  'leadUntested',
+  'wood',
+  'print',
+  'veneerEnough',
+  'veneerLess',
+  'staysWhite',
+  'turnsYellow',
+  'turnsPink',
+  'bondHolds',
+  'bondFair',
+  'bondFails',
+] as const;
+export type AnswerId = (typeof ANSWERS)[number];
+
 /** A question to be answered before work goes on, with what each answer means. */
 export const gate = z.object({
   kind: z.enum(['lead', 'substrate', 'veneer', 'bleed', 'patch']),
   question: z.string(),
-  answers: z.array(z.object({ answer: z.string(), then: z.string() })),
+  answers: z.array(z.object({ id: z.enum(ANSWERS), answer: z.string(), then: z.string() })),
 });
 export type Gate = z.infer<typeof gate>;
 export type GateKind = Gate['kind'];
@@ -70,8 +89,12 @@ export const operation = z.object({
   coats: z.boolean(),
   /** The material that it lays. */
   coating: COATINGS.id.nullable(),
+  /** It is laid with the gun, not by brush, roller or cloth. */
+  sprayed: z.boolean(),
   /** What it makes of the face: bare of all film, dulled, free of wax, or a new face of veneer. */
   leaves: z.enum(['bare', 'dulled', 'dewaxed', 'veneer']).nullable(),
+  /** What may go wrong, by the rules that ask for it. */
+  risks: z.array(risk),
   gate: gate.nullable(),
   /** Gates that have to be answered before this may be done. */
   heldBy: z.array(z.string()),

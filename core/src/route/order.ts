@@ -1,3 +1,4 @@
+import type { Schools } from '../catalog';
 import type { Draft } from './merge';
 import { PHASES, type Operation } from './operation';
 import { precedences, type Precedence } from './precedence';
@@ -27,8 +28,8 @@ const nearest = (id: string, order: ReadonlyMap<string, number>, all: readonly P
  * free operations the order of phases, then rank, then id, so that like input gives like output).
  * @throws Error where the precedence rules contradict each other: a defect in the rules
  */
-export const inOrder = (drafts: readonly Draft[]): readonly Operation[] => {
-  const all = precedences(drafts);
+export const inOrder = (drafts: readonly Draft[], schools: Schools): readonly Operation[] => {
+  const all = precedences(drafts, schools);
   const waiting = new Map(
     drafts.map((it) => [
       it.operation.id,

@@ -1,3 +1,4 @@
+import type { SurfaceBeliefs } from '../inspect';
 import { surfacesOf, type Piece, type Shop } from '../piece';
 import { contextsOf, type SurfaceContext } from './context';
 import { merge, type Proposal } from './merge';
@@ -42,14 +43,15 @@ const proposalsFor = (surface: SurfaceContext, blocked: boolean): readonly Propo
  * Plans the work on a piece from lead gate to handover.
  * Pure: the same piece and shop give the same route. A piece without aims gives an empty route
  * that names the surfaces still without one.
+ * @param known what is believed of the piece, where that is at hand already
  * @returns operations in order, each with its reasons; refusals with ways out; sums in minutes
  */
-export const planRoute = (piece: Piece, shop: Shop): Route => {
-  const surfaces = contextsOf(piece, shop);
+export const planRoute = (piece: Piece, shop: Shop, known?: readonly SurfaceBeliefs[]): Route => {
+  const surfaces = contextsOf(piece, shop, known);
   const refusals = surfaces.flatMap(refusalsOn);
   const blocked = new Set(refusals.filter((it) => it.blocks).map((it) => it.surfaceId));
   const drafts = merge(surfaces.flatMap((it) => proposalsFor(it, blocked.has(it.surface.id))));
-  const operations = [...inOrder(drafts)];
+  const operations = [...inOrder(drafts, shop.schools)];
   const aimed = new Set(surfaces.map((it) => it.surface.id));
   return {
     operations,

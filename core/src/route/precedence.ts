@@ -1,3 +1,4 @@
+import type { Schools } from '../catalog';
 import type { Draft } from './merge';
 import { PHASES, type Phase } from './operation';
 
@@ -9,7 +10,7 @@ interface PrecedenceRule {
   readonly because: string;
   /** Holds between any surfaces, since they share the room; else only on a shared surface. */
   readonly sharedRoom?: boolean;
-  readonly holds: (before: Draft, after: Draft) => boolean;
+  readonly holds: (before: Draft, after: Draft, schools: Schools) => boolean;
 }
 
 const phaseOf = (it: Draft): Phase => it.operation.phase;
@@ -20,11 +21,20 @@ const sooner = (a: Draft, b: Draft): boolean =>
 /** Coats are being laid; dulling between them is dusted off on the spot. */
 const isFinishing = (it: Draft): boolean => FINISHING.includes(phaseOf(it));
 
+const EVICTING = new Set(['evict-insects', 'mould']);
+
+/** In the school that takes the hardware off first, evicting follows on it. */
+const evictedLater = (it: Draft, schools: Schools): boolean =>
+  schools.hardware === 'before' && EVICTING.has(it.operation.method);
+
 const into = (id: string, later: Phase, because: string, sharedRoom = false): PrecedenceRule => ({
   id,
   because,
   sharedRoom,
-  holds: (a, b) => isPhase(b, later) && sooner(a, b),
+  holds: (a, b, schools) =>
+    isPhase(b, later) &&
+    sooner(a, b) &&
+    !((later === 'record' || later === 'dismantle') && evictedLater(a, schools)),
 });
 
 const within = (id: string, phase: Phase, because: string): PrecedenceRule => ({
@@ -51,6 +61,22 @@ export const PRECEDENCE: readonly PrecedenceRule[] = [
     sharedRoom: true,
     holds: (a, b) => a.operation.makesDust && !isFinishing(a) && b.operation.coats,
   },
+  {
+    id: 'fittings-off-before-evicting',
+    because: 'Treatment reaches under the plates and into the holes.',
+    sharedRoom: true,
+    holds: (a, b, schools) => a.operation.method === 'hardware-off' && evictedLater(b, schools),
+  },
+  {
+    id: 'under-tape-meanwhile',
+    because: 'It is masked before the other side is coated.',
+    sharedRoom: true,
+    holds: (a, b) =>
+      a.operation.method === 'mask-border' &&
+      (isPhase(b, 'colour') || isPhase(b, 'protect')) &&
+      b.side !== undefined &&
+      a.side !== b.side,
+  },
   into('secure-before-record', 'record', 'Harm is shut out before anybody handles the piece.'),
   into('record-before-apart', 'dismantle', 'It is recorded while it is still together.'),
   into('apart-before-clean', 'clean', 'Taken apart, the corners can be reached.'),
@@ -58,7 +84,12 @@ export const PRECEDENCE: readonly PrecedenceRule[] = [
   into('strip-before-repair', 'repair', 'Stripper would lift filler, and glue wants clean wood.'),
   into('repair-before-sand', 'sand', 'Repairs are sanded flush with the rest.'),
   into('dedusted-before-coat', 'block', 'A coat over dust sticks to the dust and chips later.'),
-  within('secure-in-order', 'secure', 'The greater harm first.'),
+  {
+    id: 'secure-in-order',
+    because: 'The greater harm first.',
+    holds: (a, b, schools) =>
+      isPhase(a, 'secure') && isPhase(b, 'secure') && a.rank < b.rank && !evictedLater(a, schools),
+  },
   within('numbers-before-screws', 'dismantle', 'Numbered before its screws are out.'),
   within(
     'vacuum-before-wash',
@@ -93,19 +124,19 @@ export interface Precedence {
 const share = (a: Draft, b: Draft): boolean =>
   a.operation.surfaceIds.some((it) => b.operation.surfaceIds.includes(it));
 
-/** All precedences among the drafts. */
-export const precedences = (drafts: readonly Draft[]): readonly Precedence[] =>
+/** All precedences among the drafts, in a shop of these schools. */
+export const precedences = (drafts: readonly Draft[], schools: Schools): readonly Precedence[] =>
   drafts.flatMap((a) =>
     drafts.flatMap((b) => {
       if (a === b) return [];
       const shared = share(a, b);
-      return PRECEDENCE.filter((rule) => (shared || rule.sharedRoom) && rule.holds(a, b)).map(
-        (rule) => ({
-          before: a.operation.id,
-          after: b.operation.id,
-          rule: rule.id,
-          because: rule.because,
-        }),
-      );
+      return PRECEDENCE.filter(
+        (rule) => (shared || rule.sharedRoom) && rule.holds(a, b, schools),
+      ).map((rule) => ({
+        before: a.operation.id,
+        after: b.operation.id,
+        rule: rule.id,
+        because: rule.because,
+      }));
     }),
   );

@@ -1,7 +1,8 @@
-import { COATINGS, RATES, type Coating, type Rate } from '../catalog';
+import { COATINGS, RATES, SPRAY, type Coating, type Rate } from '../catalog';
 import { squareMetres } from '../units';
-import type { SurfaceContext } from './context';
+import { carriesDoors, type SurfaceContext } from './context';
 import type { GateKind, Operation, Phase } from './operation';
+import type { Chances } from './risk';
 
 /** Work that a rule asks for on one surface. Like work on other surfaces is merged with it. */
 export interface Work {
@@ -11,7 +12,10 @@ export interface Work {
   /** Place within the phase; lower comes first. */
   readonly rank: number;
   readonly title: string;
+  /** Active minutes that grow with the work. */
   readonly minutes: number;
+  /** The rate whose fixed part is charged once for all surfaces together. */
+  readonly setUp?: Rate;
   readonly how: readonly string[];
   readonly materials?: readonly string[];
   readonly wait?: Operation['wait'];
@@ -23,6 +27,8 @@ export interface Work {
   readonly makesDust?: boolean;
   readonly dedusts?: boolean;
   readonly coating?: Operation['coating'];
+  readonly sprayed?: boolean;
+  readonly risks?: Chances;
   readonly leaves?: Operation['leaves'];
   readonly gate?: Operation['gate'];
   /** Kinds of gates on this surface that have to be answered first; dust always waits for lead. */
@@ -44,7 +50,7 @@ export const dullCoat = (
     variant: `${id}${wet ? '-wet' : ''}`,
     rank,
     title: wet ? `Dull wet with P${grit}, wipe` : `Dull with P${grit}, dedust`,
-    minutes: minutesFor('coatScuff', s) * (wet ? 1.5 : 1),
+    ...effort('coatScuff', s, wet ? 1.5 : 1),
     how: [
       wet
         ? `Wet-or-dry P${grit} and a sponge, light; do not cut through to the old paint.`
@@ -65,6 +71,18 @@ export const dullCoat = (
   };
 };
 
+/** Is this coat sprayed? Where the shop has a gun, the material bears it, and the piece is big enough. */
+const isSprayed = (s: SurfaceContext, coating: Coating): boolean =>
+  s.shop.tools.includes('sprayer') && COATINGS.get(coating).sprayable && s.coatedM2 >= SPRAY.fromM2;
+
+const BY_GUN: readonly string[] = [
+  'Mask what is not to be coated, floor and wall too.',
+  'First pass one way, the second across; then look under every edge.',
+  'What the gun can’t reach is brushed between sprayed coats, never after the last.',
+  'Dry, P320 light: it knocks down nibs and dry spray.',
+];
+const BOTH_SIDES = 'Backs first; the edges go with the second side. Stand them on points.';
+
 /** Lays one coat of a material, with its steps, wait, protection and cautions from the catalog. */
 export const layCoat = (
   s: SurfaceContext,
@@ -72,25 +90,38 @@ export const layCoat = (
   rest: Pick<Work, 'variant' | 'rank' | 'title'> & {
     readonly how?: readonly string[];
     readonly rate?: Rate;
+    readonly risks?: Chances;
   },
 ): Work => {
   const row = COATINGS.get(coating);
+  const film = row.wetUm > 0;
+  const sprayed = rest.rate === undefined && isSprayed(s, coating);
   return {
     method: `coat-${coating}`,
-    variant: rest.variant,
+    variant: [rest.variant, sprayed ? 'sprayed' : undefined].filter(Boolean).join('-'),
     rank: rest.rank,
-    title: rest.title,
-    minutes: minutesFor(rest.rate ?? (row.wetUm > 0 ? 'coat' : 'wiped'), s),
-    how: [...(rest.how ?? []), ...row.steps, `Clean tools with ${row.cleaner}.`],
-    materials: [capital(row.label)],
+    title: sprayed ? `${rest.title}, sprayed` : rest.title,
+    ...effort(rest.rate ?? (sprayed ? 'spray' : film ? 'coat' : 'wiped'), s),
+    how: [
+      ...(rest.how ?? []),
+      ...(film && carriesDoors(s) ? [BOTH_SIDES] : []),
+      ...(sprayed ? [...BY_GUN, row.sprayer] : []),
+      ...row.steps,
+      `Clean tools with ${row.cleaner}.`,
+    ],
+    materials: [capital(row.label), ...(sprayed ? ['P320 paper', 'Masking film'] : [])],
     wait: {
       minutes: row.recoatMinutes,
       until: row.mechanism === 'wax' ? 'it is hazy' : 'dry to the touch, by the label',
     },
-    protection: row.protection,
+    protection: sprayed
+      ? [...new Set([...row.protection, 'Organic-vapour cartridges', 'P100 filter', 'Goggles'])]
+      : row.protection,
     cautions:
       row.mechanism === 'oxidation' ? [OILY_RAGS] : row.cleaner === 'water' ? [] : [SOLVENT_RAGS],
     coating,
+    sprayed,
+    risks: rest.risks,
   };
 };
 
@@ -108,11 +139,18 @@ export interface Rule {
 }
 
 /**
- * Active minutes of plain work on a surface. The fixed part is charged once when surfaces are
- * merged, so here only the part that grows with the area is counted.
+ * Active minutes of plain work on a surface: the part that grows with its area, and the rate whose
+ * fixed part is charged once for all surfaces of the operation.
+ * @param times how often it is gone over
  */
-export const minutesFor = (rate: Rate, s: SurfaceContext): number =>
-  RATES[rate].perM2 * squareMetres(s.surface.areaMm2);
+export const effort = (
+  rate: Rate,
+  s: SurfaceContext,
+  times = 1,
+): Required<Pick<Work, 'minutes' | 'setUp'>> => ({
+  minutes: RATES[rate].perM2 * squareMetres(s.surface.areaMm2) * times,
+  setUp: rate,
+});
 
 export const LABEL = 'The product label has the last word.';
 export const CODE = 'Local code and licensed practice have the last word.';

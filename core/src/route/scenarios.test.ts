@@ -69,7 +69,7 @@ describe('solid oak under lacquer, to be stained', () => {
 
   it('says why, by the rule and the observation behind it', () => {
     const [reason] = one(route, 'strip-scrape').reasons;
-    expect(reason?.rule).toBe('wood-seen-wants-bare-wood');
+    expect(reason?.rule).toBe('old-finish-comes-off');
     expect(reason?.text).toMatch(/lacquer comes off in full/);
     expect(reason?.observationIds).toContain('top-lacquer-thinner');
   });

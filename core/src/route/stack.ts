@@ -66,7 +66,7 @@ const isWax = ({ layer }: StackLayer): boolean => layer.of === 'old' && layer.id
 const NEW_VENEER = there({ of: 'substrate', id: 'veneerCore' }, 500);
 
 /** What an operation makes of a stack. */
-export const workedOn = (stack: Stack, it: Operation): Stack => {
+const workedOn = (stack: Stack, it: Operation): Stack => {
   switch (it.leaves) {
     case 'bare':
       return { layers: stack.layers.filter(isSubstrate), dulled: true };
@@ -106,18 +106,24 @@ export interface StackHistory {
   readonly steps: readonly { readonly operationId: string; readonly stack: Stack }[];
 }
 
-/** How the stack of every surface grows and shrinks along a route. */
+/**
+ * How the stack of every surface grows and shrinks along a route.
+ * @param known what is believed of the piece, where that is at hand already
+ */
 export const stacksAlong = (
   piece: Piece,
   shop: Shop,
   operations: readonly Operation[],
+  known: readonly SurfaceBeliefs[] = inspectPiece(piece, shop),
 ): readonly StackHistory[] => {
-  const beliefs = new Map(inspectPiece(piece, shop).map((it) => [it.surfaceId, it]));
-  const planned = new Map(contextsOf(piece, shop).map((it) => [it.surface.id, it.substrate.id]));
+  const believed = new Map(known.map((it) => [it.surfaceId, it]));
+  const planned = new Map(
+    contextsOf(piece, shop, known).map((it) => [it.surface.id, it.substrate.id]),
+  );
   return surfacesOf(piece).flatMap(({ id }) => {
-    const known = beliefs.get(id);
-    if (!known) return [];
-    const found = stackFound(known, planned.get(id) ?? known.substrate.likeliest);
+    const beliefs = believed.get(id);
+    if (!beliefs) return [];
+    const found = stackFound(beliefs, planned.get(id) ?? beliefs.substrate.likeliest);
     let stack = found;
     const steps = operations
       .filter((it) => it.surfaceIds.includes(id) && (it.leaves !== null || it.coating !== null))

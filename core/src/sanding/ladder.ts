@@ -1,6 +1,7 @@
 import { SANDING_MODEL } from '../catalog';
 import type { Ladder, NoLadder, Rung } from './result';
 import { SCALE, clears, scratchDepthUm, stepIsAllowed, type Grade } from './scale';
+import { chanceOfSandingThrough, type ThinnerThan } from './sandThrough';
 import type { SandingTask } from './task';
 import { edgeFactor, removalUm, rungMinutes } from './wear';
 
@@ -64,6 +65,21 @@ const search = (task: SandingTask): readonly Path[] => {
   return [...(reached.get(task.targetGrit) ?? [])].sort((a, b) => a.minutes - b.minutes);
 };
 
+/** Minutes that a ladder may cost beyond its own: sanding through at an edge, by its chance. */
+const expectedLoss = (path: Path, thinnerThan: ThinnerThan): number =>
+  chanceOfSandingThrough(path.removedUm, thinnerThan, 'edge') * SANDING_MODEL.sandThroughMinutes;
+
+const NEVER: ThinnerThan = () => 0;
+
+/** The path with the fewest minutes, those that sanding through would cost counted in. */
+const cheapest = (paths: readonly Path[], thinnerThan: ThinnerThan): Path | undefined =>
+  paths
+    .map((path) => ({ path, minutes: path.minutes + expectedLoss(path, thinnerThan) }))
+    .reduce<{ path: Path; minutes: number } | undefined>(
+      (a, b) => (a && a.minutes <= b.minutes ? a : b),
+      undefined,
+    )?.path;
+
 const describe = (path: Path, task: SandingTask): Ladder => {
   let clear = task.defectUm;
   let left = task.veneerUm;
@@ -92,7 +108,10 @@ const describe = (path: Path, task: SandingTask): Ladder => {
       `Stops at P${task.targetGrit}: what the next coat wants.`,
       ...(task.veneerUm === null
         ? []
-        : [`Keeps ${SANDING_MODEL.keepUm} µm of veneer above the glue, edges by hand.`]),
+        : [
+            `Keeps ${SANDING_MODEL.keepUm} µm of veneer above the glue, edges by hand.`,
+            'Of the ladders that fit, the one with the least work, the chance of sanding through counted in.',
+          ]),
     ],
   };
 };
@@ -100,10 +119,15 @@ const describe = (path: Path, task: SandingTask): Ladder => {
 const dustForbidden = (lead: SandingTask['lead']): boolean => lead === 'open' || lead === 'found';
 
 /**
- * The least-minutes ladder for a task, or a refusal with ways out.
+ * The least-minutes ladder for a task, or a refusal with ways out. It has to fit a careful
+ * thickness; of those that do, minutes plus the chance of sanding through decide.
+ * @param thinnerThan the veneer's distribution; nothing is ever too thin where it is left out
  * Model and its limits: docs/calculations.md, "Sanding". Rates and depths are modelling judgement.
  */
-export const planLadder = (task: SandingTask): Ladder | NoLadder => {
+export const planLadder = (
+  task: SandingTask,
+  thinnerThan: ThinnerThan = NEVER,
+): Ladder | NoLadder => {
   if (dustForbidden(task.lead)) {
     return {
       kind: 'refused',
@@ -120,7 +144,7 @@ export const planLadder = (task: SandingTask): Ladder | NoLadder => {
       ],
     };
   }
-  const [best] = search(task);
+  const best = cheapest(search(task), thinnerThan);
   if (best) return describe(best, task);
   if (task.veneerUm !== null) {
     return {

@@ -1,4 +1,4 @@
-import { COATINGS, FINISHES, SUBSTRATES, type Layer, type Verdict } from '@obrik/core/catalog';
+import { COATINGS, layerLabel, type Layer, type Verdict } from '@obrik/core/catalog';
 import type { StackLayer } from '@obrik/core/route';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -22,21 +22,10 @@ const COLUMN = 0.36;
 const heightOf = ({ layer, um }: StackLayer): number =>
   layer.of === 'substrate' ? SUBSTRATE_HEIGHT : Math.max(20, 12 + 6 * Math.log2(1 + um / 8));
 
-const nameOf = (layer: Layer): string => {
-  switch (layer.of) {
-    case 'substrate':
-      return SUBSTRATES.get(layer.id).label;
-    case 'old':
-      return `old ${FINISHES.get(layer.id).label}`;
-    case 'coat':
-      return COATINGS.get(layer.id).label;
-  }
-};
-
 const labelOf = ({ layer, um }: StackLayer): string =>
   layer.of === 'substrate'
-    ? nameOf(layer)
-    : `${nameOf(layer)}${um > 0 ? `, ${Math.round(um)} µm` : ', in the wood'}`;
+    ? layerLabel(layer)
+    : `${layerLabel(layer)}${um > 0 ? `, ${Math.round(um)} µm` : ', in the wood'}`;
 
 const MARKS: Readonly<Record<Verdict, { sign: string; words: string }>> = {
   ok: { sign: '✓', words: 'bonds' },

@@ -33,6 +33,7 @@ export const templateOf = (id: TemplateId): Template<TemplateId> => {
 export {
   areaOf,
   type Face,
+  type LooseParts,
   type Measure,
   type Measures,
   type Panel,

@@ -1,19 +1,20 @@
 import { COATINGS, WAITS, type Coating } from '../../catalog';
-import { visibilityOf } from '../../piece';
-import { fillsGrain, paintPlanOf, primerOf } from '../finishing';
-import { behind, type SurfaceContext } from '../context';
+import { isLightColour, visibilityOf } from '../../piece';
+import { chanceOfPeeling, fillsGrain, paintPlanOf, primerOf } from '../finishing';
+import { behind, sideOf, type SurfaceContext } from '../context';
+import { waxLeft } from './clean';
 import { capital, dullCoat, layCoat, type Rule, type Work } from '../rule';
+import { coatedFirst, maskBorder } from '../twoTone';
 
 /** What else would have done, and why it is not taken. */
 const insteadOf = (s: SurfaceContext, primer: Coating): Work['insteadOf'] => {
-  const light = 'shade' in s.aim.scheme && ['white', 'pale'].includes(s.aim.scheme.shade ?? '');
   if (primer !== 'pigmentedShellac') return [];
   return [
     {
       label: 'waterborne primer',
       because: 'water draws the bleed out, and it comes through coat after coat',
     },
-    ...(light
+    ...(isLightColour(s.aim.scheme)
       ? [
           {
             label: 'a darker colour',
@@ -41,6 +42,7 @@ const coats = (s: SurfaceContext): readonly Work[] => {
           rank: 2 * index,
           title: `${capital(primer.label)}${which}`,
           how: grey,
+          risks: index === 0 ? { peel: chanceOfPeeling(s), wax: s.strips ? 0 : waxLeft(s) } : {},
         }),
         method: `prime-${primer.id}`,
         wait: { minutes: primer.recoatMinutes, until: 'it sands to powder' },
@@ -74,6 +76,8 @@ export const fillGrain = (s: SurfaceContext, rank: number): readonly Work[] => [
 const wantsTestPatch = (s: SurfaceContext): boolean =>
   s.aim.scheme.kind === 'painted' &&
   s.lead !== 'found' &&
+  s.bond !== 'holds' &&
+  s.bond !== 'fails' &&
   primerOf(s)?.primer.id === 'bonding' &&
   visibilityOf(s.surface) === 'high';
 
@@ -104,9 +108,17 @@ export const BLOCK_RULES: readonly Rule[] = [
           kind: 'patch',
           question: 'How many of 25 squares are gone?',
           answers: [
-            { answer: 'None or one', then: 'It holds: prime the whole face.' },
-            { answer: 'Two or three', then: 'Fair: degrease and scuff again, then another patch.' },
-            { answer: 'More', then: 'It will peel: another primer, or new veneer.' },
+            { id: 'bondHolds', answer: 'None or one', then: 'It holds: prime the whole face.' },
+            {
+              id: 'bondFair',
+              answer: 'Two or three',
+              then: 'Fair: degrease and scuff again, then another patch.',
+            },
+            {
+              id: 'bondFails',
+              answer: 'More',
+              then: 'It will peel: another primer, or new veneer.',
+            },
           ],
         },
       },
@@ -128,6 +140,25 @@ export const BLOCK_RULES: readonly Rule[] = [
     because: (s) => `${s.surface.name}: ${primerOf(s)?.because ?? ''}`,
     evidence: (s) => [...s.beliefs.bleed.speaksFor, ...s.beliefs.wood.speaksFor],
     work: coats,
+  },
+  {
+    id: 'mask-what-is-coated-later',
+    phase: 'block',
+    applies: (s) => sideOf(s) !== undefined && !coatedFirst(s),
+    because: (s) =>
+      `${s.surface.name}: gets another coat than its neighbours, which are coated first.`,
+    work: (s) => [
+      {
+        ...maskBorder(s),
+        rank: 50,
+        title: 'Mask the border, before the other coats',
+        how: [
+          'Low-tack tape along the border, pressed down with a fingernail; film or paper over the rest.',
+          'Dedusted face only: tape on dust lets paint creep under.',
+          'Pull it back on itself while the last coat next to it is still soft.',
+        ],
+      },
+    ],
   },
   {
     id: 'caulk-after-primer',

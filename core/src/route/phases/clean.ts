@@ -1,9 +1,19 @@
-import { WAITS } from '../../catalog';
+import { SUBSTRATES, WAITS } from '../../catalog';
 import { behind, has, type SurfaceContext } from '../context';
-import { LABEL, SOLVENT_RAGS, minutesFor, type Rule } from '../rule';
+import { CODE, LABEL, SOLVENT_RAGS, effort, type Rule } from '../rule';
 
 const waxed = (s: SurfaceContext): boolean =>
   s.finish.id === 'wax' || s.beliefs.finish.distribution.wax >= 0.3;
+
+/** Chance that wax lies there and is not taken off. */
+export const waxLeft = (s: SurfaceContext): number =>
+  waxed(s) ? 0 : s.beliefs.finish.distribution.wax;
+
+/** Chance that the face is one that water does not go with, whatever it is planned as. */
+const chanceShunsWater = ({ beliefs: { substrate } }: SurfaceContext): number =>
+  SUBSTRATES.rows
+    .filter((row) => row.shunsWater)
+    .reduce((sum, row) => sum + substrate.distribution[row.id], 0);
 
 /** From this chance on a bleed patch is worth its stamp of primer, up to where it is sure. */
 const PATCH_FROM = 0.15;
@@ -21,7 +31,7 @@ export const CLEAN_RULES: readonly Rule[] = [
         method: 'vacuum',
         rank: 0,
         title: 'Vacuum inside and out',
-        minutes: minutesFor('vacuum', s),
+        ...effort('vacuum', s),
         how: ['Soft brush on the nozzle.', 'Corners, joints, runners, underneath.'],
         protection: ['Dust mask'],
       },
@@ -37,7 +47,7 @@ export const CLEAN_RULES: readonly Rule[] = [
         method: 'residue',
         rank: 1,
         title: 'Take sticker and felt residue off',
-        minutes: minutesFor('residue', s),
+        ...effort('residue', s),
         how: [
           'Oil-based remover, about ten minutes, scrape with plastic.',
           'Felt on water-soluble glue: keep it wet, it peels.',
@@ -49,6 +59,35 @@ export const CLEAN_RULES: readonly Rule[] = [
           {
             text: 'Oily rags heat up by themselves: flat outdoors, or under water in a lidded can.',
             lastWord: LABEL,
+          },
+        ],
+      },
+    ],
+  },
+  {
+    id: 'cement-comes-off-wet',
+    phase: 'clean',
+    applies: (s) => s.worked && has(s, 'cementResidue'),
+    because: (s) =>
+      `${s.surface.name}: cement, mortar or plaster holds no coat, and ground dry it makes silica dust.`,
+    work: (s) => [
+      {
+        method: 'cement-off',
+        rank: 1,
+        title: 'Chip the cement off, wet',
+        ...effort('cementOff', s),
+        how: [
+          'Mist it and keep it wet. Chisel flat to the face, small bites; a scraper for the rest.',
+          'Never grind it dry. Wipe the slurry up before it dries, bag it.',
+          'What stays in the pores is sealed, not sanded.',
+        ],
+        materials: ['Spray bottle', 'Chisel', 'Waste bags'],
+        wait: { minutes: WAITS.afterWash, until: 'dry, overnight' },
+        protection: ['P100 respirator', 'Goggles', 'Gloves'],
+        cautions: [
+          {
+            text: 'Silica dust scars lungs: limit 0.05 mg/m³ in the air (29 CFR 1926.1153).',
+            lastWord: CODE,
           },
         ],
       },
@@ -67,7 +106,7 @@ export const CLEAN_RULES: readonly Rule[] = [
         rank: 2,
         leaves: 'dewaxed',
         title: 'Take the wax off with mineral spirits',
-        minutes: minutesFor('waxOff', s),
+        ...effort('waxOff', s),
         how: [
           'Rag or fine nylon pad, wet with mineral spirits, with the grain.',
           'Wipe with clean rags until none comes away smeared.',
@@ -93,8 +132,9 @@ export const CLEAN_RULES: readonly Rule[] = [
         variant: has(s, 'grime') ? 'twice' : 'once',
         rank: 3,
         title: `${s.dampOnly ? 'Degrease with a damp cloth' : 'Degrease and rinse'}${has(s, 'grime') ? ', twice' : ''}`,
+        setUp: s.dampOnly ? 'dampWipe' : 'degrease',
         minutes:
-          (minutesFor(s.dampOnly ? 'dampWipe' : 'degrease', s) + minutesFor('rinse', s)) *
+          (effort(s.dampOnly ? 'dampWipe' : 'degrease', s).minutes + effort('rinse', s).minutes) *
           (has(s, 'grime') ? 2 : 1),
         how: s.dampOnly
           ? [
@@ -111,6 +151,7 @@ export const CLEAN_RULES: readonly Rule[] = [
           ? { minutes: WAITS.afterDampWipe, until: 'it feels dry' }
           : { minutes: WAITS.afterWash, until: 'dry, overnight' },
         protection: ['Nitrile gloves'],
+        risks: s.dampOnly ? {} : { water: chanceShunsWater(s) },
         cautions: s.dampOnly
           ? [{ text: 'Water lifts thin or loose veneer and swells board.', lastWord: LABEL }]
           : [{ text: 'No silicone polish anywhere near.', lastWord: LABEL }],
@@ -155,9 +196,17 @@ export const CLEAN_RULES: readonly Rule[] = [
           kind: 'bleed',
           question: 'What colour is the patch?',
           answers: [
-            { answer: 'Stayed white', then: 'A plain acrylic primer will do.' },
-            { answer: 'Yellow, brown or orange', then: 'Pigmented shellac, two coats.' },
-            { answer: 'Pink or red', then: 'Old dye: pigmented shellac, two coats, spots again.' },
+            { id: 'staysWhite', answer: 'Stayed white', then: 'A plain acrylic primer will do.' },
+            {
+              id: 'turnsYellow',
+              answer: 'Yellow, brown or orange',
+              then: 'Pigmented shellac, two coats.',
+            },
+            {
+              id: 'turnsPink',
+              answer: 'Pink or red',
+              then: 'Old dye: pigmented shellac, two coats, spots again.',
+            },
           ],
         },
       },

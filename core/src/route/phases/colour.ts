@@ -1,17 +1,18 @@
-import { COATINGS } from '../../catalog';
+import { COATINGS, WOODS } from '../../catalog';
 import { colourName } from '../../coating';
 import type { SurfaceContext } from '../context';
-import { effectOf, fillsGrain, paintPlanOf, primerOf, stainsOf } from '../finishing';
-import { fillGrain } from './block';
 import {
-  SANDING_DUST,
-  capital,
-  dullCoat,
-  layCoat,
-  minutesFor,
-  type Rule,
-  type Work,
-} from '../rule';
+  chanceOfBleed,
+  chanceOfPeeling,
+  effectOf,
+  fillsGrain,
+  paintPlanOf,
+  primerOf,
+  stainsOf,
+} from '../finishing';
+import { fillGrain } from './block';
+import { waxLeft } from './clean';
+import { SANDING_DUST, capital, dullCoat, layCoat, effort, type Rule, type Work } from '../rule';
 
 const LIGHT = 'Look at the piece from a distance and along a raking light before going on.';
 const ROUGH = 'Rough to the hand? P320, light, dust off; else straight on.';
@@ -25,6 +26,15 @@ const paintWork = (s: SurfaceContext): readonly Work[] => {
   return Array.from({ length: plan.coats }, (_, index): readonly Work[] => {
     const coat = layCoat(s, plan.coating, {
       variant: `${plan.colour}-${index + 1}`,
+      risks:
+        index === 0
+          ? {
+              bleed: chanceOfBleed(s),
+              peel: primerOf(s) ? 0 : chanceOfPeeling(s),
+              wax: primerOf(s) || s.strips ? 0 : waxLeft(s),
+              groundShows: plan.neverCovers ? 1 : 0,
+            }
+          : {},
       rank: 20 + 2 * index,
       title: `${capital(COATINGS.get(plan.coating).label)}, ${name}, coat ${index + 1}`,
       how:
@@ -57,6 +67,27 @@ const STAIN_TITLES: Readonly<Record<string, string>> = {
   gelStain: 'Stain with gel over the sealed face',
 };
 
+/** Chance of a wood that takes stain unevenly, where no conditioner was planned for it. */
+const chanceOfBlotches = (s: SurfaceContext): number =>
+  s.aim.scheme.kind === 'veneered' || stainsOf(s).includes('conditioner')
+    ? 0
+    : WOODS.rows
+        .filter((it) => it.blotches)
+        .reduce((sum, it) => sum + s.beliefs.wood.distribution[it.id], 0);
+
+/** Papers by how far a face is rubbed through: the coarser, the more of the wood shows. */
+const DISTRESS_GRITS = {
+  light: [220, 320],
+  usual: [180, 220],
+  hard: [120, 180, 220],
+} as const;
+
+const DISTRESS_PLACES = {
+  edges: 'Edges, corners, round the pulls, along the foot; not the flat of the face.',
+  edgesAndFields:
+    'Edges, corners, round the pulls, along the foot; then a few places on the flat, where a hand or a chair would rub.',
+} as const;
+
 /** What gives the surface its colour. */
 export const COLOUR_RULES: readonly Rule[] = [
   {
@@ -76,6 +107,7 @@ export const COLOUR_RULES: readonly Rule[] = [
         layCoat(s, coating, {
           variant: shade,
           rank: index,
+          risks: { blotches: coating === 'oilStain' ? chanceOfBlotches(s) : 0 },
           title: `${STAIN_TITLES[coating] ?? 'Stain'}${coating === 'conditioner' ? '' : `, ${shade}`}`,
         }),
       );
@@ -121,28 +153,32 @@ export const COLOUR_RULES: readonly Rule[] = [
     phase: 'colour',
     applies: (s) => s.aim.scheme.kind === 'painted' && s.aim.scheme.effect === 'distressed',
     because: (s) => `${s.surface.name}: wear looks true where hands, feet and doors would rub.`,
-    work: (s) =>
-      s.lead === 'found'
-        ? []
-        : [
-            {
-              method: 'distress',
-              rank: 61,
-              title: 'Rub through at edges, P180 then P220',
-              minutes: minutesFor('distress', s),
-              how: [
-                'Edges, corners, round the pulls, along the foot; not the flat of the face.',
-                'P180 to break through, P220 to soften. Stop early: paint is easier taken off than put back.',
-                'Vacuum, lint-free cloth, tack cloth.',
-              ],
-              materials: ['P180 paper', 'P220 paper', 'Tack cloth'],
-              protection: ['P100 filter', 'Extraction'],
-              cautions: [SANDING_DUST],
-              grits: [180, 220],
-              makesDust: true,
-              dedusts: true,
-              leaves: 'dulled',
-            },
+    work: (s) => {
+      if (s.lead === 'found') return [];
+      const asked = s.aim.scheme.kind === 'painted' ? s.aim.scheme.distress : undefined;
+      const grits = DISTRESS_GRITS[asked?.strength ?? 'usual'];
+      const papers = grits.map((it) => `P${it}`);
+      return [
+        {
+          method: 'distress',
+          variant: `${asked?.where ?? 'edges'}-${grits.join('-')}`,
+          rank: 61,
+          title: `Rub through, ${papers.join(' · ')}`,
+          ...effort('distress', s),
+          how: [
+            DISTRESS_PLACES[asked?.where ?? 'edges'],
+            `${papers[0]} to break through, ${papers.at(-1)} to soften. Stop early: paint is easier taken off than put back.`,
+            'Vacuum, lint-free cloth, tack cloth.',
           ],
+          materials: [...papers.map((it) => `${it} paper`), 'Tack cloth'],
+          protection: ['P100 filter', 'Extraction'],
+          cautions: [SANDING_DUST],
+          grits,
+          makesDust: true,
+          dedusts: true,
+          leaves: 'dulled',
+        },
+      ];
+    },
   },
 ];

@@ -1,8 +1,9 @@
 import { CLEAR_COATS, COATINGS } from '../../catalog';
 import { wearOf } from '../../piece';
-import type { SurfaceContext } from '../context';
+import { sideOf, type SurfaceContext } from '../context';
 import { topcoatOf } from '../finishing';
-import { capital, dullCoat, layCoat, minutesFor, type Rule, type Work } from '../rule';
+import { coatedFirst, maskBorder, tapeMinutesOf } from '../twoTone';
+import { capital, dullCoat, layCoat, effort, type Rule, type Work } from '../rule';
 
 const SHEENS = {
   G1: 'dead flat',
@@ -78,6 +79,32 @@ export const PROTECT_RULES: readonly Rule[] = [
     work: topcoatWork,
   },
   {
+    id: 'tape-on-hard-film-only',
+    phase: 'protect',
+    applies: (s) => sideOf(s) !== undefined && coatedFirst(s),
+    because: (s) =>
+      `${s.surface.name}: done, and its neighbours get another coat; tape on soft film takes it along.`,
+    work: (s) => [
+      {
+        method: 'harden',
+        rank: 90,
+        title: 'Let it harden before tape goes on',
+        minutes: 1,
+        how: ['Press a thumbnail in where it is not seen: no mark, and tape may sit on it.'],
+        wait: { minutes: tapeMinutesOf(s), until: 'tape may sit on it' },
+      },
+      {
+        ...maskBorder(s),
+        rank: 91,
+        title: 'Mask the border, on the hard film',
+        how: [
+          'Low-tack tape along the border, no longer than the other coats take.',
+          'Pull it back on itself while the coat next to it is still soft.',
+        ],
+      },
+    ],
+  },
+  {
     id: 'freshen-inside',
     phase: 'protect',
     applies: (s) => s.aim.scheme.kind === 'freshened',
@@ -87,7 +114,7 @@ export const PROTECT_RULES: readonly Rule[] = [
         method: 'freshen',
         rank: 0,
         title: 'Freshen up inside',
-        minutes: minutesFor('freshen', s),
+        ...effort('freshen', s),
         how: [
           'Wipe with alcohol and water half and half, leave open to dry.',
           'Odour: open bowls of baking soda or charcoal for some days; if it stays, clear shellac.',

@@ -1,13 +1,7 @@
 import { ANCHOR_FROM_MM, PART_MINUTES } from '../../catalog';
-import { templateOf } from '../../piece';
-import type { SurfaceContext } from '../context';
+import { carriesDoors, carriesDrawers, carriesPulls, type SurfaceContext } from '../context';
 import { LABEL, type Rule } from '../rule';
 
-const looseParts = (s: SurfaceContext) =>
-  templateOf(s.piece.templateId).looseParts(s.piece.measures);
-const isDoors = (s: SurfaceContext): boolean => s.surface.id === 'doors';
-const isDrawers = (s: SurfaceContext): boolean =>
-  s.surface.id === 'fronts' || s.surface.id === 'drawerSides';
 const heightOf = (s: SurfaceContext): number => s.piece.measures.height ?? 0;
 
 /** Everything that came off goes back on, and the piece is made fit to stand and run. */
@@ -16,14 +10,14 @@ export const REASSEMBLE_RULES: readonly Rule[] = [
     id: 'wax-what-slides',
     phase: 'reassemble',
     applies: (s) =>
-      s.worked && isDrawers(s) && looseParts(s).drawers > 0 && s.shop.schools.drawers === 'out',
-    because: (s) => `${looseParts(s).drawers} drawers on wooden runners: wax makes them run.`,
+      s.worked && carriesDrawers(s) && s.loose.drawers > 0 && s.shop.schools.drawers === 'out',
+    because: (s) => `${s.loose.drawers} drawers on wooden runners: wax makes them run.`,
     work: (s) => [
       {
         method: 'drawers-in',
         rank: 0,
         title: 'Wax the runners, put the drawers back',
-        minutes: looseParts(s).drawers * PART_MINUTES.drawerIn,
+        minutes: s.loose.drawers * PART_MINUTES.drawerIn,
         how: [
           'Paste wax on runners and on the edges that slide; none on the coated faces.',
           'Each drawer into its own opening, by its number.',
@@ -36,14 +30,14 @@ export const REASSEMBLE_RULES: readonly Rule[] = [
   {
     id: 'hinge-to-frame-first',
     phase: 'reassemble',
-    applies: (s) => s.worked && isDoors(s),
-    because: (s) => `${looseParts(s).doors} doors, each to its own place.`,
+    applies: (s) => s.worked && carriesDoors(s),
+    because: (s) => `${s.loose.doors} doors, each to its own place.`,
     work: (s) => [
       {
         method: 'doors-on',
         rank: 1,
         title: 'Hang the doors',
-        minutes: looseParts(s).doors * PART_MINUTES.doorOn,
+        minutes: s.loose.doors * PART_MINUTES.doorOn,
         how: [
           'Hinge to the frame first. Start both screws before tightening either.',
           'By its number, the arrow up.',
@@ -54,17 +48,16 @@ export const REASSEMBLE_RULES: readonly Rule[] = [
   {
     id: 'hardware-on-hard-film',
     phase: 'reassemble',
-    applies: (s) =>
-      s.worked && (isDoors(s) || s.surface.id === 'fronts') && looseParts(s).pulls > 0,
+    applies: (s) => s.worked && carriesPulls(s),
     because: () => 'On film that is still soft, plates print themselves in.',
     work: (s) => [
       {
         method: 'hardware-on',
         rank: 2,
-        title: `Put ${looseParts(s).pulls} pulls back`,
-        minutes: looseParts(s).pulls * PART_MINUTES.pullOn,
+        title: `Put ${s.loose.pulls} pulls back`,
+        minutes: s.loose.pulls * PART_MINUTES.pullOn,
         how: [
-          'Bag by bag. New holes are drilled now, depth marked on the bit, from the coated face.',
+          'Bag by bag. Clear holes that were drilled before the coats by hand, from the coated face.',
           'Start both screws before tightening.',
         ],
       },
@@ -73,7 +66,7 @@ export const REASSEMBLE_RULES: readonly Rule[] = [
   {
     id: 'bumpers-keep-film-apart',
     phase: 'reassemble',
-    applies: (s) => s.worked && (isDoors(s) || isDrawers(s)),
+    applies: (s) => s.worked && (carriesDoors(s) || carriesDrawers(s)),
     because: () => 'Fresh film sticks to fresh film for weeks.',
     work: () => [
       {

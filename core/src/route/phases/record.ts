@@ -1,15 +1,12 @@
 import { PART_MINUTES } from '../../catalog';
-import { templateOf } from '../../piece';
-import { has, type SurfaceContext } from '../context';
-import type { Rule } from '../rule';
+import { carriesDoors, carriesDrawers, carriesPulls, has, type SurfaceContext } from '../context';
+import type { Hardware } from '../../piece';
+import { LABEL, type Rule } from '../rule';
 
-const looseParts = (s: SurfaceContext) =>
-  templateOf(s.piece.templateId).looseParts(s.piece.measures);
-
-/** Is this the part that a loose part belongs to? */
-const carriesDrawers = (s: SurfaceContext) =>
-  s.surface.id === 'fronts' || s.surface.id === 'drawerSides';
-const carriesDoors = (s: SurfaceContext) => s.surface.id === 'doors';
+const countOf = (s: SurfaceContext, disposition: Hardware['disposition']): number =>
+  s.piece.hardware
+    .filter((it) => it.disposition === disposition)
+    .reduce((sum, it) => sum + it.count, 0);
 
 /** Photographs and numbers, then everything that comes off or out. */
 export const RECORD_RULES: readonly Rule[] = [
@@ -41,8 +38,7 @@ export const DISMANTLE_RULES: readonly Rule[] = [
     phase: 'dismantle',
     regardless: true,
     applies: (s) => carriesDrawers(s) && s.worked && s.shop.schools.drawers === 'in',
-    because: (s) =>
-      `${looseParts(s).drawers} drawers stay in: their faces line up as they are coated.`,
+    because: (s) => `${s.loose.drawers} drawers stay in: their faces line up as they are coated.`,
     work: () => [
       {
         method: 'mask-drawers',
@@ -62,13 +58,13 @@ export const DISMANTLE_RULES: readonly Rule[] = [
     phase: 'dismantle',
     regardless: true,
     applies: (s) => carriesDrawers(s) && s.worked && s.shop.schools.drawers === 'out',
-    because: (s) => `${looseParts(s).drawers} drawers, each fitted to its own opening.`,
+    because: (s) => `${s.loose.drawers} drawers, each fitted to its own opening.`,
     work: (s) => [
       {
         method: 'drawers-out',
         rank: 0,
-        title: `Number the drawers and take out all ${looseParts(s).drawers}`,
-        minutes: looseParts(s).drawers * PART_MINUTES.drawerOut,
+        title: `Number the drawers and take out all ${s.loose.drawers}`,
+        minutes: s.loose.drawers * PART_MINUTES.drawerOut,
         how: [
           'Number each underneath or on its back.',
           'Draw a map of the numbers.',
@@ -83,13 +79,13 @@ export const DISMANTLE_RULES: readonly Rule[] = [
     phase: 'dismantle',
     regardless: true,
     applies: (s) => carriesDoors(s) && s.worked,
-    because: (s) => `${looseParts(s).doors} doors, each hung to its own place.`,
+    because: (s) => `${s.loose.doors} doors, each hung to its own place.`,
     work: (s) => [
       {
         method: 'doors-off',
         rank: 0,
-        title: `Number the doors and take off all ${looseParts(s).doors}`,
-        minutes: looseParts(s).doors * PART_MINUTES.doorOff,
+        title: `Number the doors and take off all ${s.loose.doors}`,
+        minutes: s.loose.doors * PART_MINUTES.doorOff,
         how: [
           'Number each in the hinge recess, an arrow for “up” under the hinge; tape over it.',
           'Start at the lower hinge, a second hand on tall doors.',
@@ -102,21 +98,66 @@ export const DISMANTLE_RULES: readonly Rule[] = [
     id: 'hardware-is-the-inspection',
     phase: 'dismantle',
     regardless: true,
-    applies: (s) =>
-      (s.surface.id === 'fronts' || carriesDoors(s)) && s.worked && looseParts(s).pulls > 0,
+    applies: (s) => s.worked && carriesPulls(s),
     because: () => 'Taking it off is the inspection, and lets the cleaner reach the corners.',
     work: (s) => [
       {
         method: 'hardware-off',
         rank: 1,
-        title: `Take off ${looseParts(s).pulls} pulls`,
-        minutes: looseParts(s).pulls * PART_MINUTES.pull,
+        title: `Take off ${s.loose.pulls} pulls`,
+        minutes: s.loose.pulls * PART_MINUTES.pull,
         how: [
           'Screws go back into their own piece.',
           'Bag and label.',
           'Count: one missing usually means a new set.',
         ],
         materials: ['Labelled bags'],
+      },
+    ],
+  },
+  {
+    id: 'fittings-soak-meanwhile',
+    phase: 'dismantle',
+    regardless: true,
+    applies: (s) => s.worked && carriesPulls(s) && countOf(s, 'clean') > 0,
+    because: (s) =>
+      `${countOf(s, 'clean')} fittings are kept and cleaned: they soak while the wood is worked.`,
+    work: (s) => [
+      {
+        method: 'polish-fittings',
+        rank: 3,
+        title: `Soak and polish ${countOf(s, 'clean')} fittings`,
+        minutes: countOf(s, 'clean') * PART_MINUTES.polish,
+        how: [
+          'Try one first. Brass and steel: hot vinegar and water, hours to days.',
+          'Mild abrasive and fine steel wool; rinse, dry at once.',
+          'Screws stay in their own piece.',
+        ],
+        materials: ['White vinegar', 'Fine steel wool', 'Mild metal polish'],
+        protection: ['Gloves', 'Goggles'],
+      },
+    ],
+  },
+  {
+    id: 'fittings-painted-off-the-piece',
+    phase: 'dismantle',
+    regardless: true,
+    applies: (s) => s.worked && carriesPulls(s) && countOf(s, 'repaint') > 0,
+    because: (s) => `${countOf(s, 'repaint')} fittings get a new colour, away from the wood.`,
+    work: (s) => [
+      {
+        method: 'repaint-fittings',
+        rank: 3,
+        title: `Repaint ${countOf(s, 'repaint')} fittings`,
+        minutes: countOf(s, 'repaint') * PART_MINUTES.repaint,
+        how: [
+          'Degrease, dull with fine steel wool, wipe.',
+          'Screws stuck in cardboard, so that their heads are coated too.',
+          'Spray paint for metal, two passes, a side each; outdoors.',
+        ],
+        materials: ['Metal spray paint', 'Fine steel wool'],
+        protection: ['Organic-vapour cartridges', 'Gloves', 'Outdoors, no flame'],
+        cautions: [{ text: 'Spray mist burns: no flame, no spark.', lastWord: LABEL }],
       },
     ],
   },

@@ -1,7 +1,7 @@
-import { DAMAGES, labelOf, type Repair } from '../../catalog';
-import type { Finding } from '../../piece';
-import type { SurfaceContext } from '../context';
-import { LABEL, minutesFor, type Rule, type Work } from '../rule';
+import { DAMAGES, PART_MINUTES, labelOf, type Repair } from '../../catalog';
+import type { Finding, Hardware } from '../../piece';
+import { carriesPulls, type SurfaceContext } from '../context';
+import { LABEL, effort, type Rule, type Work } from '../rule';
 
 /** The repair that a finding wants under the surface's scheme. */
 export const repairOf = (s: SurfaceContext, finding: Finding): Repair | undefined => {
@@ -12,8 +12,21 @@ export const repairOf = (s: SurfaceContext, finding: Finding): Repair | undefine
   return steamOnVeneer ? DAMAGES.get('gouge').underClear : repair;
 };
 
+/** Fittings that are replaced and whose holes are known: old holes are filled, new ones drilled. */
+export const replacedFittings = (s: SurfaceContext): readonly Hardware[] =>
+  carriesPulls(s)
+    ? s.piece.hardware.filter((it) => it.disposition === 'replace' && it.holeSpacingMm !== null)
+    : [];
+
+/** Holes of a fitting that is held by two screws. */
+const HOLES = 2;
+
+const holesIn = (list: readonly Hardware[]): number =>
+  HOLES * list.reduce((sum, it) => sum + it.count, 0);
+
 /** Repairs that leave something proud, to be sanded flush. */
 export const leavesFill = (s: SurfaceContext): boolean =>
+  replacedFittings(s).length > 0 ||
   s.findings.some((it) => {
     const repair = repairOf(s, it);
     return (
@@ -37,6 +50,7 @@ const workOf = (s: SurfaceContext, finding: Finding): readonly Work[] => {
       materials: repair.materials,
       wait: repair.waitMinutes > 0 ? { minutes: repair.waitMinutes, until: repair.until } : null,
       protection: repair.id === 'oxalic-acid' ? ['Nitrile gloves', 'Goggles'] : ['Nitrile gloves'],
+      risks: { repairShows: s.showsWood ? (repair.shows ?? 0) : 0 },
       cautions: repair.caution ? [{ text: repair.caution, lastWord: LABEL }] : [],
     },
   ];
@@ -66,6 +80,33 @@ export const REPAIR_RULES: readonly Rule[] = [
     work: (s) => s.findings.flatMap((it) => workOf(s, it)),
   },
   {
+    id: 'old-holes-filled',
+    phase: 'repair',
+    applies: (s) => s.worked && replacedFittings(s).length > 0,
+    because: () =>
+      'New fittings sit on other holes: the old ones are filled before the face is sanded.',
+    work: (s) => {
+      const fill = DAMAGES.get('smallHole')[s.showsWood ? 'underClear' : 'underPaint'];
+      return fill
+        ? [
+            {
+              method: 'fill-old-holes',
+              variant: fill.id,
+              rank: 1,
+              title: `Fill the ${holesIn(replacedFittings(s))} old screw holes`,
+              minutes: holesIn(replacedFittings(s)) * PART_MINUTES.hole,
+              how: ['Tape over the hole at the back.', ...fill.steps],
+              materials: fill.materials,
+              wait: { minutes: fill.waitMinutes, until: fill.until },
+              protection: ['Nitrile gloves'],
+              risks: { repairShows: s.showsWood ? (fill.shows ?? 0) : 0 },
+              cautions: fill.caution ? [{ text: fill.caution, lastWord: LABEL }] : [],
+            },
+          ]
+        : [];
+    },
+  },
+  {
     id: 'new-skin-on-a-sound-face',
     phase: 'repair',
     applies: (s) => s.aim.scheme.kind === 'veneered' && s.lead !== 'found',
@@ -76,7 +117,7 @@ export const REPAIR_RULES: readonly Rule[] = [
         method: 'lay-veneer',
         rank: 2,
         title: 'Lay new veneer',
-        minutes: minutesFor('veneer', s),
+        ...effort('veneer', s),
         how: NEW_SKIN,
         materials: ['Paper-backed veneer', 'Contact cement', 'P150 paper', 'Roller'],
         wait: { minutes: 24 * 60, until: 'the cement is hard, by its label' },

@@ -1,12 +1,21 @@
-import { GAPS, SANDING_MODEL } from '../../catalog';
+import { DEDUST_WITHOUT_EXTRACTOR, GAPS, PART_MINUTES, SANDING_MODEL } from '../../catalog';
 import { checkGap, type GapCheck } from '../../coating';
-import { chanceThinnerThan } from '../../inspect';
-import { planLadder, sandingTask, type Ladder } from '../../sanding';
+import { chanceOfSandingThrough, planLadder, sandingTask, type Ladder } from '../../sanding';
 import { showLength, showThickness } from '../../units';
-import { behind, has, keepsFilm, ladderFor, toolFor, type SurfaceContext } from '../context';
+import {
+  behind,
+  carriesDoors,
+  carriesDrawers,
+  has,
+  keepsFilm,
+  ladderFor,
+  thinnerThan,
+  toolFor,
+  type SurfaceContext,
+} from '../context';
 import { filmOf } from '../finishing';
-import { CODE, SANDING_DUST, minutesFor, type Rule, type Work } from '../rule';
-import { leavesFill } from './repair';
+import { CODE, SANDING_DUST, effort, type Rule, type Work } from '../rule';
+import { leavesFill, replacedFittings } from './repair';
 
 /** A filled place is sanded over about this area, mm². */
 const FILL_AREA_MM2 = 20_000;
@@ -24,11 +33,11 @@ const edges = (s: SurfaceContext): string =>
 const BETWEEN_RUNGS = 'Vacuum and wipe between papers; look along the surface with a raking light.';
 
 /** Faces that meet others in a gap. */
-const SLIDES = new Set(['fronts', 'drawerSides', 'doors']);
+const slides = (s: SurfaceContext): boolean => carriesDrawers(s) || carriesDoors(s);
 
 /** What new film does to a part that runs in an opening, where too little would be left. */
 const slidesTight = (s: SurfaceContext): GapCheck | undefined => {
-  if (!SLIDES.has(s.surface.id)) return undefined;
+  if (!slides(s)) return undefined;
   const gap = has(s, 'catchingDrawer') ? GAPS.catches : GAPS.runs;
   const check = checkGap(gap, filmOf(s), 2, GAPS.keep);
   return check.sandDownUm > 0 ? check : undefined;
@@ -39,7 +48,7 @@ const dedust = (s: SurfaceContext, after: string): Work => ({
   variant: after,
   rank: 9,
   title: 'Dedust',
-  minutes: minutesFor('dedust', s),
+  ...effort('dedust', s, s.shop.tools.includes('extractor') ? 1 : DEDUST_WITHOUT_EXTRACTOR.value),
   how: [
     'Vacuum with a brush, pores and corners.',
     'Lint-free cloth, damp with alcohol and water half and half; it shows missed scratches.',
@@ -56,23 +65,33 @@ const drySanding = (
   s: SurfaceContext,
   work: Omit<Work, 'makesDust' | 'protection'>,
 ): readonly Work[] => [
-  { ...work, makesDust: true, protection: ['P100 filter', 'Extraction', 'Hearing protection'] },
+  {
+    ...work,
+    makesDust: true,
+    protection: [
+      'P100 filter',
+      s.shop.tools.includes('extractor') ? 'Extraction' : 'Outdoors, or the door shut',
+      'Hearing protection',
+    ],
+  },
   dedust(s, s.lead === 'open' ? 'held' : ''),
 ];
 
 /** Chance that a ladder takes more than there is of the veneer, in the field and at edges. */
-const sandThrough = (s: SurfaceContext, ladder: Ladder): Work['sandThrough'] => {
-  if (s.veneerUm === null) return null;
-  const seen = s.piece.observations.filter((it) => it.surfaceId === s.surface.id);
-  const chance = (um: number) => chanceThinnerThan(um / 1000, s.piece, seen);
-  return { field: chance(ladder.removedUm), edge: chance(ladder.edgeRemovedUm) };
-};
+const sandThrough = (s: SurfaceContext, ladder: Ladder): Work['sandThrough'] =>
+  s.veneerUm === null
+    ? null
+    : {
+        field: chanceOfSandingThrough(ladder.removedUm, thinnerThan(s), 'field'),
+        edge: chanceOfSandingThrough(ladder.removedUm, thinnerThan(s), 'edge'),
+      };
 
 const ladderWork = (s: SurfaceContext): readonly Work[] => {
   const ladder = ladderFor(s);
   if (ladder.kind === 'refused') return [];
   const grits = ladder.rungs.map((it) => it.grit);
   const tool = toolFor(s);
+  const through = sandThrough(s, ladder);
   return drySanding(s, {
     method: 'sand-ladder',
     variant: `${tool}-${grits.join('-')}`,
@@ -80,7 +99,8 @@ const ladderWork = (s: SurfaceContext): readonly Work[] => {
     title: `Sand ${grits.map((it) => `P${it}`).join(' · ')}${tool === 'hand' ? ', by hand' : ''}`,
     minutes: ladder.minutes,
     ladder,
-    sandThrough: sandThrough(s, ladder),
+    sandThrough: through,
+    risks: { sandThrough: through?.edge ?? 0, noWood: s.showsWood ? s.chanceUnstainable : 0 },
     leaves: 'bare',
     how: [
       `${gritsInWords(grits)}, ${tool === 'machine' ? 'machine on the flats, foam pad on curves' : 'by hand with a block, with the grain'}.`,
@@ -123,7 +143,7 @@ const scuffWork = (s: SurfaceContext): readonly Work[] => {
     rank: 2,
     leaves: 'dulled',
     title: `Scuff ${grits.map((it) => `P${it}`).join(' · ')}`,
-    minutes: minutesFor('scuff', s),
+    ...effort('scuff', s),
     how: [
       `${gritsInWords(grits)}, light: until the gloss is gone, not until the film is.`,
       'One or two passes over every sharp edge: a sharp edge is where paint fails first.',
@@ -142,7 +162,7 @@ const wetWork = (s: SurfaceContext): readonly Work[] => [
     rank: 3,
     leaves: s.showsWood || !keepsFilm(s) ? 'bare' : 'dulled',
     title: s.showsWood ? 'Sand wet by hand, contained' : 'Scuff wet by hand, contained',
-    minutes: minutesFor('wetScuff', s) * (s.showsWood ? 2 : 1),
+    ...effort('wetScuff', s, s.showsWood ? 2 : 1),
     how: [
       'Wet-or-dry paper, a block and a sponge; keep it wet.',
       'Wipe the slurry up before it dries, bag the wipes.',
@@ -166,7 +186,9 @@ export const SAND_RULES: readonly Rule[] = [
     applies: (s) => s.worked && isDry(s) && leavesFill(s),
     because: (s) => `${s.surface.name}: filler is left proud and comes flush with the wood.`,
     work: (s) => {
-      const places = s.findings.reduce((sum, it) => sum + it.count, 0);
+      const places =
+        s.findings.reduce((sum, it) => sum + it.count, 0) +
+        replacedFittings(s).reduce((sum, it) => sum + 2 * it.count, 0);
       const ladder = planLadder(
         sandingTask.parse({
           defectUm: SANDING_MODEL.defects.afterFill,
@@ -192,6 +214,26 @@ export const SAND_RULES: readonly Rule[] = [
         materials: grits.map((it) => `P${it} paper`),
         grits,
         cautions: [SANDING_DUST],
+      });
+    },
+  },
+  {
+    id: 'new-holes-before-the-coats',
+    phase: 'sand',
+    applies: (s) => s.worked && isDry(s) && replacedFittings(s).length > 0,
+    because: () => 'Drilled before the coats, no film is chipped; by a jig, all of them line up.',
+    work: (s) => {
+      const count = replacedFittings(s).reduce((sum, it) => sum + it.count, 0);
+      return drySanding(s, {
+        method: 'drill-new-holes',
+        rank: 4,
+        title: `Mark all, then drill for ${count} new fittings`,
+        minutes: count * PART_MINUTES.drill,
+        how: [
+          'Mark every hole with a jig first; look at them all from a step back.',
+          'Then drill all, from the face, a block behind; depth marked on the bit.',
+        ],
+        materials: ['Drilling jig', 'Drill bits'],
       });
     },
   },
@@ -227,7 +269,7 @@ export const SAND_RULES: readonly Rule[] = [
         method: 'sand-veneer',
         rank: 1,
         title: 'Sand the new veneer P180, by hand',
-        minutes: minutesFor('scuff', s),
+        ...effort('scuff', s),
         how: ['P180 on a block, along the grain, two passes.', 'Stay off the edges.'],
         materials: ['P180 paper'],
         grits: [180],
@@ -247,7 +289,7 @@ export const SAND_RULES: readonly Rule[] = [
         method: 'ease-edges',
         rank: 3,
         title: 'Take the edges that slide down',
-        minutes: minutesFor('scuff', s),
+        ...effort('scuff', s),
         how: [
           `P100 on a block: about ${showThickness(slidesTight(s)?.sandDownUm ?? 0, s.shop.units)} off each face that meets in the gap, nearly to bare wood.`,
           'Try the fit: it should rattle a little before it is coated.',

@@ -16,12 +16,6 @@ const forbiddenWays = (s: SurfaceContext): string =>
 /** From this chance of an unstainable face on, the substrate is asked about before staining. */
 const WORTH_ASKING = 0.15;
 
-/** In the school that takes the hardware off before evicting. */
-const hardwareFirst = (s: SurfaceContext): readonly string[] =>
-  s.shop.schools.hardware === 'before'
-    ? ['Hardware off first, bagged: treatment then reaches under the plates.']
-    : [];
-
 /** What has to be known or made harmless before anything else. */
 export const SECURE_RULES: readonly Rule[] = [
   {
@@ -58,11 +52,20 @@ export const SECURE_RULES: readonly Rule[] = [
           question: 'Is there lead in any layer?',
           answers: [
             {
+              id: 'leadFound',
               answer: 'Found in some layer',
               then: 'Dry sanding drops out: seal it in, or take it off wet or with gel, contained.',
             },
-            { answer: 'Not found in every layer', then: 'The held steps below are open.' },
-            { answer: 'Not tested', then: 'Nothing that makes dust may start here.' },
+            {
+              id: 'leadNotFound',
+              answer: 'Not found in every layer',
+              then: 'The held steps below are open.',
+            },
+            {
+              id: 'leadUntested',
+              answer: 'Not tested',
+              then: 'Nothing that makes dust may start here.',
+            },
           ],
         },
       },
@@ -100,14 +103,13 @@ export const SECURE_RULES: readonly Rule[] = [
     regardless: true,
     applies: (s) => has(s, 'insects'),
     because: () => 'Live insects spread to the other pieces in the shop.',
-    work: (s) => [
+    work: () => [
       {
         method: 'evict-insects',
         rank: 2,
         title: 'Quarantine and get rid of the insects',
         minutes: 15,
         how: [
-          ...hardwareFirst(s),
           'Keep it apart and wrapped.',
           'Vacuum holes and joints.',
           'Have it treated by heat or cold, or by licensed pest control.',
@@ -123,14 +125,13 @@ export const SECURE_RULES: readonly Rule[] = [
     regardless: true,
     applies: (s) => has(s, 'mould'),
     because: () => 'Mould spores fly as soon as the piece is moved or brushed.',
-    work: (s) => [
+    work: () => [
       {
         method: 'mould',
         rank: 3,
         title: 'Take the mould off outdoors',
         minutes: 15,
         how: [
-          ...hardwareFirst(s),
           'Outdoors. HEPA vacuum, then wipe damp and throw the cloth away.',
           'Dry it in moving air; look for the cause of the damp.',
         ],
@@ -164,8 +165,13 @@ export const SECURE_RULES: readonly Rule[] = [
           kind: 'substrate',
           question: 'What does the chip show?',
           answers: [
-            { answer: 'Wood, or thin wood on a core', then: 'Strip and sand as planned.' },
             {
+              id: 'wood',
+              answer: 'Wood, or thin wood on a core',
+              then: 'Strip and sand as planned.',
+            },
+            {
+              id: 'print',
               answer: 'Paper, resin or board',
               then: 'No stain or clear: paint it, or lay new veneer.',
             },
@@ -202,8 +208,12 @@ export const SECURE_RULES: readonly Rule[] = [
             kind: 'veneer',
             question: 'How thick is the veneer?',
             answers: [
-              { answer: enough, then: 'The ladder below holds.' },
-              { answer: 'Less', then: 'No ladder: gel and a light hand pass, or paint.' },
+              { id: 'veneerEnough', answer: enough, then: 'The ladder below holds.' },
+              {
+                id: 'veneerLess',
+                answer: 'Less',
+                then: 'No ladder: gel and a light hand pass, or paint.',
+              },
             ],
           },
         },

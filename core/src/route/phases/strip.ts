@@ -1,17 +1,25 @@
-import { STRIP_WAYS } from '../../catalog';
-import { behind, has } from '../context';
-import { CODE, LABEL, minutesFor, type Rule } from '../rule';
+import { STRIP_WAYS, WAITS } from '../../catalog';
+import { behind, has, keepsFilm, observationsOf } from '../context';
+import { CODE, LABEL, SOLVENT_RAGS, effort, type Rule } from '../rule';
 import { chooseStripWay } from './stripChoice';
+
+/** Rounds that an extractive wash is planned with; three at most are done (modelling judgement). */
+const WASH_ROUNDS = 2;
 
 /** Taking the old finish off, or only what is loose. */
 export const STRIP_RULES: readonly Rule[] = [
   {
-    id: 'wood-seen-wants-bare-wood',
+    id: 'old-finish-comes-off',
     phase: 'strip',
     applies: (s) => s.strips && s.finish.id !== 'wax',
     because: (s) =>
-      `${s.surface.name}: ${s.finish.label} comes off in full, since ${s.aim.scheme.kind === 'stained' ? 'stain' : 'a clear coat'} goes on wood only.`,
-    evidence: (s) => behind(s.beliefs.finish),
+      s.showsWood
+        ? `${s.surface.name}: ${s.finish.label} comes off in full, since ${s.aim.scheme.kind === 'stained' ? 'stain' : 'a clear coat'} goes on wood only.`
+        : `${s.surface.name}: ${s.finish.label} lets go of the wood at the cross-cut; paint over it would go with it.`,
+    evidence: (s) => [
+      ...behind(s.beliefs.finish),
+      ...(s.showsWood ? [] : observationsOf(s, 'cross-cut')),
+    ],
     work: (s) => {
       const { way, minutes, insteadOf } = chooseStripWay(s);
       return [
@@ -31,6 +39,10 @@ export const STRIP_RULES: readonly Rule[] = [
           grits: way.id === 'sand' ? [80] : [],
           waitsFor: ['substrate'],
           insteadOf,
+          risks: {
+            noWood: s.chanceUnstainable,
+            lyeDarkens: way.forTannin ? 0 : s.beliefs.bleed.distribution.tannin,
+          },
         },
       ];
     },
@@ -57,9 +69,51 @@ export const STRIP_RULES: readonly Rule[] = [
     ],
   },
   {
+    id: 'wash-out-what-weeps',
+    phase: 'strip',
+    applies: (s) => s.worked && has(s, 'weepsColour'),
+    because: (s) =>
+      `${s.surface.name}: colour comes out on the rag. What can be washed out does not come through later.`,
+    work: (s) => [
+      s.dampOnly
+        ? {
+            method: 'extractive-wipe',
+            rank: 3,
+            title: 'Wipe the colour out with alcohol',
+            ...effort('dampWipe', s, WASH_ROUNDS),
+            how: [
+              'Lint-free cloth, damp with alcohol, no water: this face does not bear a wash.',
+              'Fresh cloth each round, up to three; stop when it stays clean, or when nothing changes.',
+              'What still comes is shut in with shellac.',
+            ],
+            materials: ['Denatured alcohol', 'Lint-free cloths'],
+            wait: { minutes: WAITS.afterSpirits, until: 'the alcohol is off' },
+            protection: ['Nitrile gloves', 'Open window, no flame'],
+            cautions: [SOLVENT_RAGS],
+          }
+        : {
+            method: 'extractive-wash',
+            rank: 3,
+            title: 'Wash the colour out, up to three rounds',
+            ...effort('extractiveWash', s, WASH_ROUNDS),
+            how: [
+              'Phosphate-free degreasing wash by its label, scrub with the grain, rinse, wipe dry.',
+              'White rag over it: still coloured, another round, three at most.',
+              'Dry overnight before anything else. What still comes is shut in with shellac.',
+            ],
+            materials: ['Phosphate-free degreaser', 'Nylon brush', 'White rags'],
+            wait: { minutes: WAITS.afterWash, until: 'dry, overnight' },
+            protection: ['Rubber gloves', 'Goggles'],
+            cautions: [
+              { text: 'Wet wood is soft: nylon, no wire, with the grain.', lastWord: LABEL },
+            ],
+          },
+    ],
+  },
+  {
     id: 'loose-paint-off',
     phase: 'strip',
-    applies: (s) => s.aim.scheme.kind === 'painted' && has(s, 'peeling', 'runs') && s.finish.film,
+    applies: (s) => s.aim.scheme.kind === 'painted' && has(s, 'peeling', 'runs') && keepsFilm(s),
     because: (s) =>
       `${s.surface.name}: ${has(s, 'peeling') ? 'peeling shows that the bond below failed' : 'runs and globs show through every coat'}; a scraper takes it.`,
     work: (s) => {
@@ -69,7 +123,7 @@ export const STRIP_RULES: readonly Rule[] = [
           method: wet ? 'loose-off-wet' : 'loose-off',
           rank: 1,
           title: wet ? 'Take loose paint off wet, contained' : 'Scrape loose paint off',
-          minutes: minutesFor('looseOff', s) * (wet ? 1.5 : 1),
+          ...effort('looseOff', s, wet ? 1.5 : 1),
           how: wet
             ? [
                 'Mist with water, keep it wet.',

@@ -1,4 +1,4 @@
-import { MINUTES_PER_MINOR_UNIT, STRIP_WAYS, type StripWay } from '../../catalog';
+import { MINUTES_PER_MINOR_UNIT, STRIP_WAYS, TOOLS, type StripWay } from '../../catalog';
 import { countedLayers } from '../../inspect';
 import { squareMetres } from '../../units';
 import type { SurfaceContext } from '../context';
@@ -35,6 +35,8 @@ const isSuspect = (s: SurfaceContext): boolean => s.lead === 'open' || s.lead ==
 /** Why a way is out of the question here; undefined where it may be used. */
 const forbids = (way: Way, s: SurfaceContext): string | undefined => {
   if (isSuspect(s) && !way.allowedOnLead) return 'makes dust or fumes of paint that may hold lead';
+  if (way.tool && !s.shop.tools.includes(way.tool))
+    return `wants a ${TOOLS.get(way.tool).label.toLowerCase()}, and this shop has none`;
   if (s.veneerUm !== null && !way.forVeneer) return `not on ${way.notOn}`;
   if (s.finish.paint && !way.forPaint) return 'works on clear finishes only';
   if (s.wood.bleeds.tannin >= RICH_IN_TANNIN && !way.forTannin)

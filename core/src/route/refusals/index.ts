@@ -1,8 +1,10 @@
 import { judgeTopcoat } from '../../coating';
+import { visibilityOf } from '../../piece';
 import { planLadder, sandingTask } from '../../sanding';
 import {
   UNSTAINABLE,
   behind,
+  has,
   ladderFor,
   leadObservations,
   observationsOf,
@@ -79,6 +81,25 @@ export const REFUSAL_RULES: readonly RefusalRule[] = [
     },
   },
   {
+    id: 'patch-peeled',
+    blocks: true,
+    judge: (s) =>
+      s.aim.scheme.kind === 'painted' && !s.substrate.wood && s.bond === 'fails'
+        ? {
+            title: `No paint on the ${here(s)} yet`,
+            because:
+              'At the cross-cut the tape took more than 15 % of the coat: on the whole face it would peel.',
+            waysOut: [
+              'Degrease, scuff once more, set another patch, and record it.',
+              'Try another class of bonding primer on a patch.',
+              'Lay new veneer.',
+              'Leave it as it is.',
+            ],
+            observationIds: [...observationsOf(s, 'cross-cut')],
+          }
+        : undefined,
+  },
+  {
     id: 'no-veneer-here',
     blocks: true,
     judge: (s) => {
@@ -131,6 +152,25 @@ export const REFUSAL_RULES: readonly RefusalRule[] = [
           }
         : undefined;
     },
+  },
+  {
+    id: 'patch-will-show',
+    blocks: false,
+    judge: (s) =>
+      s.showsWood && has(s, 'missingVeneer') && visibilityOf(s.surface) === 'high'
+        ? {
+            title: `No invisible patch on the ${here(s)}`,
+            because:
+              'A patch in veneer takes colour and light in another way than what lies round it.',
+            waysOut: [
+              'Paint it.',
+              'Accept the patch: an honest repair.',
+              'Paint a motif or a band where the patches are.',
+              'Lay new veneer on the whole face.',
+            ],
+            observationIds: [],
+          }
+        : undefined,
   },
   {
     id: 'topcoat-that-would-fail',
