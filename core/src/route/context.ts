@@ -290,6 +290,9 @@ export const sandingTaskOf = (
   return found && taskFor(found);
 };
 
+/** Lead was found, or may be there. */
+export const isSuspect = (s: SurfaceContext): boolean => s.lead === 'open' || s.lead === 'found';
+
 /** The old film stays, and is only dulled. */
 export const keepsFilm = (s: SurfaceContext): boolean =>
   s.aim.scheme.kind === 'painted' && !s.strips && (s.finish.film || !s.substrate.wood);

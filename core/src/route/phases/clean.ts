@@ -1,5 +1,5 @@
 import { SUBSTRATES, WAITS } from '../../catalog';
-import { behind, has, type SurfaceContext } from '../context';
+import { behind, has, isSuspect, type SurfaceContext } from '../context';
 import { CODE, LABEL, SOLVENT_RAGS, effort, type Rule } from '../rule';
 
 const waxed = (s: SurfaceContext): boolean =>
@@ -24,16 +24,24 @@ export const CLEAN_RULES: readonly Rule[] = [
   {
     id: 'vacuum-first',
     phase: 'clean',
-    applies: (s) => s.worked || s.aim.scheme.kind === 'freshened',
+    regardless: true,
+    applies: (s) =>
+      (s.worked && !(s.lead === 'found' && s.piece.childsRoom)) ||
+      s.aim.scheme.kind === 'freshened',
     because: () => 'Vacuumed first, the wash water stays clean longer.',
     work: (s) => [
       {
         method: 'vacuum',
+        variant: isSuspect(s) ? 'hepa' : '',
         rank: 0,
         title: 'Vacuum inside and out',
         ...effort('vacuum', s),
-        how: ['Soft brush on the nozzle.', 'Corners, joints, runners, underneath.'],
-        protection: ['Dust mask'],
+        how: [
+          ...(isSuspect(s) ? ['HEPA filter in the vacuum: loose dust may hold lead.'] : []),
+          'Soft brush on the nozzle.',
+          'Corners, joints, runners, underneath.',
+        ],
+        protection: [isSuspect(s) ? 'P100 filter' : 'Dust mask'],
       },
     ],
   },

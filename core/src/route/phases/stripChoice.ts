@@ -1,7 +1,7 @@
 import { MINUTES_PER_MINOR_UNIT, STRIP_WAYS, TOOLS, type StripWay } from '../../catalog';
 import { countedLayers } from '../../inspect';
 import { squareMetres } from '../../units';
-import type { SurfaceContext } from '../context';
+import { isSuspect, type SurfaceContext } from '../context';
 
 type Way = (typeof STRIP_WAYS.rows)[number];
 
@@ -29,8 +29,6 @@ const burden = (way: Way, s: SurfaceContext): number =>
 
 /** From this chance of tannin on a wood counts as rich in it. */
 const RICH_IN_TANNIN = 0.5;
-
-const isSuspect = (s: SurfaceContext): boolean => s.lead === 'open' || s.lead === 'found';
 
 /** Why a way is out of the question here; undefined where it may be used. */
 const forbids = (way: Way, s: SurfaceContext): string | undefined => {

@@ -1,0 +1,228 @@
+import type { Tool } from '../catalog';
+import { hardware, shop as shopSchema, type Scheme } from '../piece';
+import { allAims, clear, painted, pieceOf, stained, type Told } from '../testing/pieces';
+import { planRoute, tollOf, whatIfs, type Operation, type Route } from './index';
+
+// Tools, two coats on one piece, fittings, and what has to come out of the wood (common practice,
+// no source).
+
+const shopWith = (tools: readonly Tool[], schools: Record<string, string> = {}) =>
+  shopSchema.parse({ tools, schools });
+const USUAL: readonly Tool[] = ['sander', 'extractor', 'heatGun'];
+const routeOf = (
+  told: Told,
+  tools: readonly Tool[] = USUAL,
+  schools: Record<string, string> = {},
+): Route => planRoute(pieceOf(told), shopWith(tools, schools));
+const methods = (route: Route): readonly string[] => route.operations.map((it) => it.method);
+const one = (route: Route, method: string, surfaceId?: string): Operation => {
+  const found = route.operations.find(
+    (it) => it.method === method && (!surfaceId || it.surfaceIds.includes(surfaceId)),
+  );
+  if (!found) throw new Error(`No ${method} in ${methods(route).join(', ')}`);
+  return found;
+};
+const at = (route: Route, it: Operation): number => route.operations.indexOf(it);
+
+const OAK = { substrate: 'hardwood', wood: 'ringPorous', finish: 'varnish', bleed: 'none' };
+const knownAll = (template: 'table' | 'chest', known: Record<string, string>) =>
+  Object.fromEntries(Object.keys(allAims(template, painted())).map((it) => [it, known]));
+const tableAs = (scheme: Scheme, rest: Told = {}): Told => ({
+  template: 'table',
+  known: knownAll('table', OAK),
+  aims: allAims('table', scheme),
+  ...rest,
+});
+
+describe('tools', () => {
+  it('without a sander everything is sanded by hand, and takes longer', () => {
+    const [by, without] = [routeOf(tableAs(stained())), routeOf(tableAs(stained()), ['extractor'])];
+    expect(one(without, 'sand-ladder', 'top').title).toMatch(/by hand/);
+    expect(one(by, 'sand-ladder', 'top').title).not.toMatch(/by hand/);
+    expect(without.minutes).toBeGreaterThan(by.minutes);
+  });
+
+  it('without extraction no machine goes on old paint', () => {
+    const old = tableAs(stained(), { known: knownAll('table', { ...OAK, finish: 'latex' }) });
+    expect(one(routeOf(old, ['sander']), 'sand-ladder', 'top').title).toMatch(/by hand/);
+    expect(one(routeOf(old), 'sand-ladder', 'top').title).not.toMatch(/by hand/);
+  });
+
+  it('with a gun waterborne coats are sprayed on a big piece: fewer minutes, more paint', () => {
+    const gun = [...USUAL, 'sprayer'] as const;
+    const big = tableAs(painted('mid'), { measures: { width: 2400, depth: 1100 } });
+    const [rolled, sprayed] = [USUAL, gun].map((tools) => tollOf(pieceOf(big), shopWith(tools)));
+    expect(sprayed?.minutes).toBeLessThan(rolled?.minutes ?? NaN);
+    expect(sprayed?.money).toBeGreaterThan(rolled?.money ?? NaN);
+    const coat = one(routeOf(big, gun), 'coat-cabinetEnamel');
+    expect(coat.sprayed).toBe(true);
+    expect(coat.how.join(' ')).toMatch(/First pass one way, the second across/);
+    expect(coat.protection).toContain('Organic-vapour cartridges');
+  });
+
+  it('shellac and oil are never sprayed, nor is a small piece', () => {
+    const gun = [...USUAL, 'sprayer'] as const;
+    const bleeding = tableAs(painted('white'), {
+      known: knownAll('table', { ...OAK, bleed: 'tannin' }),
+      measures: { width: 2400, depth: 1100 },
+    });
+    expect(one(routeOf(bleeding, gun), 'prime-pigmentedShellac').sprayed).toBe(false);
+    const small: Told = { template: 'stool', aims: allAims('stool', painted('mid')) };
+    expect(routeOf(small, gun).operations.some((it) => it.sprayed)).toBe(false);
+  });
+
+  it('without a heat gun heat is no way to strip', () => {
+    const heat = tableAs(clear(), { wish: 'heat' });
+    expect(methods(routeOf(heat))).toContain('strip-heat');
+    const without = routeOf(heat, ['sander', 'extractor']);
+    expect(methods(without)).not.toContain('strip-heat');
+    expect(without.refusals[0]?.because).toMatch(/this shop has none/);
+  });
+
+  it('what each would change is told, and only where it changes something', () => {
+    const all = whatIfs(pieceOf(tableAs(stained())), shopWith(USUAL));
+    expect(all.find((it) => it.id === 'sander')?.title).toBe('Without a random-orbit sander');
+    expect(all.find((it) => it.id === 'sander')?.minutes).toBeGreaterThan(0);
+    const ids = all.map((it) => it.id);
+    expect(ids).not.toContain('heatGun');
+  });
+});
+
+describe('a wooden top on a painted body', () => {
+  const twoTone: Told = {
+    ...tableAs(painted('mid')),
+    aims: { ...allAims('table', painted('mid')), top: clear() },
+  };
+
+  it.each([
+    ['bodyFirst', 'coat-cabinetEnamel', 'coat-waterClear'],
+    ['topFirst', 'coat-waterClear', 'coat-cabinetEnamel'],
+  ] as const)('%s: one side is coated, then the other, with tape between', (faces, first, then) => {
+    const route = routeOf(twoTone, USUAL, { faces });
+    const side = faces === 'bodyFirst' ? 'legs' : 'top';
+    const other = faces === 'bodyFirst' ? 'top' : 'legs';
+    const masks = route.operations.filter((it) => it.method === 'mask-border');
+    expect(masks).toHaveLength(2);
+    const [before, between] = masks as [Operation, Operation];
+    expect(before.surfaceIds).toContain(other);
+    expect(between.surfaceIds).toContain(side);
+    const firsts = route.operations.filter(
+      (it) => it.method === first && it.surfaceIds.includes(side),
+    );
+    const thens = route.operations.filter(
+      (it) => it.method === then && it.surfaceIds.includes(other),
+    );
+    expect(at(route, before)).toBeLessThan(at(route, firsts[0] as Operation));
+    expect(at(route, firsts.at(-1) as Operation)).toBeLessThan(at(route, between));
+    expect(at(route, between)).toBeLessThan(at(route, thens[0] as Operation));
+  });
+
+  it('tape waits until the film is hard: waterborne a day', () => {
+    expect(one(routeOf(twoTone), 'harden').wait?.minutes).toBe(24 * 60);
+  });
+
+  it('one coat on all needs no tape', () => {
+    expect(methods(routeOf(tableAs(painted('mid'))))).not.toContain('mask-border');
+  });
+});
+
+describe('fittings', () => {
+  const chest = (disposition: string, scheme: Scheme, holeSpacingMm: number | null = 64): Route =>
+    planRoute(
+      {
+        ...pieceOf({
+          template: 'chest',
+          known: knownAll('chest', OAK),
+          aims: allAims('chest', scheme),
+        }),
+        hardware: [
+          hardware.parse({ id: 'pull-1', kind: 'pull', count: 6, holeSpacingMm, disposition }),
+        ],
+      },
+      shopWith(USUAL),
+    );
+
+  it('replaced: old holes filled and flushed, new ones drilled before the coats', () => {
+    const route = chest('replace', painted('mid'));
+    expect(one(route, 'fill-old-holes').title).toMatch(/12 old screw holes/);
+    expect(one(route, 'fill-old-holes').materials.join()).toMatch(/polyester/);
+    const order = ['fill-old-holes', 'flush-fill', 'drill-new-holes', 'prime-acrylic'].map((it) =>
+      at(route, one(route, it)),
+    );
+    expect(order).toEqual([...order].sort((a, b) => a - b));
+  });
+
+  it('replaced where the wood is seen: filler that takes stain, and it may show', () => {
+    const fill = one(chest('replace', clear()), 'fill-old-holes');
+    expect(fill.materials.join()).toMatch(/[Ss]tainable/);
+    expect(fill.risks.map((it) => it.kind)).toContain('repairShows');
+  });
+
+  it('of unknown spacing: nothing is drilled on a guess', () => {
+    expect(methods(chest('replace', painted('mid'), null))).not.toContain('drill-new-holes');
+  });
+
+  it('cleaned or repainted: away from the wood, as soon as they are off', () => {
+    expect(one(chest('clean', painted('mid')), 'polish-fittings').phase).toBe('dismantle');
+    expect(one(chest('repaint', painted('mid')), 'repaint-fittings').cautions).not.toEqual([]);
+  });
+});
+
+describe('what has to come out or off first', () => {
+  it('colour on the rag: washed out in rounds, dried overnight, then shut in', () => {
+    const route = routeOf(tableAs(painted('white'), { found: { top: ['weepsColour'] } }));
+    const wash = one(route, 'extractive-wash');
+    expect(wash.how.join(' ')).toMatch(/three at most/);
+    expect(wash.wait?.minutes).toBe(12 * 60);
+    expect(at(route, wash)).toBeLessThan(at(route, one(route, 'scuff', 'top')));
+    expect(one(route, 'prime-pigmentedShellac').surfaceIds).toEqual(['top']);
+  });
+
+  it('on veneer it is wiped with alcohol: no wash', () => {
+    const route = routeOf({
+      template: 'table',
+      known: { top: { ...OAK, substrate: 'veneerCore' } },
+      found: { top: ['weepsColour'] },
+      aims: { top: painted('white') },
+    });
+    expect(methods(route)).toContain('extractive-wipe');
+    expect(methods(route)).not.toContain('extractive-wash');
+  });
+
+  it('cement: chipped off wet, with the limit for silica, before anything abrasive', () => {
+    const route = routeOf(tableAs(painted('mid'), { found: { top: ['cementResidue'] } }));
+    const off = one(route, 'cement-off');
+    expect(off.makesDust).toBe(false);
+    expect(off.cautions.map((it) => it.text).join()).toMatch(/0\.05 mg\/m³/);
+    expect(at(route, off)).toBeLessThan(route.operations.findIndex((it) => it.grits.length > 0));
+  });
+
+  it.each([
+    ['light', [220, 320]],
+    ['usual', [180, 220]],
+    ['hard', [120, 180, 220]],
+  ] as const)('distressed %s: papers %j', (strength, grits) => {
+    const scheme: Scheme = {
+      kind: 'painted',
+      shade: 'mid',
+      topcoat: 'waterborne',
+      effect: 'distressed',
+      distress: { strength, where: 'edgesAndFields' },
+    };
+    const rub = one(routeOf(tableAs(scheme)), 'distress');
+    expect(rub.grits).toEqual(grits);
+    expect(rub.how[0]).toMatch(/places on the flat/);
+  });
+
+  it('a patch in veneer under clear is told of, with the motif as a way out', () => {
+    const { refusals } = routeOf({
+      template: 'table',
+      known: { top: { ...OAK, substrate: 'veneerCore' } },
+      readings: { top: { 'veneer-thickness': 0.8 } },
+      found: { top: ['missingVeneer'] },
+      aims: { top: clear() },
+    });
+    expect(refusals).toMatchObject([{ rule: 'patch-will-show', blocks: false }]);
+    expect(refusals[0]?.waysOut.join()).toMatch(/motif/);
+  });
+});
