@@ -22,7 +22,7 @@ import {
   type Piece,
   type TemplateId,
 } from '@obrik/core/piece';
-import { alternativesFor, planRoute } from '@obrik/core/route';
+import { alternativesFor, branchesOf, planRoute } from '@obrik/core/route';
 import { planLadder, sandingTask } from '@obrik/core/sanding';
 import { harbourLibrary } from '../server/src/demo/scenario';
 
@@ -76,6 +76,49 @@ const rows = pieces.map((it) => {
 });
 console.log('Medians of 60 runs, every surface painted pale');
 console.table(rows);
+
+// The planner against the number of surfaces: walls of bays, painted body and doors of clear wood.
+const wallOf = (bays: number): Piece => {
+  const { measures } = templateOf('wall');
+  const empty = newPiece(
+    'wall',
+    pieceDescription.parse({
+      name: `Wall, ${bays} bays`,
+      templateId: 'wall',
+      measures: { ...Object.fromEntries(measures.map((it) => [it.id, it.usual])), bays },
+      yearFrom: 1930,
+      yearTo: 1980,
+    }),
+  );
+  return {
+    ...empty,
+    aims: surfacesOf(empty).map(({ id }) => ({
+      surfaceId: id,
+      scheme: id.startsWith('doors')
+        ? { kind: 'clear', topcoat: 'waterborne' }
+        : { kind: 'painted', shade: 'pale', topcoat: 'waterborne' },
+      stripWish: 'best',
+    })),
+  };
+};
+console.log(
+  'Planner by number of surfaces (aims for 40: route 50 ms, four ways 250 ms; near linear)',
+);
+console.table(
+  [1, 3, 5, 9, 12].map((bays) => {
+    const it = wallOf(bays);
+    const count = surfacesOf(it).length;
+    const ms = measure(() => planRoute(it, USUAL_SHOP), 20);
+    return {
+      surfaces: count,
+      'route, ms': ms.toFixed(1),
+      'per surface, ms': (ms / count).toFixed(2),
+      operations: planRoute(it, USUAL_SHOP).operations.length,
+      'four ways, ms': measure(() => alternativesFor(it, USUAL_SHOP), 8).toFixed(0),
+      'branches of gates, ms': measure(() => branchesOf(it, USUAL_SHOP), 5).toFixed(0),
+    };
+  }),
+);
 
 const task = (veneerUm: number | null) =>
   sandingTask.parse({ defectUm: 300, targetGrit: 1200, coarsestGrit: 40, veneerUm });

@@ -387,10 +387,12 @@ describe('the engines, stateless', () => {
 describe('the shop', () => {
   it('keeps how it works; an unknown way is refused by its path, and nothing changes', async () => {
     const schools = { ...USUAL_SHOP.schools, prime: 'selfPriming', drawers: 'in' };
-    const changed = { ...USUAL_SHOP, schools };
+    const changed = { ...USUAL_SHOP, schools, tools: ['sprayer'] };
     expect((await server.api.put('/api/shop').send(changed)).body).toEqual(changed);
     const wrong = { ...USUAL_SHOP, schools: { ...schools, prime: 'never' } };
     expectProblem(await server.api.put('/api/shop').send(wrong), 422, 'schools.prime');
+    const unknown = { ...USUAL_SHOP, tools: ['sander', 'wand'] };
+    expectProblem(await server.api.put('/api/shop').send(unknown), 422, 'tools.1');
     expect((await server.api.get('/api/shop')).body).toEqual(changed);
     await server.api.put('/api/shop').send(USUAL_SHOP);
   });

@@ -12,7 +12,9 @@ import { computeEndpoints } from './routers/compute';
 import { deviceEndpoints } from './routers/devices';
 import { photoEndpoints } from './routers/photos';
 import { pieceEndpoints } from './routers/pieces';
+import { planEndpoints } from './routers/plans';
 import { shopEndpoints } from './routers/shop';
+import type { Typeface } from './papers/pdf';
 import type { Database } from './store/database';
 import { photoStore } from './store/photos';
 import { pieceStore } from './store/pieces';
@@ -22,6 +24,8 @@ import { shopStore } from './store/shop';
 interface Parts {
   readonly database: Database;
   readonly log: Logger;
+  /** What PDFs are set in. */
+  readonly typeface: Typeface;
   /** Folder of the built web app; without it only the API answers. */
   readonly webDir?: string;
   readonly now?: () => Date;
@@ -77,6 +81,7 @@ const serveWeb = (app: Express, webDir: string): void => {
 export const createApp = ({
   database,
   log,
+  typeface,
   webDir,
   now = () => new Date(),
   devices = simulatedDevices(METER_SEED),
@@ -86,6 +91,7 @@ export const createApp = ({
   const endpoints: readonly Endpoint[] = [
     health,
     ...pieceEndpoints({ pieces, routes: routeStore(database), shop, now }),
+    ...planEndpoints({ pieces, shop, typeface, now }),
     ...computeEndpoints,
     ...shopEndpoints(shop),
     ...deviceEndpoints(devices, now),

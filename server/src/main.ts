@@ -1,10 +1,12 @@
 import { existsSync } from 'node:fs';
+import { createRequire } from 'node:module';
 import type { AddressInfo } from 'node:net';
 import { fileURLToPath } from 'node:url';
 import { pino } from 'pino';
 import { createApp } from './app';
 import { readConfig } from './config';
 import { loadDemo } from './demo/load';
+import { typefaceFrom } from './papers/pdf';
 import { openDatabase } from './store/database';
 import { pieceStore } from './store/pieces';
 
@@ -17,7 +19,12 @@ const database = await openDatabase(config.DB_FILE);
 if (config.DEMO === '1') await loadDemo(pieceStore(database), new Date());
 
 const webDir = config.WEB_DIR ?? fileURLToPath(new URL('../../app/dist', import.meta.url));
-const app = createApp({ database, log, webDir: existsSync(webDir) ? webDir : undefined });
+const app = createApp({
+  database,
+  log,
+  typeface: typefaceFrom(createRequire(import.meta.url).resolve),
+  webDir: existsSync(webDir) ? webDir : undefined,
+});
 const server = app.listen(config.PORT, config.HOST, (error?: Error) => {
   if (error) {
     console.error(

@@ -19,6 +19,7 @@ export {
   newPiece,
   piece,
   pieceDescription,
+  roleOf,
   surfacesOf,
   visibilityOf,
   wearOf,

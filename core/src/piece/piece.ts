@@ -134,21 +134,25 @@ export const yearsInWords = (it: Pick<Piece, 'yearFrom' | 'yearTo'>): string => 
 /** How much a surface is looked at: damage on the back matters less than on the top. */
 export type Visibility = 'high' | 'middle' | 'low';
 
+/** What a surface is for, without the number of its bay: "doors-3" are doors. */
+export const roleOf = ({ id: surfaceId }: Pick<Surface, 'id'>): string =>
+  surfaceId.replace(/-\d+$/, '');
+
 /** Faces that are leaned on, sat on and put things on; and those that nobody touches. */
 const HARD_USED = new Set(['top', 'seat', 'shelves', 'inside']);
 const HARDLY_USED = new Set(['back', 'underside', 'drawerSides']);
 
 /** How hard a surface is used where nobody says otherwise. */
 export const wearOf = (surface: Pick<Surface, 'id'>): Wear =>
-  HARD_USED.has(surface.id) ? 'high' : HARDLY_USED.has(surface.id) ? 'low' : 'middle';
+  HARD_USED.has(roleOf(surface)) ? 'high' : HARDLY_USED.has(roleOf(surface)) ? 'low' : 'middle';
 
 const ON_TOP = new Set(['top', 'seat']);
 
 /** Is it the face on top, that things drip on and hands lie on? */
-export const isFaceOnTop = (surface: Pick<Surface, 'id'>): boolean => ON_TOP.has(surface.id);
+export const isFaceOnTop = (surface: Pick<Surface, 'id'>): boolean => ON_TOP.has(roleOf(surface));
 
 const HIGH = new Set(['top', 'fronts', 'doors', 'seat', 'backrest']);
 const LOW = new Set(['back', 'inside', 'underside', 'drawerSides']);
 
 export const visibilityOf = (surface: Pick<Surface, 'id'>): Visibility =>
-  HIGH.has(surface.id) ? 'high' : LOW.has(surface.id) ? 'low' : 'middle';
+  HIGH.has(roleOf(surface)) ? 'high' : LOW.has(roleOf(surface)) ? 'low' : 'middle';

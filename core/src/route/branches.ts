@@ -121,9 +121,9 @@ const SUPPOSE: Readonly<Partial<Record<AnswerId, (it: SurfaceBeliefs) => Suppose
 const suppose = (
   piece: Piece,
   surfaces: readonly SurfaceBeliefs[],
-  answer: AnswerId,
+  answer: AnswerId | null,
 ): Piece | undefined => {
-  const supposed = SUPPOSE[answer];
+  const supposed = answer && SUPPOSE[answer];
   if (!supposed) return undefined;
   const all = surfaces.map(supposed);
   return {

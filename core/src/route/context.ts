@@ -15,7 +15,7 @@ import {
   type SurfaceBeliefs,
 } from '../inspect';
 import type { Aim, Finding, LooseParts, Observation, Piece, Shop, Surface } from '../piece';
-import { isCoated, isFaceOnTop, showsOldWood, surfacesOf, templateOf } from '../piece';
+import { isCoated, isFaceOnTop, roleOf, showsOldWood, surfacesOf, templateOf } from '../piece';
 import {
   planLadder,
   sandingTask,
@@ -189,10 +189,10 @@ export const contextsOf = (
 
 /** Surfaces that stand for the parts that come off or out. */
 export const carriesDrawers = ({ surface }: SurfaceContext): boolean =>
-  surface.id === 'fronts' || surface.id === 'drawerSides';
-export const carriesDoors = ({ surface }: SurfaceContext): boolean => surface.id === 'doors';
+  ['fronts', 'drawerSides'].includes(roleOf(surface));
+export const carriesDoors = ({ surface }: SurfaceContext): boolean => roleOf(surface) === 'doors';
 export const carriesPulls = (s: SurfaceContext): boolean =>
-  (s.surface.id === 'fronts' || carriesDoors(s)) && s.loose.pulls > 0;
+  (roleOf(s.surface) === 'fronts' || carriesDoors(s)) && s.loose.pulls > 0;
 
 /** Which side of a two-tone piece a surface is on; undefined where one coat goes on all. */
 export type Side = 'body' | 'face';

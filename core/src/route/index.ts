@@ -29,5 +29,13 @@ export { RISKS, type Risk } from './risk';
 export { sandingTaskOf } from './context';
 export { calendarDays } from './days';
 export { impossibleSchemes } from './feasibility';
+export {
+  careSheetPaper,
+  routeCard,
+  type Paper,
+  type PaperBlock,
+  type PaperLine,
+  type Ticket,
+} from './paper';
 export { REFUSAL_RULES } from './refusals';
 export { stacksAlong, type Stack, type StackHistory, type StackLayer } from './stack';

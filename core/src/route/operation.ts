@@ -54,12 +54,21 @@ export type AnswerId = (typeof ANSWERS)[number];
 export const gate = z.object({
   kind: z.enum(['lead', 'substrate', 'veneer', 'bleed', 'patch']),
   question: z.string(),
-  answers: z.array(z.object({ id: z.enum(ANSWERS), answer: z.string(), then: z.string() })),
+  answers: z.array(
+    z.object({
+      id: z.enum(ANSWERS).nullable().default(null),
+      answer: z.string(),
+      then: z.string(),
+    }),
+  ),
 });
 export type Gate = z.infer<typeof gate>;
 export type GateKind = Gate['kind'];
 
-/** One piece of work on one or more surfaces. */
+/**
+ * One piece of work on one or more surfaces. What was added since routes were first kept has a
+ * default, so that a route kept long ago can still be read.
+ */
 export const operation = z.object({
   id: z.string(),
   phase,
@@ -81,20 +90,20 @@ export const operation = z.object({
   /** Workings of the ladder where bare wood is sanded, on the first of the surfaces. */
   ladder: ladder.nullable(),
   /** Chance of sanding through a veneer, in the field and at edges; null on solid wood. */
-  sandThrough: z.object({ field: z.number(), edge: z.number() }).nullable(),
+  sandThrough: z.object({ field: z.number(), edge: z.number() }).nullable().default(null),
   makesDust: z.boolean(),
   /** Takes the dust off, on its own or as its last step. */
   dedusts: z.boolean(),
   /** Lays a wet coat. */
   coats: z.boolean(),
   /** The material that it lays. */
-  coating: COATINGS.id.nullable(),
+  coating: COATINGS.id.nullable().default(null),
   /** It is laid with the gun, not by brush, roller or cloth. */
-  sprayed: z.boolean(),
+  sprayed: z.boolean().default(false),
   /** What it makes of the face: bare of all film, dulled, free of wax, or a new face of veneer. */
-  leaves: z.enum(['bare', 'dulled', 'dewaxed', 'veneer']).nullable(),
+  leaves: z.enum(['bare', 'dulled', 'dewaxed', 'veneer']).nullable().default(null),
   /** What may go wrong, by the rules that ask for it. */
-  risks: z.array(risk),
+  risks: z.array(risk).default([]),
   gate: gate.nullable(),
   /** Gates that have to be answered before this may be done. */
   heldBy: z.array(z.string()),

@@ -7,7 +7,7 @@ import { HttpProblem, invalid } from './problem';
 /** Types of bodies that are no JSON. */
 interface Content {
   readonly body?: 'image/*';
-  readonly reply?: 'image/jpeg';
+  readonly reply?: 'image/jpeg' | 'application/pdf';
 }
 
 /** One address of the API: what it takes, what it gives. Router and OpenAPI are made of it. */
@@ -40,6 +40,12 @@ interface Described<B extends z.ZodType, R extends z.ZodType> {
     bytes?: Buffer,
   ) => Promise<z.input<R>> | z.input<R>;
 }
+
+/** A photo never changes under its address; a paper is set anew each time. */
+const CACHED: Readonly<Record<NonNullable<Content['reply']>, string>> = {
+  'image/jpeg': 'private, max-age=31536000, immutable',
+  'application/pdf': 'no-store',
+};
 
 const parameterOf =
   (request: Request) =>
@@ -87,9 +93,7 @@ export const answer = (router: IRouter, endpoints: readonly Endpoint[]): void =>
       const reply = await it.handle(request, body, bytes);
       response.status(it.status);
       if (it.content.reply) {
-        response
-          .type(it.content.reply)
-          .set('Cache-Control', 'private, max-age=31536000, immutable');
+        response.type(it.content.reply).set('Cache-Control', CACHED[it.content.reply]);
         response.send(reply);
       } else response.json(reply);
     });

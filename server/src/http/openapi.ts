@@ -1,5 +1,5 @@
 import { change, pieceDescription, pieceFile, pieceRecord, piece, shop } from '@obrik/core/piece';
-import { operation, route } from '@obrik/core/route';
+import { alternative, branches, careSheet, operation, route, whatIf } from '@obrik/core/route';
 import { sandingTask } from '@obrik/core/sanding';
 import { z } from 'zod';
 import type { Endpoint } from './endpoint';
@@ -15,6 +15,10 @@ const NAMED = {
   Shop: shop,
   Route: route,
   Operation: operation,
+  Alternative: alternative,
+  WhatIf: whatIf,
+  Branches: branches,
+  CareSheet: careSheet,
   SandingTask: sandingTask,
   Problem: problemDocument,
 } as const;

@@ -20,7 +20,7 @@ export const computeEndpoints: readonly Endpoint[] = [
   endpoint({
     method: 'post',
     path: '/route',
-    summary: 'The route of a piece, from lead gate to primer',
+    summary: 'The route of a piece, from lead gate to handover',
     body: pieceInShop,
     reply: route,
     handle: (_, body) => planRoute(body.piece, body.shop),

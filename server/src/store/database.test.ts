@@ -101,6 +101,7 @@ it('a file from before the whole inspection keeps what it holds, told more finel
     units: 'us',
     airHumidity: 55,
     schools: { prime: 'byRisk' },
+    tools: ['sander', 'extractor', 'heatGun'],
   });
   await database.close();
 });

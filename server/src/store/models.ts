@@ -200,6 +200,7 @@ export const defineModels = (sequelize: Sequelize): Models => {
         airCelsius: DOUBLE,
         airHumidity: DOUBLE,
         schools: JSON_TYPE,
+        tools: JSON_TYPE,
       },
       options('shop'),
     ),

@@ -4,6 +4,7 @@ import path from 'node:path';
 import { pino } from 'pino';
 import supertest from 'supertest';
 import { createApp } from '../app';
+import { typefaceFrom } from '../papers/pdf';
 import { openDatabase, type Database } from '../store/database';
 
 /** A folder for a test's files, gone after the test. */
@@ -26,13 +27,15 @@ export interface TestServer {
 
 export const NOW = new Date('2026-03-01T09:00:00.000Z');
 
+export const TYPEFACE = typefaceFrom(require.resolve);
+
 /** A server on an empty database in a file of its own. */
 export const testServer = async (webDir?: string): Promise<TestServer> => {
   const place = folder();
   const database = await openDatabase(place.at('test.sqlite'));
   const log = pino({ level: 'silent' });
   return {
-    api: supertest(createApp({ database, log, webDir, now: () => NOW })),
+    api: supertest(createApp({ database, log, typeface: TYPEFACE, webDir, now: () => NOW })),
     database,
     close: async () => {
       await database.close();

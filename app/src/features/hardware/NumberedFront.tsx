@@ -1,4 +1,4 @@
-import { templateOf, type Piece } from '@obrik/core/piece';
+import { roleOf, templateOf, type Face, type Piece } from '@obrik/core/piece';
 import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { G, Rect, Text as SvgText } from 'react-native-svg';
@@ -6,6 +6,22 @@ import { FONTS, usePalette } from '@/ui/theme';
 
 /** Surfaces whose parts come out or off and go back to their own places. */
 const LOOSE = ['fronts', 'doors'];
+
+const isRole = (face: Face, ...roles: readonly string[]): boolean =>
+  roles.includes(roleOf({ id: face.surfaceId }));
+
+/** The smallest rectangle around faces; undefined where there are none. */
+const around = (faces: readonly Face[]) => {
+  if (faces.length === 0) return undefined;
+  const x = Math.min(...faces.map((it) => it.x));
+  const y = Math.min(...faces.map((it) => it.y));
+  return {
+    x,
+    y,
+    width: Math.max(...faces.map((it) => it.x + it.width)) - x,
+    height: Math.max(...faces.map((it) => it.y + it.height)) - y,
+  };
+};
 
 /** The front with its drawers and doors numbered, row by row from the upper left. */
 export const NumberedFront = ({
@@ -18,9 +34,9 @@ export const NumberedFront = ({
   const palette = usePalette();
   const [room, setRoom] = useState(320);
   const all = templateOf(piece.templateId).faces(piece.measures);
-  const parts = all.filter((it) => LOOSE.includes(it.surfaceId));
-  const ground = all.find((it) => parts.length > 0 && it.surfaceId === 'frame') ?? parts[0];
-  if (!ground) return null;
+  const parts = all.filter((it) => isRole(it, ...LOOSE));
+  const ground = around(all.filter((it) => isRole(it, 'frame'))) ?? around(parts);
+  if (parts.length === 0 || !ground) return null;
   const scale = Math.min((room - 4) / ground.width, (maxHeight - 4) / ground.height);
   const words = `${parts.length} parts, numbered row by row from the upper left`;
   return (

@@ -4,8 +4,9 @@ import { cabinet, wardrobe } from './cabinet';
 import { chest } from './chest';
 import type { Template } from './shape';
 import { bench, stool, table } from './table';
+import { wall } from './wall';
 
-const ALL = [chest, cabinet, table, bench, wardrobe, bookcase, stool] as const;
+const ALL = [chest, cabinet, table, bench, wardrobe, bookcase, wall, stool] as const;
 
 /** The kinds of furniture that Obrik knows, in the order they are offered. */
 export const TEMPLATES: readonly Template<TemplateId>[] = ALL;
@@ -17,6 +18,7 @@ export const templateId = z.enum([
   'bench',
   'wardrobe',
   'bookcase',
+  'wall',
   'stool',
 ]);
 export type TemplateId = z.infer<typeof templateId>;

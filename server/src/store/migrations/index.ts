@@ -3,10 +3,12 @@ import type { RunnableMigration } from 'umzug';
 import { firstTables } from './0001-first-tables';
 import { wholeInspection } from './0002-whole-inspection';
 import { schools } from './0003-schools';
+import { tools } from './0004-tools';
 
 /** All migrations in order. Only ever added to; one that has landed is never edited. */
 export const MIGRATIONS: readonly RunnableMigration<QueryInterface>[] = [
   firstTables,
   wholeInspection,
   schools,
+  tools,
 ];

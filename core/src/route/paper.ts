@@ -1,0 +1,145 @@
+import { schemeInWords, surfacesOf, yearsInWords, type Piece } from '../piece';
+import { showDuration } from '../units';
+import type { CareSheet } from './careSheet';
+import type { Operation, Route } from './operation';
+import { byPhase } from './plan';
+import { whereOf } from './text';
+
+/** A line of print. */
+export interface PaperLine {
+  readonly text: string;
+  readonly bold?: boolean;
+  /** Quiet for what is said beside; warning for what can hurt. */
+  readonly ink?: 'quiet' | 'warning';
+}
+
+/** Lines that stay on one page. */
+export interface PaperBlock {
+  readonly lines: readonly PaperLine[];
+  /** A box to tick before it, a rule above it, or a warning frame around it. */
+  readonly mark?: 'tick' | 'rule' | 'frame';
+}
+
+/** A sheet of paper: what is printed from the screen, and what goes into a PDF. */
+export interface Paper {
+  readonly title: string;
+  readonly intro: readonly PaperLine[];
+  readonly sections: readonly {
+    readonly heading?: string;
+    readonly blocks: readonly PaperBlock[];
+  }[];
+  readonly foot: string;
+}
+
+/** What the shop knows of a piece beside the piece itself. */
+export interface Ticket {
+  /** Its number in the shop, as on the ticket. */
+  readonly number: string;
+  readonly revision: number;
+  /** When it is printed, in words. */
+  readonly printed: string;
+}
+
+const stepOf = (piece: Piece, it: Operation, numbers: ReadonlyMap<string, number>): PaperBlock => ({
+  mark: 'tick',
+  lines: [
+    {
+      bold: true,
+      text: `${numbers.get(it.id) ?? 0}. ${it.title} (${showDuration(it.minutes)}${it.wait ? `, then ${showDuration(it.wait.minutes)} until ${it.wait.until}` : ''})`,
+    },
+    { ink: 'quiet', text: whereOf(piece, it) },
+    ...(it.heldBy.length > 0
+      ? [
+          {
+            bold: true,
+            ink: 'warning',
+            text: `Held until step ${it.heldBy.map((id) => numbers.get(id)).join(', ')} is answered.`,
+          } as const,
+        ]
+      : []),
+    ...(it.gate ? [{ bold: true, text: `? ${it.gate.question}` }] : []),
+    { text: it.how.join(' ') },
+    ...(it.protection.length > 0
+      ? [{ ink: 'quiet', text: `Wear: ${it.protection.join(', ')}.` } as const]
+      : []),
+    ...it.cautions.map(
+      (one) => ({ ink: 'warning', text: `! ${one.text} ${one.lastWord}` }) as const,
+    ),
+  ],
+});
+
+/** The route card for the wall: the whole route with boxes to tick. */
+export const routeCard = (piece: Piece, route: Route, ticket: Ticket): Paper => {
+  const numbers = new Map(route.operations.map((it, index) => [it.id, index + 1]));
+  return {
+    title: `${ticket.number} · ${piece.name}`,
+    intro: [
+      {
+        ink: 'quiet',
+        text: `${yearsInWords(piece)}. ${route.operations.length} steps, ${showDuration(route.minutes)} of work. Printed ${ticket.printed}, revision ${ticket.revision}.`,
+      },
+      ...(piece.keep ? [{ text: `Keep: ${piece.keep}` }] : []),
+    ],
+    sections: [
+      {
+        blocks: [
+          {
+            mark: 'rule',
+            lines: surfacesOf(piece).map((surface) => {
+              const aim = piece.aims.find((it) => it.surfaceId === surface.id);
+              return {
+                text: `${surface.name}${surface.count > 1 ? ` ×${surface.count}` : ''}: ${aim ? schemeInWords(aim.scheme) : 'no aim yet'}`,
+              };
+            }),
+          },
+          ...route.refusals.map((it): PaperBlock => ({
+            mark: 'frame',
+            lines: [
+              { bold: true, ink: 'warning', text: it.title },
+              { text: `${it.because} ${it.waysOut.join(' ')}` },
+            ],
+          })),
+        ],
+      },
+      ...byPhase(route).map(({ phase, operations }) => ({
+        heading: phase.toUpperCase(),
+        blocks: operations.map((it) => stepOf(piece, it, numbers)),
+      })),
+    ],
+    foot: 'Product label and safety data sheet win over anything here; local code and licensed practice win over both.',
+  };
+};
+
+/** The care sheet as the owner gets it. */
+export const careSheetPaper = (piece: Piece, sheet: CareSheet, ticket: Ticket): Paper => ({
+  title: `Care sheet · ${piece.name}`,
+  intro: [
+    {
+      ink: 'quiet',
+      text: `${ticket.number}, as planned on ${ticket.printed}. Last coat laid on: ____________`,
+    },
+  ],
+  sections: [
+    {
+      heading: 'HOW TO TREAT IT',
+      blocks: [{ lines: sheet.rules.map((text) => ({ text })) }],
+    },
+    {
+      heading: 'WHAT IS ON IT',
+      blocks: sheet.surfaces.map((it) => ({
+        mark: 'rule',
+        lines: [
+          { bold: true, text: it.name },
+          {
+            text:
+              it.coats.length > 0
+                ? `From the bottom: ${it.coats.join('; ')}. Hard ${it.cureDays} days after the last coat.`
+                : 'No new coat.',
+          },
+          { ink: 'quiet', text: `Lead: ${it.lead}` },
+        ],
+      })),
+    },
+  ],
+  foot: 'The labels of the products used have the last word. Keep this sheet with the piece: whoever strips it next will be glad of it.',
+});

@@ -1,0 +1,113 @@
+import type { z } from 'zod';
+import {
+  alternative,
+  branches,
+  careSheet,
+  planRoute,
+  routeCard,
+  whatIf,
+  type Operation,
+  type Route,
+} from '@obrik/core/route';
+import { USUAL_SHOP, type PieceRecord } from '@obrik/core/piece';
+import { asPdf } from './papers/pdf';
+import type { KeptRoute } from './store/routes';
+import { CHEST, TYPEFACE, testServer, type TestServer } from './testing/server';
+
+let server: TestServer;
+beforeEach(async () => {
+  server = await testServer();
+  await server.api.post('/api/pieces').send(CHEST);
+  await server.api.post('/api/pieces/chest-1/changes').send({
+    revision: 1,
+    change: {
+      kind: 'aim',
+      surfaceIds: ['top', 'left'],
+      aims: ['top', 'left'].map((surfaceId) => ({
+        surfaceId,
+        scheme: { kind: 'painted', shade: 'pale', topcoat: 'waterborne' },
+      })),
+    },
+  });
+});
+afterEach(() => server.close());
+
+const get = (end: string) => server.api.get(`/api/pieces/chest-1/${end}`);
+const expectEach = (schema: z.ZodType, list: unknown) => {
+  expect(Array.isArray(list) && list.length > 0).toBe(true);
+  for (const it of list as unknown[]) expect(schema.parse(it)).toEqual(it);
+};
+
+it('whole-piece ways and what working otherwise would change, as their schemas say', async () => {
+  const ways = await get('alternatives');
+  expectEach(alternative, ways.body);
+  expect((ways.body as { id: string }[])[0]?.id).toBe('as-aimed');
+  expectEach(whatIf, (await get('what-ifs')).body);
+});
+
+it('open questions with a branch for each answer', async () => {
+  const { body } = await get('branches');
+  expect(branches.parse(body)).toEqual(body);
+  expect(branches.parse(body).gates.map((it) => it.kind)).toContain('lead');
+});
+
+it('the care sheet, with nothing promised on lead', async () => {
+  const { body } = await get('care-sheet');
+  expect(
+    careSheet
+      .parse(body)
+      .surfaces.find((it) => it.name === 'Top')
+      ?.coats.join(),
+  ).toMatch(/waterborne clear/);
+  expect(JSON.stringify(body)).not.toMatch(/\bsafe\b/i);
+});
+
+it.each(['route.pdf', 'care-sheet.pdf'])('%s is a PDF, set anew each time', async (end) => {
+  const response = await get(end);
+  expect(response.status).toBe(200);
+  expect(response.type).toBe('application/pdf');
+  expect(response.headers['cache-control']).toBe('no-store');
+  expect((response.body as Buffer).subarray(0, 5).toString()).toBe('%PDF-');
+});
+
+it('a long card goes over several pages', async () => {
+  const { piece } = (await server.api.get('/api/pieces/chest-1')).body as PieceRecord;
+  const route = planRoute(piece, USUAL_SHOP);
+  const ticket = { number: '01', revision: 2, printed: '1 Mar 2026' };
+  const pagesOf = async (operations: Operation[]) =>
+    (await asPdf(routeCard(piece, { ...route, operations }, ticket), TYPEFACE))
+      .toString('latin1')
+      .match(/\/Type \/Page\b/g)?.length;
+  expect(await pagesOf(route.operations.slice(0, 2))).toBe(1);
+  expect(await pagesOf(route.operations)).toBeGreaterThan(1);
+});
+
+it.each(['alternatives', 'what-ifs', 'branches', 'care-sheet', 'route.pdf', 'care-sheet.pdf'])(
+  '%s of an unknown piece: 404',
+  async (end) => {
+    const response = await server.api.get(`/api/pieces/nobody/${end}`);
+    expect(response.status).toBe(404);
+    expect(response.type).toBe('application/problem+json');
+  },
+);
+
+it('a route that was kept before its steps had risks can still be read', async () => {
+  await server.api.post('/api/pieces/chest-1/routes').send({ revision: 2 });
+  const { models } = server.database;
+  const row = await models.routes.findOne();
+  const { route } = row?.get({ plain: true }) as unknown as KeptRoute;
+  const operations = route.operations.map(
+    ({ risks: _risks, sprayed: _sprayed, coating: _coating, leaves: _leaves, ...rest }) => ({
+      ...rest,
+      gate: rest.gate && {
+        ...rest.gate,
+        answers: rest.gate.answers.map(({ answer, then }) => ({ answer, then })),
+      },
+    }),
+  );
+  await row?.update({ route: { ...route, operations } as unknown as Route });
+  const list = await get('routes');
+  expect(list.status).toBe(200);
+  const [kept] = list.body as { route: { operations: Operation[] } }[];
+  expect(kept?.route.operations.every((it) => it.risks.length === 0)).toBe(true);
+});
