@@ -46,6 +46,10 @@ interface KeptPhoto {
 /** Where a kept photo is shown from. */
 export const photoAddress = (photoId: string): string => `/api/photos/${photoId}`;
 
+/** Where a paper of a piece is had as a PDF. */
+export const pdfAddress = (pieceId: string, paper: 'route' | 'care-sheet'): string =>
+  `/api/pieces/${pieceId}/${paper}.pdf`;
+
 /** The server's API. Everything computed is computed here in the app, from core. */
 export const api = createApi({
   reducerPath: 'api',

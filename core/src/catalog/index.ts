@@ -74,7 +74,7 @@ export {
   MINUTES_PER_MINOR_UNIT,
   PART_MINUTES,
   RATES,
-  SPRAY,
+  TRANSFER,
   SANDING_MODEL,
   WAITS,
   type Rate,

@@ -30,12 +30,8 @@ export const RATES = {
 export type Rate = keyof typeof RATES;
 export const RATES_SOURCE = JUDGEMENT;
 
-/** Spraying: worth setting up from this area of the whole piece, m²; share of the paint that lands on it. */
-export const SPRAY = {
-  fromM2: 2,
-  transfer: { sprayed: 0.65, brushed: 0.95 },
-  source: JUDGEMENT,
-} as const;
+/** Share of the paint that lands on the piece. */
+export const TRANSFER = { sprayed: 0.65, brushed: 0.95, source: JUDGEMENT } as const;
 
 /** Dedusting without extraction takes this many times as long. */
 export const DEDUST_WITHOUT_EXTRACTOR = { value: 2, source: JUDGEMENT } as const;

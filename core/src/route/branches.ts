@@ -185,7 +185,8 @@ export const branchesOf = (piece: Piece, shop: Shop): Branches => {
       return {
         answer,
         then,
-        minutes: toll.minutes - now.minutes,
+        // Asking takes its minutes whatever the answer is.
+        minutes: toll.minutes - (now.minutes - it.minutes),
         days: toll.days - now.days,
         money: toll.money - now.money,
         adds: beyond(other, here),

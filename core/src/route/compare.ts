@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { COATINGS, SCHOOLS, SPRAY, STRIP_WAYS, TOOLS, type StripWay } from '../catalog';
+import { COATINGS, SCHOOLS, TRANSFER, STRIP_WAYS, TOOLS, type StripWay } from '../catalog';
 import { litresFor } from '../coating';
 import { inspectPiece } from '../inspect';
 import {
@@ -45,7 +45,7 @@ const moneyOf = (piece: Piece, { operations }: Route): number => {
   return operations.reduce((sum, it) => {
     const area = it.surfaceIds.reduce((all, id) => all + (areas.get(id) ?? 0), 0);
     const laid = it.coating
-      ? (litresFor(it.coating, area) / SPRAY.transfer[it.sprayed ? 'sprayed' : 'brushed']) *
+      ? (litresFor(it.coating, area) / TRANSFER[it.sprayed ? 'sprayed' : 'brushed']) *
         COATINGS.get(it.coating).pricePerLitre
       : 0;
     const way = STRIP_WAYS.ids.find((id): id is StripWay => it.method === `strip-${id}`);
@@ -195,11 +195,11 @@ const otherSchools = (shop: Shop): readonly Otherwise[] =>
   );
 
 const otherTools = (shop: Shop): readonly Otherwise[] =>
-  TOOLS.rows.map(({ id, label }) => {
+  TOOLS.rows.map(({ id, phrase }) => {
     const has = shop.tools.includes(id);
     return {
       id,
-      title: `${has ? 'Without' : 'With'} a ${label.charAt(0).toLowerCase()}${label.slice(1)}`,
+      title: `${has ? 'Without' : 'With'} ${phrase}`,
       shop: {
         ...shop,
         tools: has ? shop.tools.filter((it) => it !== id) : [...shop.tools, id],

@@ -54,8 +54,8 @@ export interface SurfaceContext {
   readonly veneerUm: number | null;
   /** What comes off or out of the piece before work. */
   readonly loose: LooseParts;
-  /** Area of the whole piece that gets new coats, m². */
-  readonly coatedM2: number;
+  /** Area of the piece that gets the same coats, m². */
+  readonly sameCoatM2: number;
   /** The face on top and the body below it get different coats, so that one is masked for the other. */
   readonly twoTone: boolean;
 }
@@ -98,7 +98,7 @@ const bondOf = (piece: Piece, surfaceId: string): Bond | undefined => {
 };
 
 /** What holds of the piece as a whole, and is the same for all its surfaces. */
-type Whole = Pick<SurfaceContext, 'piece' | 'shop' | 'loose' | 'coatedM2' | 'twoTone'>;
+type Whole = Pick<SurfaceContext, 'piece' | 'shop' | 'loose' | 'twoTone'>;
 
 /** A surface, what it shall become, and what is believed of it. */
 interface Aimed {
@@ -108,7 +108,11 @@ interface Aimed {
 }
 
 /** Gathers what is known and wanted of one surface. */
-const contextOf = (whole: Whole, { surface, aim, beliefs }: Aimed): SurfaceContext => {
+const contextOf = (
+  whole: Whole,
+  { surface, aim, beliefs }: Aimed,
+  sameCoatM2: number,
+): SurfaceContext => {
   const findings = whole.piece.findings.filter((it) => it.surfaceId === surface.id);
   const finish = FINISHES.get(beliefs.finish.likeliest);
   const showsWood = showsOldWood(aim.scheme);
@@ -120,6 +124,7 @@ const contextOf = (whole: Whole, { surface, aim, beliefs }: Aimed): SurfaceConte
   const offAnyway = bond === 'fails' && substrate.wood && aim.scheme.kind === 'painted';
   return {
     ...whole,
+    sameCoatM2,
     surface,
     beliefs,
     aim,
@@ -177,14 +182,13 @@ export const contextsOf = (
     piece,
     shop,
     loose: templateOf(piece.templateId).looseParts(piece.measures),
-    coatedM2: squareMetres(
-      aimed
-        .filter((it) => isCoated(it.aim.scheme))
-        .reduce((sum, it) => sum + it.surface.areaMm2, 0),
-    ),
     twoTone: isTwoTone(aimed),
   };
-  return aimed.map((it) => contextOf(whole, it));
+  const areas = new Map<string, number>();
+  for (const { aim, surface } of aimed) {
+    areas.set(coatKey(aim), (areas.get(coatKey(aim)) ?? 0) + surface.areaMm2);
+  }
+  return aimed.map((it) => contextOf(whole, it, squareMetres(areas.get(coatKey(it.aim)) ?? 0)));
 };
 
 /** Surfaces that stand for the parts that come off or out. */

@@ -25,7 +25,7 @@ export {
   type Toll,
   type WhatIf,
 } from './compare';
-export { RISKS, type Risk } from './risk';
+export { RISKS, worstOf, type Risk } from './risk';
 export { sandingTaskOf } from './context';
 export { calendarDays } from './days';
 export { impossibleSchemes } from './feasibility';

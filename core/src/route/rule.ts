@@ -1,4 +1,4 @@
-import { COATINGS, RATES, SPRAY, type Coating, type Rate } from '../catalog';
+import { COATINGS, RATES, type Coating, type Rate } from '../catalog';
 import { squareMetres } from '../units';
 import { carriesDoors, type SurfaceContext } from './context';
 import type { GateKind, Operation, Phase } from './operation';
@@ -71,9 +71,15 @@ export const dullCoat = (
   };
 };
 
-/** Is this coat sprayed? Where the shop has a gun, the material bears it, and the piece is big enough. */
+/** From this area on masking and cleaning the gun are made good by its speed, m². */
+const WORTH_SPRAYING =
+  (RATES.spray.fixed - RATES.coat.fixed) / (RATES.coat.perM2 - RATES.spray.perM2);
+
+/** Is this coat sprayed? Where the shop has a gun, the material bears it, and the area is worth it. */
 const isSprayed = (s: SurfaceContext, coating: Coating): boolean =>
-  s.shop.tools.includes('sprayer') && COATINGS.get(coating).sprayable && s.coatedM2 >= SPRAY.fromM2;
+  s.shop.tools.includes('sprayer') &&
+  COATINGS.get(coating).sprayable &&
+  s.sameCoatM2 >= WORTH_SPRAYING;
 
 const BY_GUN: readonly string[] = [
   'Mask what is not to be coated, floor and wall too.',

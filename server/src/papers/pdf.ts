@@ -22,6 +22,9 @@ const MARGIN = 48;
 const SIZE = 10;
 const TICK = 11;
 
+/** The typeface has the Greek letter mu, and not the micro sign that looks the same. */
+const inGlyphs = (text: string): string => text.replaceAll('\u00b5', '\u03bc');
+
 type Sheet = PDFKit.PDFDocument;
 
 const fontOf = ({ bold }: PaperLine): keyof Typeface => (bold ? 'bold' : 'plain');
@@ -40,7 +43,7 @@ const heightOf = (sheet: Sheet, block: PaperBlock): number =>
       sheet
         .font(fontOf(line))
         .fontSize(SIZE)
-        .heightOfString(line.text, { width: widthOf(sheet, block) }),
+        .heightOfString(inGlyphs(line.text), { width: widthOf(sheet, block) }),
     block.mark === 'frame' ? 16 : 6,
   );
 
@@ -77,7 +80,7 @@ const write = (sheet: Sheet, block: PaperBlock): void => {
       .font(fontOf(line))
       .fontSize(SIZE)
       .fillColor(inkOf(line))
-      .text(line.text, left + indentOf(block), sheet.y, { width: widthOf(sheet, block) });
+      .text(inGlyphs(line.text), left + indentOf(block), sheet.y, { width: widthOf(sheet, block) });
   }
   sheet.y = top + height;
 };
@@ -99,9 +102,9 @@ export const asPdf = (paper: Paper, typeface: Typeface): Promise<Buffer> =>
     sheet.on('end', () => resolve(Buffer.concat(chunks)));
     sheet.on('error', reject);
     sheet.registerFont('plain', typeface.plain).registerFont('bold', typeface.bold);
-    sheet.font('bold').fontSize(20).fillColor(INKS.plain).text(paper.title);
+    sheet.font('bold').fontSize(20).fillColor(INKS.plain).text(inGlyphs(paper.title));
     for (const line of paper.intro) {
-      sheet.font(fontOf(line)).fontSize(SIZE).fillColor(inkOf(line)).text(line.text);
+      sheet.font(fontOf(line)).fontSize(SIZE).fillColor(inkOf(line)).text(inGlyphs(line.text));
     }
     sheet.moveDown(0.5);
     for (const { heading, blocks } of paper.sections) {

@@ -23,6 +23,8 @@ import {
 import { UnfoldedPiece } from '@/ui/drawings';
 import { usePalette } from '@/ui/theme';
 import {
+  DISTRESS_PLACES,
+  DISTRESS_STRENGTHS,
   EFFECTS,
   FIRST_CHOICE,
   GRAINS,
@@ -176,6 +178,22 @@ export const AimScreen = ({ record }: { readonly record: PieceRecord }) => {
                   chosen={choice.effect}
                   onChoose={(effect) => put({ effect })}
                 />
+                {choice.effect === 'distressed' ? (
+                  <>
+                    <Options
+                      label="How far it is rubbed through"
+                      options={DISTRESS_STRENGTHS}
+                      chosen={choice.distress.strength}
+                      onChoose={(strength) => put({ distress: { ...choice.distress, strength } })}
+                    />
+                    <Options
+                      label="Where it is rubbed through"
+                      options={DISTRESS_PLACES}
+                      chosen={choice.distress.where}
+                      onChoose={(where) => put({ distress: { ...choice.distress, where } })}
+                    />
+                  </>
+                ) : null}
               </>
             ) : null}
             {use.topcoat ? (

@@ -2,6 +2,7 @@ import { colourOf, shadeOf } from '@obrik/core/coating';
 import { SHADE_COLOURS } from '@obrik/core/catalog';
 import type {
   Aim,
+  Distress,
   Effect,
   PaintClass,
   Scheme,
@@ -37,6 +38,17 @@ export const EFFECTS: Choices<Effect> = [
   { value: 'washed', title: 'Washed over' },
   { value: 'glazed', title: 'Glazed' },
   { value: 'dryBrushed', title: 'Dry-brushed' },
+];
+
+export const DISTRESS_STRENGTHS: Choices<Distress['strength']> = [
+  { value: 'light', title: 'Lightly' },
+  { value: 'usual', title: 'As usual' },
+  { value: 'hard', title: 'Hard' },
+];
+
+export const DISTRESS_PLACES: Choices<Distress['where']> = [
+  { value: 'edges', title: 'Edges only' },
+  { value: 'edgesAndFields', title: 'Edges and flats' },
 ];
 
 export const PAINTS: Choices<PaintClass> = [
@@ -91,6 +103,7 @@ export interface Choice {
   readonly colour: string | undefined;
   readonly paint: PaintClass;
   readonly effect: Effect;
+  readonly distress: Distress;
   readonly topcoat: Topcoat;
   readonly sheen: Sheen;
   readonly wear: Wear | 'byPlace';
@@ -104,6 +117,7 @@ export const FIRST_CHOICE: Choice = {
   colour: undefined,
   paint: 'cabinetEnamel',
   effect: 'plain',
+  distress: { strength: 'usual', where: 'edges' },
   topcoat: 'waterborne',
   sheen: 'G4',
   wear: 'byPlace',
@@ -129,7 +143,16 @@ export const schemeOf = (it: Choice): Scheme => {
   const stain = shade === 'white' ? 'pale' : shade;
   switch (kind) {
     case 'painted':
-      return { kind, shade, ...colour, paint: it.paint, effect: it.effect, ...grain, ...details };
+      return {
+        kind,
+        shade,
+        ...colour,
+        paint: it.paint,
+        effect: it.effect,
+        ...(it.effect === 'distressed' ? { distress: it.distress } : {}),
+        ...grain,
+        ...details,
+      };
     case 'stained':
       return { kind, shade: stain, ...grain, ...details };
     case 'veneered':

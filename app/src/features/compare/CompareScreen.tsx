@@ -1,8 +1,7 @@
-import type { PieceRecord } from '@obrik/core/piece';
-import { alternativesFor, whatIfs, type Alternative, type WhatIf } from '@obrik/core/route';
+import { surfacesOf, type PieceRecord } from '@obrik/core/piece';
+import { RISKS, type Alternative, type WhatIf } from '@obrik/core/route';
 import { showDuration } from '@obrik/core/units';
 import { useRouter } from 'expo-router';
-import { useMemo } from 'react';
 import { View } from 'react-native';
 import { useChange, useShop } from '@/api/usePiece';
 import {
@@ -12,23 +11,23 @@ import {
   Figure,
   Heading,
   Label,
+  Loading,
   PlainButton,
   Screen,
   Small,
   Subheading,
   TitleRow,
 } from '@/ui/controls';
-
-const days = (it: number): string => `${it} ${it === 1 ? 'day' : 'days'}`;
-const money = (minor: number): string => (minor / 100).toFixed(2);
-const percent = (chance: number): string => `${Math.round(chance * 100)} %`;
-const signed = (it: number, words: string): string => `${it > 0 ? '+' : '−'}${words}`;
+import { usePlan } from '@/workers/usePlan';
+import { changeInWords, days, money, percent, signed } from './change';
 
 const AlternativeCard = ({
   it,
+  nameOf,
   onTake,
 }: {
   readonly it: Alternative;
+  readonly nameOf: (surfaceId: string) => string;
   readonly onTake: (() => void) | undefined;
 }) => (
   <Card
@@ -44,8 +43,8 @@ const AlternativeCard = ({
       <Label>May go wrong</Label>
       {it.risks.length === 0 ? <Small>Nothing that the looks so far speak for.</Small> : null}
       {it.risks.map((risk) => (
-        <Small key={risk.label}>
-          {risk.label}: {percent(risk.chance)}, {risk.where.toLowerCase()}
+        <Small key={risk.kind}>
+          {RISKS[risk.kind]}: {percent(risk.chance)}, {nameOf(risk.surfaceId).toLowerCase()}
         </Small>
       ))}
     </View>
@@ -64,14 +63,11 @@ const AlternativeCard = ({
   </Card>
 );
 
-const changeInWords = ({ minutes, days: more, money: cost }: WhatIf): string =>
-  [
-    minutes === 0 ? '' : signed(minutes, showDuration(Math.abs(minutes))),
-    more === 0 ? '' : signed(more, days(Math.abs(more))),
-    cost === 0 ? '' : signed(cost, money(Math.abs(cost))),
-  ]
-    .filter(Boolean)
-    .join(' · ');
+/** "Stain takes in blotches +12 %". */
+const risksInWords = ({ risks }: WhatIf): string =>
+  risks
+    .map((it) => `${RISKS[it.kind]} ${signed(it.change, percent(Math.abs(it.change)))}`)
+    .join('; ');
 
 /** Compare: whole-piece ways side by side, and what working otherwise would change. */
 export const CompareScreen = ({ record }: { readonly record: PieceRecord }) => {
@@ -79,11 +75,9 @@ export const CompareScreen = ({ record }: { readonly record: PieceRecord }) => {
   const router = useRouter();
   const shop = useShop();
   const change = useChange();
-  const ways = useMemo(() => alternativesFor(piece, shop), [piece, shop]);
-  const otherwise = useMemo(
-    () => (piece.aims.length > 0 ? whatIfs(piece, shop) : []),
-    [piece, shop],
-  );
+  const ways = usePlan('alternatives', piece, shop);
+  const otherwise = usePlan('whatIfs', piece, shop);
+  const names = new Map(surfacesOf(piece).map((it) => [it.id, it.name]));
   const take = async (it: Alternative) => {
     const surfaceIds = it.aims.map((aim) => aim.surfaceId);
     const done = await change(
@@ -107,7 +101,9 @@ export const CompareScreen = ({ record }: { readonly record: PieceRecord }) => {
         Materials by the catalog’s placeholder prices, coatings and stripper only. Days: one person,
         eight hours a day, waits by the label.
       </Small>
-      {ways.length === 0 ? (
+      {ways === undefined ? (
+        <Loading doing="Reckoning" what="the ways" />
+      ) : ways.length === 0 ? (
         <Empty
           title="Nothing to compare"
           text="Every whole-piece way is refused on some surface."
@@ -118,18 +114,25 @@ export const CompareScreen = ({ record }: { readonly record: PieceRecord }) => {
             <AlternativeCard
               key={it.id}
               it={it}
+              nameOf={(id) => names.get(id) ?? id}
               onTake={it.id === 'as-aimed' ? undefined : () => void take(it)}
             />
           ))}
         </View>
       )}
-      {otherwise.length > 0 ? (
+      {piece.aims.length > 0 && otherwise && otherwise.length > 0 ? (
         <Card style={{ gap: 8 }}>
           <Label heading>If you worked otherwise</Label>
           {otherwise.map((it) => (
-            <TitleRow key={it.title} title={it.title} figure={changeInWords(it)} />
+            <View key={it.id}>
+              <TitleRow title={it.title} figure={changeInWords(it)} />
+              {it.risks.length > 0 ? <Small>{risksInWords(it)}</Small> : null}
+            </View>
           ))}
-          <PlainButton title="How you work" onPress={() => router.navigate('/settings')} />
+          <PlainButton
+            title="How you work, and your tools"
+            onPress={() => router.navigate('/settings')}
+          />
         </Card>
       ) : null}
     </Screen>

@@ -1,10 +1,11 @@
 import { SANDING_MODEL } from '@obrik/core/catalog';
-import type { Piece, Shop } from '@obrik/core/piece';
-import type { Operation, StackHistory } from '@obrik/core/route';
+import { surfacesOf, type Piece, type Shop } from '@obrik/core/piece';
+import { RISKS, worstOf, type Branch, type Operation, type StackHistory } from '@obrik/core/route';
 import { View } from 'react-native';
 import { outcomeInWords } from '@/features/look/recorded';
-import { Body, Caution, Card, Label, Small, Strong } from '@/ui/controls';
+import { Body, Caution, Label, Small } from '@/ui/controls';
 import { GritRungs } from '@/ui/drawings';
+import { GateBranches } from './GateBranches';
 import { OwnLadder } from './OwnLadder';
 import { StackAlong } from './StackAlong';
 
@@ -13,6 +14,8 @@ interface OperationSheetProps {
   readonly shop: Shop;
   readonly operation: Operation;
   readonly histories: readonly StackHistory[];
+  /** Of a gate: what each answer changes; undefined while it is reckoned. */
+  readonly branches: readonly Branch[] | undefined;
   readonly titleOf: (operationId: string) => string;
 }
 
@@ -42,8 +45,11 @@ export const OperationSheet = ({
   shop,
   operation,
   histories,
+  branches,
   titleOf,
 }: OperationSheetProps) => {
+  const names = new Map(surfacesOf(piece).map((it) => [it.id, it.name]));
+  const nameOf = (id: string) => names.get(id) ?? id;
   const seen = (ids: readonly string[]) =>
     piece.observations.filter((it) => ids.includes(it.id)).map(outcomeInWords);
   return (
@@ -55,16 +61,7 @@ export const OperationSheet = ({
       {operation.ladder ? (
         <OwnLadder key={operation.id} piece={piece} shop={shop} operation={operation} />
       ) : null}
-      {operation.gate ? (
-        <Card edge="amber" style={{ gap: 6 }}>
-          <Strong>{operation.gate.question}</Strong>
-          {operation.gate.answers.map((it) => (
-            <Body key={it.answer}>
-              {it.answer}: {it.then}
-            </Body>
-          ))}
-        </Card>
-      ) : null}
+      {operation.gate ? <GateBranches gate={operation.gate} branches={branches} /> : null}
       <Block title="How">
         {operation.how.map((it, index) => (
           <Body key={it}>
@@ -96,6 +93,15 @@ export const OperationSheet = ({
               <Caution key={it.text} text={it.text} lastWord={it.lastWord} />
             ))}
           </View>
+        </Block>
+      ) : null}
+      {operation.risks.length > 0 ? (
+        <Block title="May go wrong">
+          {worstOf(operation.risks).map((it) => (
+            <Body key={it.kind}>
+              {RISKS[it.kind]}: {percent(it.chance)}, {nameOf(it.surfaceId).toLowerCase()}.
+            </Body>
+          ))}
         </Block>
       ) : null}
       {operation.protection.length > 0 ? (

@@ -18,15 +18,18 @@ import {
   PlainButton,
   Screen,
   Small,
+  Strong,
   Tag,
   TitleRow,
   TwoPanes,
   useWide,
 } from '@/ui/controls';
 import { usePalette } from '@/ui/theme';
+import { usePlan } from '@/workers/usePlan';
 import { KeepRoute } from './KeepRoute';
 import { Lanes } from './Lanes';
 import { OperationSheet } from './OperationSheet';
+import { stepsInWords } from './steps';
 
 interface StationProps {
   readonly operation: Operation;
@@ -123,6 +126,7 @@ export const RouteScreen = ({ record }: { readonly record: PieceRecord }) => {
   const [openId, setOpenId] = useState<string>();
   const route = useMemo(() => planRoute(piece, shop), [piece, shop]);
   const histories = useMemo(() => stacksAlong(piece, shop, route.operations), [piece, shop, route]);
+  const open = usePlan('branches', piece, shop);
   const numbers = new Map(route.operations.map((it, index) => [it.id, index + 1]));
   const names = new Map(surfacesOf(piece).map((it) => [it.id, it.name]));
   const titles = new Map(route.operations.map((it) => [it.id, it.title]));
@@ -151,6 +155,7 @@ export const RouteScreen = ({ record }: { readonly record: PieceRecord }) => {
       shop={shop}
       operation={operation}
       histories={histories}
+      branches={open?.gates.find((it) => it.operationId === operation.id)?.branches}
       titleOf={titleOf}
     />
   );
@@ -177,6 +182,19 @@ export const RouteScreen = ({ record }: { readonly record: PieceRecord }) => {
         <Small>
           No aim yet: {route.unaimedSurfaceIds.map((it) => names.get(it) ?? it).join(', ')}.
         </Small>
+      ) : null}
+      {open && open.gates.length > 0 ? (
+        <Card edge="amber" style={{ gap: 4 }}>
+          <Strong>
+            {open.gates.length === 1 ? 'One question is' : `${open.gates.length} questions are`}{' '}
+            open
+          </Strong>
+          <Body>
+            Whatever the answers, steps{' '}
+            {stepsInWords(open.commonIds.flatMap((it) => numbers.get(it) ?? []))} stay as they are:
+            start there.
+          </Body>
+        </Card>
       ) : null}
       {byPhase(route).map(({ phase, operations }) => (
         <View key={phase} style={{ gap: 6 }}>

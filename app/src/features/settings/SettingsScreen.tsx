@@ -22,6 +22,7 @@ import {
 } from '@/ui/controls';
 import { AirInShop } from './AirInShop';
 import { SchoolsCard } from './SchoolsCard';
+import { ToolsCard } from './ToolsCard';
 
 interface YearForm {
   leadCutoffYear: string;
@@ -108,6 +109,7 @@ export const SettingsScreen = () => {
           </Card>
           <LeadYear shop={shop} onStore={(next) => void store(next)} />
           <SchoolsCard shop={shop} onStore={(next) => void store(next)} />
+          <ToolsCard shop={shop} onStore={(next) => void store(next)} />
           <AirInShop key={shop.units} shop={shop} onStore={(next) => void store(next)} />
         </>
       ) : null}

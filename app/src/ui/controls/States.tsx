@@ -3,13 +3,20 @@ import { usePalette } from '../theme';
 import { MainButton, PlainButton } from './Buttons';
 import { Body, Subheading } from './Words';
 
-/** While something is fetched. */
-export const Loading = ({ what }: { readonly what: string }) => {
+interface LoadingProps {
+  readonly what: string;
+  readonly doing?: string;
+}
+
+/** While something is fetched or reckoned. */
+export const Loading = ({ what, doing = 'Fetching' }: LoadingProps) => {
   const { ink } = usePalette();
   return (
     <View role="status" style={{ padding: 32, alignItems: 'center', gap: 12 }}>
       <ActivityIndicator color={ink} />
-      <Body>Fetching {what} …</Body>
+      <Body>
+        {doing} {what} …
+      </Body>
     </View>
   );
 };

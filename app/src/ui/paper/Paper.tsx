@@ -41,16 +41,19 @@ const print = () => {
 
 interface PaperProps {
   readonly children: ReactNode;
+  /** A further button beside those of the sheet. */
+  readonly also?: ReactNode;
   /** Where one came from. */
   readonly back: { readonly label: string; readonly onPress: () => void };
 }
 
 /** A sheet to print, with the buttons that only the screen shows. */
-export const Paper = ({ children, back }: PaperProps) => (
+export const Paper = ({ children, also, back }: PaperProps) => (
   <ScrollView style={{ flex: 1, backgroundColor: GROUND }} contentContainerStyle={{ padding: 20 }}>
     <View role="main" style={{ maxWidth: 760, width: '100%', gap: 10 }}>
-      <View {...SCREEN_ONLY} style={{ flexDirection: 'row', gap: 8 }}>
+      <View {...SCREEN_ONLY} style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         <MainButton title="Print it" onPress={print} style={{ flex: 1 }} />
+        {also}
         <PlainButton title="Back" label={back.label} onPress={back.onPress} />
       </View>
       <OnPaper>{children}</OnPaper>

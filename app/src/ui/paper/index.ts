@@ -1,1 +1,2 @@
 export { INK, KEPT, Line, Paper } from './Paper';
+export { PaperSheet } from './PaperSheet';

@@ -58,7 +58,7 @@ export const SECURE_RULES: readonly Rule[] = [
             },
             {
               id: 'leadNotFound',
-              answer: 'Not found in every layer',
+              answer: 'Found in no layer',
               then: 'The held steps below are open.',
             },
             {

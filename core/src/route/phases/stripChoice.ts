@@ -34,7 +34,7 @@ const RICH_IN_TANNIN = 0.5;
 const forbids = (way: Way, s: SurfaceContext): string | undefined => {
   if (isSuspect(s) && !way.allowedOnLead) return 'makes dust or fumes of paint that may hold lead';
   if (way.tool && !s.shop.tools.includes(way.tool))
-    return `wants a ${TOOLS.get(way.tool).label.toLowerCase()}, and this shop has none`;
+    return `wants ${TOOLS.get(way.tool).phrase}, and this shop has none`;
   if (s.veneerUm !== null && !way.forVeneer) return `not on ${way.notOn}`;
   if (s.finish.paint && !way.forPaint) return 'works on clear finishes only';
   if (s.wood.bleeds.tannin >= RICH_IN_TANNIN && !way.forTannin)

@@ -1,0 +1,73 @@
+import type { Paper as PaperModel, PaperBlock, PaperLine } from '@obrik/core/route';
+import { Linking, View } from 'react-native';
+import { PlainButton } from '../controls';
+import { INK, KEPT, Line, Paper } from './Paper';
+
+const INKS = { quiet: INK.ink2, warning: INK.vermilion } as const;
+
+const Print = ({ line: { text, bold, ink } }: { readonly line: PaperLine }) => (
+  <Line bold={bold} colour={ink ? INKS[ink] : INK.ink}>
+    {text}
+  </Line>
+);
+
+const Block = ({ block: { lines, mark } }: { readonly block: PaperBlock }) => (
+  <View
+    {...KEPT}
+    style={{
+      flexDirection: 'row',
+      gap: 10,
+      ...(mark === 'frame' ? { borderWidth: 1, borderColor: INK.vermilion, padding: 8 } : {}),
+      ...(mark === 'tick' || mark === 'rule'
+        ? { borderTopWidth: 1, borderTopColor: INK.line, paddingTop: 6 }
+        : {}),
+    }}
+  >
+    {mark === 'tick' ? (
+      <View
+        aria-hidden
+        style={{ width: 18, height: 18, borderWidth: 2, borderColor: INK.ink, marginTop: 2 }}
+      />
+    ) : null}
+    <View style={{ flex: 1 }}>
+      {lines.map((line, index) => (
+        <Print key={index} line={line} />
+      ))}
+    </View>
+  </View>
+);
+
+interface PaperSheetProps {
+  readonly paper: PaperModel;
+  /** Address of the same paper as a PDF. */
+  readonly pdf: string;
+  readonly back: { readonly label: string; readonly onPress: () => void };
+}
+
+/** A paper as it is printed from the screen; the server sets the same as a PDF. */
+export const PaperSheet = ({ paper, pdf, back }: PaperSheetProps) => (
+  <Paper
+    back={back}
+    also={<PlainButton title="As PDF" onPress={() => void Linking.openURL(pdf)} />}
+  >
+    <Line bold size={26} level={1}>
+      {paper.title}
+    </Line>
+    {paper.intro.map((line, index) => (
+      <Print key={index} line={line} />
+    ))}
+    {paper.sections.map(({ heading, blocks }, index) => (
+      <View key={heading ?? index} style={{ gap: 6 }}>
+        {heading ? (
+          <Line bold size={16} level={2}>
+            {heading}
+          </Line>
+        ) : null}
+        {blocks.map((block, at) => (
+          <Block key={at} block={block} />
+        ))}
+      </View>
+    ))}
+    <Line colour={INK.ink2}>{paper.foot}</Line>
+  </Paper>
+);
