@@ -25,13 +25,22 @@ export const RATES = {
   veneer: { fixed: 45, perM2: 70 },
   freshen: { fixed: 8, perM2: 6 },
   looseOff: { fixed: 5, perM2: 12 },
-  encapsulate: { fixed: 8, perM2: 12 },
 } as const;
 export type Rate = keyof typeof RATES;
 export const RATES_SOURCE = JUDGEMENT;
 
 /** Share of the paint that lands on the piece. */
 export const TRANSFER = { sprayed: 0.65, brushed: 0.95, source: JUDGEMENT } as const;
+
+/** How deep each filler goes, mm: putty, one round of two-part filler, all its rounds together. */
+export const FILL_DEPTHS = { putty: 1, round: 6, twoPart: 12, source: PRACTICE } as const;
+
+/** Stainable filler dries by its depth, mm and minutes: two to six hours. */
+export const STAINABLE_WAITS = [
+  { upToMm: 2, minutes: 2 * 60 },
+  { upToMm: 5, minutes: 4 * 60 },
+  { upToMm: Infinity, minutes: 6 * 60 },
+] as const;
 
 /** Dedusting without extraction takes this many times as long. */
 export const DEDUST_WITHOUT_EXTRACTOR = { value: 2, source: JUDGEMENT } as const;
@@ -65,7 +74,6 @@ export const WAITS = {
   afterSpirits: 60,
   bleedPatch: 12 * 60,
   testPatch: 4 * 60,
-  encapsulant: 24 * 60,
 } as const;
 
 /** Coats of clear by how hard a surface is used: top three, sides two, underside one. */
@@ -113,6 +121,13 @@ export const SANDING_MODEL = {
   /** Largest step in grain size; 2 by practice, with room for 80 → 150 (2.01), which is common. */
   maxStep: 2.05,
   /** Deepest scratch or unevenness met by default, µm. */
-  defects: { solidAfterStrip: 90, veneerAfterStrip: 60, bare: 75, afterFill: 100, film: 20 },
+  defects: {
+    solidAfterStrip: 90,
+    veneerAfterStrip: 60,
+    bare: 75,
+    afterFill: 100,
+    film: 20,
+    darkStain: 300,
+  },
 } as const;
 export const SANDING_SOURCE = JUDGEMENT;

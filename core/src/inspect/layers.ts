@@ -1,5 +1,6 @@
-import { FEEL_SAYS, FINISHES, LAYER_FINISHES, inspectionTest } from '../catalog';
+import { FEEL_SAYS, FINISHES, inspectionTest } from '../catalog';
 import type { PaintLayer } from '../piece';
+import { mayBe } from './layerKind';
 import { saysOf, type TestResult } from './likelihood';
 import type { SurfacePosterior } from './posterior';
 import type { LayerBelief } from './result';
@@ -12,9 +13,6 @@ const feelSays = (layer: PaintLayer): readonly TestResult[] => {
   const result = test.outcomes.findIndex((it) => it.id === FEEL_SAYS[layer.feel as 'hard']);
   return result < 0 ? [] : [{ test, result }];
 };
-
-/** A layer without a colour of its own. */
-const isClear = (colour: string): boolean => /^(clear|amber|varnish|none)$/i.test(colour.trim());
 
 /**
  * What each recorded layer is likely to be, top down. A clear layer is a film and a coloured one
@@ -37,9 +35,9 @@ export const layersOf = (
       const voices = [...feelSays(layer), ...made].flatMap(
         (it) => saysOf('finish', it, surface.part)?.chances ?? [],
       );
-      const mayBe = LAYER_FINISHES[isClear(layer.colour) ? 'clear' : 'coloured'];
+      const possible = mayBe(layer);
       const weights = FINISHES.ids.map((id, at) =>
-        mayBe.includes(id)
+        possible.includes(id)
           ? voices.reduce((product, chances) => product * (chances[at] ?? 1), shares[at] ?? 0)
           : 0,
       );

@@ -1,6 +1,14 @@
 import { SISTER_SHARE, type PartKind } from '../catalog';
-import { surfacesOf, type Confirmation, type Piece, type Shop, type Surface } from '../piece';
+import {
+  surfacesOf,
+  type Confirmation,
+  type PaintLayer,
+  type Piece,
+  type Shop,
+  type Surface,
+} from '../piece';
 import { collectEvidence, isOfSurface, type Evidence } from './evidence';
+import { weighByLayer } from './layerKind';
 import { reckonLead, weighByPaint } from './leadOdds';
 import { bearsOnBleed, weighMakes, weighStates, type TestResult } from './likelihood';
 import { BLEED_CHANCES, leadChance, makePrior, type LeadChance } from './priors';
@@ -61,10 +69,12 @@ const totalsOf = (states: StateVector): Float64Array => {
 const voiceOf = (
   results: readonly TestResult[],
   lead: LeadChance,
+  topLayer: PaintLayer | undefined,
   words: readonly Confirmation[],
 ): Voice => {
   const makes = new Float64Array(MAKES.length).fill(1);
   weighByPaint(makes, lead);
+  weighByLayer(makes, topLayer);
   weighMakes(makes, results);
   const onBleed = results.filter(bearsOnBleed);
   if (onBleed.length === 0 && words.length === 0) {
@@ -137,8 +147,9 @@ const ownRecord = (
     expectedLead,
     evidence.filter((it) => it.test.kind === 'layer'),
   );
-  const voiceOfTests = () => voiceOf(results, factors, []);
-  const withWords = words.length > 0 ? voiceOf(results, factors, words) : voiceOfTests();
+  const topLayer = piece.layers.find((it) => it.surfaceId === surface.id && it.layer === 1);
+  const voiceOfTests = () => voiceOf(results, factors, topLayer, []);
+  const withWords = words.length > 0 ? voiceOf(results, factors, topLayer, words) : voiceOfTests();
   // Words that exclude each other explain nothing: then the tests alone are heard.
   const possible = updateMakes(makes, withWords.makes);
   const voice = possible ? withWords : voiceOfTests();
@@ -152,7 +163,7 @@ const ownRecord = (
     voice,
     voiceOfTests,
     alone:
-      evidence.length > 0 || words.length > 0
+      evidence.length > 0 || words.length > 0 || topLayer
         ? (possible ?? updateMakes(makes, voice.makes))
         : undefined,
   };

@@ -1,6 +1,5 @@
 import { z } from 'zod';
-import { COATINGS, SCHOOLS, TRANSFER, STRIP_WAYS, TOOLS, type StripWay } from '../catalog';
-import { litresFor } from '../coating';
+import { COATINGS, SCHOOLS, STRIP_WAYS, TOOLS, type StripWay } from '../catalog';
 import { inspectPiece } from '../inspect';
 import {
   aim,
@@ -44,10 +43,7 @@ const moneyOf = (piece: Piece, { operations }: Route): number => {
   const areas = new Map(surfacesOf(piece).map((it) => [it.id, it.areaMm2]));
   return operations.reduce((sum, it) => {
     const area = it.surfaceIds.reduce((all, id) => all + (areas.get(id) ?? 0), 0);
-    const laid = it.coating
-      ? (litresFor(it.coating, area) / TRANSFER[it.sprayed ? 'sprayed' : 'brushed']) *
-        COATINGS.get(it.coating).pricePerLitre
-      : 0;
+    const laid = it.coating ? (it.litres ?? 0) * COATINGS.get(it.coating).pricePerLitre : 0;
     const way = STRIP_WAYS.ids.find((id): id is StripWay => it.method === `strip-${id}`);
     return sum + laid + (way ? STRIP_WAYS.get(way).costPerM2 * squareMetres(area) : 0);
   }, 0);

@@ -1,14 +1,11 @@
 import fc from 'fast-check';
-import { COATINGS, STRIP_WAYS, WOODS } from '../catalog';
+import { WOODS } from '../catalog';
 import { USUAL_SHOP, surfacesOf, type Piece, type Scheme } from '../piece';
-import { pieces, shops } from '../testing/arbitraries';
+import { pieces } from '../testing/arbitraries';
 import { allAims, clear, painted, pieceOf, stained, type Told } from '../testing/pieces';
-import { contextsOf } from './context';
 import {
   alternativesFor,
-  careSheetOf,
   planRoute,
-  route as routeSchema,
   stacksAlong,
   tollOf,
   type Operation,
@@ -172,74 +169,6 @@ describe('the stack', () => {
 });
 
 describe('of every piece', () => {
-  const ofEvery = (holds: (piece: Piece, shop: typeof USUAL_SHOP, route: Route) => void) =>
-    fc.assert(
-      fc.property(pieces, shops, (piece, shop) => holds(piece, shop, planRoute(piece, shop))),
-      { numRuns: 60 },
-    );
-
-  it('the route is what its schema says, in every school', () => {
-    ofEvery((_, __, route) => {
-      expect(routeSchema.parse(route)).toEqual(route);
-    });
-  });
-
-  it('what shuns water is neither washed wet nor stripped with water', () => {
-    ofEvery((piece, shop, { operations }) => {
-      const dry = new Set(
-        contextsOf(piece, shop)
-          .filter((it) => it.veneerUm !== null)
-          .map((it) => it.surface.id),
-      );
-      const wet = new Set([
-        'degrease',
-        ...STRIP_WAYS.rows.filter((it) => it.wets).map((it) => `strip-${it.id}`),
-      ]);
-      for (const it of operations.filter((one) => wet.has(one.method))) {
-        expect(it.surfaceIds.filter((id) => dry.has(id))).toEqual([]);
-      }
-    });
-  });
-
-  it('each coat has its wait from the catalog, what to clean with, and what to wear', () => {
-    ofEvery((_, __, { operations }) => {
-      for (const it of operations) {
-        if (!it.coating) continue;
-        const row = COATINGS.get(it.coating);
-        expect(it.wait?.minutes).toBe(row.recoatMinutes);
-        expect(it.how).toContain(`Clean tools with ${row.cleaner}.`);
-        expect(it.protection.length).toBeGreaterThan(0);
-        if (row.mechanism === 'oxidation') {
-          expect(it.cautions.map((one) => one.text).join()).toMatch(/ignite/);
-        }
-      }
-    });
-  });
-
-  it('nothing is laid over wax', () => {
-    ofEvery((piece, shop, { operations }) => {
-      for (const { steps } of stacksAlong(piece, shop, operations)) {
-        const ids = steps.at(-1)?.stack.layers.map((it) => it.layer.id) ?? [];
-        const wax = ids.findIndex((id) => id === 'pasteWax');
-        if (wax >= 0) expect(new Set(ids.slice(wax))).toEqual(new Set(['pasteWax']));
-      }
-    });
-  });
-
-  it('the care sheet counts the coats that the stack ends with', () => {
-    ofEvery((piece, shop, { operations }) => {
-      const laid = stacksAlong(piece, shop, operations).map(
-        ({ steps }) =>
-          new Set(
-            steps
-              .at(-1)
-              ?.stack.layers.flatMap(({ layer }) => (layer.of === 'coat' ? [layer.id] : [])),
-          ).size,
-      );
-      expect(careSheetOf(piece, shop).surfaces.map((it) => it.coats.length)).toEqual(laid);
-    });
-  });
-
   it('alternatives are never refused, and their toll is that of their own route', () => {
     fc.assert(
       fc.property(pieces, (piece) => {

@@ -1,4 +1,5 @@
-import { RATES } from '../catalog';
+import { RATES, TRANSFER } from '../catalog';
+import { litresFor } from '../coating';
 import { isFaceOnTop } from '../piece';
 import { sideOf, type Side, type SurfaceContext } from './context';
 import type { GateKind, Operation } from './operation';
@@ -129,6 +130,15 @@ const reasonsOf = (group: readonly Proposal[]): Operation['reasons'] => {
   }));
 };
 
+/** What a coat takes on all surfaces of a group, losses counted in, L. */
+const litresOn = (group: readonly Proposal[]): number | null => {
+  const coating = group[0]?.work.coating;
+  if (!coating) return null;
+  const surfaces = unique(group.map((it) => it.surface));
+  const area = sum(surfaces.map((it) => it.surface.areaMm2));
+  return litresFor(coating, area) / TRANSFER[group[0]?.work.sprayed ? 'sprayed' : 'brushed'];
+};
+
 /** The face that is likeliest to be sanded through speaks for all. */
 const worstSandThrough = (group: readonly Proposal[]): Operation['sandThrough'] =>
   group
@@ -172,6 +182,7 @@ const mergeGroup = (id: string, group: readonly Proposal[]): Draft | undefined =
       dedusts: work.dedusts ?? false,
       coats: work.coating !== undefined && work.coating !== null,
       coating: work.coating ?? null,
+      litres: litresOn(group),
       sprayed: work.sprayed ?? false,
       leaves: work.leaves ?? null,
       risks: uniqueBy(

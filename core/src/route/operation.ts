@@ -98,6 +98,8 @@ export const operation = z.object({
   coats: z.boolean(),
   /** The material that it lays. */
   coating: COATINGS.id.nullable().default(null),
+  /** What it takes of the coating, losses counted in, L; null where no coat is laid. */
+  litres: z.number().nullable().default(null),
   /** It is laid with the gun, not by brush, roller or cloth. */
   sprayed: z.boolean().default(false),
   /** What it makes of the face: bare of all film, dulled, free of wax, or a new face of veneer. */

@@ -169,7 +169,7 @@ describe('oak veneer, to be stained', () => {
     ]);
     expect(route.refusals[0]?.observationIds).toContain('top-veneer-thickness');
     expect(route.refusals[0]?.waysOut.join(' ')).toMatch(/Paint it/);
-    expect(methods(route.operations)).toEqual(['photograph']);
+    expect(methods(route.operations)).toEqual(['photograph', 'vacuum']);
   });
 });
 
@@ -401,7 +401,6 @@ describe('repairs go by damage and by what is to be seen', () => {
     ['crack', painted('mid'), 'glue-crack'],
     ['missingEdge', painted('mid'), 'epoxy-putty'],
     ['missingEdge', stained(), 'wood-patch'],
-    ['darkRing', stained(), 'oxalic-acid'],
     ['looseJoint', clear(), 'glue-joint'],
   ] as const)('%s, %j: %s', (damage, aim: Scheme, method) => {
     const route = routeOf({
@@ -426,6 +425,44 @@ describe('repairs go by damage and by what is to be seen', () => {
     });
     expect(route.operations.filter((it) => it.phase === 'repair')).toEqual([]);
   });
+
+  it('a dark stain is sanded out of solid wood, and bleached where the face is thin', () => {
+    const stainOn = (substrate: string) =>
+      routeOf({
+        template: 'table',
+        known: { top: { substrate, wood: 'ringPorous', finish: 'lacquer' } },
+        readings: substrate === 'veneerCore' ? { top: { 'veneer-thickness': 0.8 } } : {},
+        found: { top: ['darkRing'] },
+        aims: { top: clear() },
+      });
+    expect(methods(stainOn('hardwood').operations)).toContain('sand-out-stain');
+    expect(methods(stainOn('hardwood').operations)).not.toContain('oxalic-acid');
+    expect(one(stainOn('veneerCore'), 'oxalic-acid').phase).toBe('repair');
+    expect(methods(stainOn('veneerCore').operations)).not.toContain('sand-out-stain');
+  });
+
+  it.each([
+    [painted('mid'), 0.5, 'glazing-putty', 45],
+    [painted('mid'), 4, 'two-part-filler', 30],
+    [painted('mid'), 10, 'two-part-filler', 60],
+    [painted('mid'), 20, 'epoxy-putty', 120],
+    [stained(), 1, 'stainable-filler', 120],
+    [stained(), 4, 'stainable-filler', 240],
+    [stained(), 8, 'stainable-filler', 360],
+  ] as const)(
+    'a gouge under %j, %d mm deep: %s, hard after %d min',
+    (aim, depthMm, method, wait) => {
+      const piece = pieceOf({
+        template: 'table',
+        seen: { top: OAK_LACQUER },
+        found: { top: ['gouge'] },
+        aims: { top: aim },
+      });
+      const findings = piece.findings.map((it) => ({ ...it, depthMm }));
+      const repair = one(planRoute({ ...piece, findings }, USUAL_SHOP), method);
+      expect(repair.wait?.minutes).toBe(wait);
+    },
+  );
 
   it('never steams veneer, whose glue may be soft to heat', () => {
     const route = routeOf({

@@ -46,7 +46,8 @@ const old = (finish: Finish, um: number): readonly StackLayer[] =>
 const stackFound = (it: SurfaceBeliefs, substrate: Substrate): Stack => ({
   layers: [
     there({ of: 'substrate', id: substrate }, it.veneer.usualMm * 1000),
-    ...(it.layers.length > 0
+    // Where the face counts as bare, what was seen of layers is doubted as a whole.
+    ...(it.layers.length > 0 && it.finish.likeliest !== 'bare'
       ? [...it.layers]
           .reverse()
           .flatMap((one) =>

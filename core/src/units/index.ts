@@ -5,6 +5,7 @@ export {
   showPercent,
   showTemperature,
   showThickness,
+  showVolume,
   squareMetres,
 } from './quantities';
 export { unitSystem, type UnitSystem } from './system';

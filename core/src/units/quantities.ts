@@ -25,6 +25,21 @@ export const showThickness = (um: number, system: UnitSystem): string =>
       : `${Math.round(um)} µm`
     : `${(um / MM_PER_INCH).toFixed(1)} mil`;
 
+/** Litres in a US gallon (231 in³), exact. */
+const LITRES_PER_GALLON = 3.785411784;
+
+/** A volume for the screen: ml or L; US fluid ounces, quarts or gallons. @param litres volume in L */
+export const showVolume = (litres: number, system: UnitSystem): string => {
+  if (system === 'metric') {
+    return litres < 0.1 ? `${Math.max(1, Math.round(litres * 1000))} ml` : `${litres.toFixed(2)} L`;
+  }
+  const gallons = litres / LITRES_PER_GALLON;
+  if (gallons >= 1) return `${gallons.toFixed(1)} gal`;
+  return gallons >= 1 / 16
+    ? `${(gallons * 4).toFixed(1)} qt`
+    : `${Math.max(1, Math.round(gallons * 128))} fl oz`;
+};
+
 /** A temperature for the screen. @param celsius temperature in °C */
 export const showTemperature = (celsius: number, system: UnitSystem): string =>
   system === 'metric' ? `${Math.round(celsius)} °C` : `${Math.round(celsius * 1.8 + 32)} °F`;

@@ -1,6 +1,6 @@
 import { surfacesOf, type PieceRecord } from '@obrik/core/piece';
 import { RISKS, type Alternative, type WhatIf } from '@obrik/core/route';
-import { showDuration } from '@obrik/core/units';
+import { showDuration, showPercent } from '@obrik/core/units';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { useChange, useShop } from '@/api/usePiece';
@@ -19,7 +19,7 @@ import {
   TitleRow,
 } from '@/ui/controls';
 import { usePlan } from '@/workers/usePlan';
-import { changeInWords, days, money, percent, signed } from './change';
+import { changeInWords, days, money, signed } from './change';
 
 const AlternativeCard = ({
   it,
@@ -44,7 +44,7 @@ const AlternativeCard = ({
       {it.risks.length === 0 ? <Small>Nothing that the looks so far speak for.</Small> : null}
       {it.risks.map((risk) => (
         <Small key={risk.kind}>
-          {RISKS[risk.kind]}: {percent(risk.chance)}, {nameOf(risk.surfaceId).toLowerCase()}
+          {RISKS[risk.kind]}: {showPercent(risk.chance)}, {nameOf(risk.surfaceId).toLowerCase()}
         </Small>
       ))}
     </View>
@@ -66,7 +66,7 @@ const AlternativeCard = ({
 /** "Stain takes in blotches +12 %". */
 const risksInWords = ({ risks }: WhatIf): string =>
   risks
-    .map((it) => `${RISKS[it.kind]} ${signed(it.change, percent(Math.abs(it.change)))}`)
+    .map((it) => `${RISKS[it.kind]} ${signed(it.change, showPercent(Math.abs(it.change)))}`)
     .join('; ');
 
 /** Compare: whole-piece ways side by side, and what working otherwise would change. */

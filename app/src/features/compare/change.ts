@@ -2,7 +2,6 @@ import { showDuration } from '@obrik/core/units';
 
 export const days = (it: number): string => `${it} ${it === 1 ? 'day' : 'days'}`;
 export const money = (minor: number): string => (minor / 100).toFixed(2);
-export const percent = (chance: number): string => `${Math.round(chance * 100)} %`;
 export const signed = (it: number, words: string): string => `${it > 0 ? '+' : '−'}${words}`;
 
 /** A change against the route as it is. */

@@ -1,6 +1,7 @@
 import { SANDING_MODEL } from '@obrik/core/catalog';
 import { surfacesOf, type Piece, type Shop } from '@obrik/core/piece';
 import { RISKS, worstOf, type Branch, type Operation, type StackHistory } from '@obrik/core/route';
+import { showPercent, showVolume } from '@obrik/core/units';
 import { View } from 'react-native';
 import { outcomeInWords } from '@/features/look/recorded';
 import { Body, Caution, Label, Small } from '@/ui/controls';
@@ -19,12 +20,9 @@ interface OperationSheetProps {
   readonly titleOf: (operationId: string) => string;
 }
 
-const percent = (chance: number): string =>
-  chance < 0.005 ? 'under 1 %' : `about ${Math.round(chance * 100)} %`;
-
-/** "Chance of sanding through: under 1 % in the field, about 3 % at edges." */
+/** "Chance of sanding through: under 1 % in the field, 3 % at edges." */
 const sandThroughInWords = ({ field, edge }: NonNullable<Operation['sandThrough']>): string =>
-  `Chance of sanding through: ${percent(field)} in the field, ${percent(edge)} at edges.`;
+  `Chance of sanding through: ${showPercent(field)} in the field, ${showPercent(edge)} at edges.`;
 
 const Block = ({
   title,
@@ -99,7 +97,7 @@ export const OperationSheet = ({
         <Block title="May go wrong">
           {worstOf(operation.risks).map((it) => (
             <Body key={it.kind}>
-              {RISKS[it.kind]}: {percent(it.chance)}, {nameOf(it.surfaceId).toLowerCase()}.
+              {RISKS[it.kind]}: {showPercent(it.chance)}, {nameOf(it.surfaceId).toLowerCase()}.
             </Body>
           ))}
         </Block>
@@ -112,6 +110,9 @@ export const OperationSheet = ({
       {operation.materials.length > 0 ? (
         <Block title="Have ready">
           <Body>{operation.materials.join(' · ')}</Body>
+          {operation.litres === null ? null : (
+            <Body>About {showVolume(operation.litres, shop.units)} for this coat.</Body>
+          )}
         </Block>
       ) : null}
       {operation.insteadOf.length > 0 ? (

@@ -1,15 +1,52 @@
-import { DAMAGES, PART_MINUTES, labelOf, type Repair } from '../../catalog';
+import {
+  DAMAGES,
+  FILL_DEPTHS,
+  PART_MINUTES,
+  STAINABLE_WAITS,
+  labelOf,
+  type Repair,
+} from '../../catalog';
 import type { Finding, Hardware } from '../../piece';
 import { carriesPulls, type SurfaceContext } from '../context';
 import { LABEL, effort, type Rule, type Work } from '../rule';
 
-/** The repair that a finding wants under the surface's scheme. */
+/** Putty where it is shallow, epoxy where filler would sag, filler in rounds between. */
+const fillerByDepth = (filler: Repair, depthMm: number): Repair => {
+  if (depthMm <= FILL_DEPTHS.putty) return DAMAGES.get('scratch').underPaint ?? filler;
+  if (depthMm > FILL_DEPTHS.twoPart) return DAMAGES.get('missingEdge').underPaint ?? filler;
+  const rounds = Math.ceil(depthMm / FILL_DEPTHS.round);
+  return {
+    ...filler,
+    minutes: filler.minutes * rounds,
+    waitMinutes: filler.waitMinutes * rounds,
+    title: rounds > 1 ? `${filler.title}, ${rounds} rounds` : filler.title,
+  };
+};
+
+const stainableByDepth = (filler: Repair, depthMm: number): Repair => ({
+  ...filler,
+  waitMinutes: STAINABLE_WAITS.find((it) => depthMm <= it.upToMm)?.minutes ?? filler.waitMinutes,
+});
+
+/** A repair as the depth of the damage wants it; as it usually is where nobody measured. */
+const byDepth = (repair: Repair, depthMm: number | null): Repair => {
+  if (depthMm === null) return repair;
+  if (repair.id === 'two-part-filler') return fillerByDepth(repair, depthMm);
+  return repair.id === 'stainable-filler' ? stainableByDepth(repair, depthMm) : repair;
+};
+
+/** A dark stain in solid wood is sanded out; in a thin face it is bleached. */
+export const sandsStainOut = (s: SurfaceContext, finding: Finding): boolean =>
+  s.worked && s.showsWood && finding.damage === 'darkRing' && s.veneerUm === null;
+
+/** The repair that a finding wants under the surface's scheme; undefined where it wants none. */
 export const repairOf = (s: SurfaceContext, finding: Finding): Repair | undefined => {
-  if (!s.worked) return undefined;
+  if (!s.worked || sandsStainOut(s, finding)) return undefined;
   const damage = DAMAGES.get(finding.damage);
   const repair = s.showsWood ? damage.underClear : damage.underPaint;
   const steamOnVeneer = repair?.id === 'steam' && s.veneerUm !== null;
-  return steamOnVeneer ? DAMAGES.get('gouge').underClear : repair;
+  const fitting = steamOnVeneer ? DAMAGES.get('gouge').underClear : repair;
+  return fitting && byDepth(fitting, finding.depthMm);
 };
 
 /** Fittings that are replaced and whose holes are known: old holes are filled, new ones drilled. */
@@ -43,6 +80,7 @@ const workOf = (s: SurfaceContext, finding: Finding): readonly Work[] => {
   return [
     {
       method: repair.id,
+      variant: `${repair.title}/${repair.waitMinutes}`,
       rank: repair.glue ? 0 : 1,
       title: repair.title,
       minutes: repair.minutes * finding.count,

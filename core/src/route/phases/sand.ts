@@ -1,4 +1,10 @@
-import { DEDUST_WITHOUT_EXTRACTOR, GAPS, PART_MINUTES, SANDING_MODEL } from '../../catalog';
+import {
+  DAMAGES,
+  DEDUST_WITHOUT_EXTRACTOR,
+  GAPS,
+  PART_MINUTES,
+  SANDING_MODEL,
+} from '../../catalog';
 import { checkGap, type GapCheck } from '../../coating';
 import { chanceOfSandingThrough, planLadder, sandingTask, type Ladder } from '../../sanding';
 import { showLength, showThickness } from '../../units';
@@ -15,7 +21,7 @@ import {
 } from '../context';
 import { filmOf } from '../finishing';
 import { CODE, SANDING_DUST, effort, type Rule, type Work } from '../rule';
-import { leavesFill, replacedFittings } from './repair';
+import { leavesFill, replacedFittings, sandsStainOut } from './repair';
 
 /** A filled place is sanded over about this area, mm². */
 const FILL_AREA_MM2 = 20_000;
@@ -30,6 +36,7 @@ const gritsInWords = (grits: readonly number[]): string =>
 const edges = (s: SurfaceContext): string =>
   `By hand ${showLength(30, s.shop.units)} from every edge: a machine takes an edge two to three times as fast.`;
 
+const ARRIS = 'One or two passes over every sharp edge: a sharp edge is where paint fails first.';
 const BETWEEN_RUNGS = 'Vacuum and wipe between papers; look along the surface with a raking light.';
 
 /** Faces that meet others in a gap. */
@@ -86,45 +93,6 @@ const sandThrough = (s: SurfaceContext, ladder: Ladder): Work['sandThrough'] =>
         edge: chanceOfSandingThrough(ladder.removedUm, thinnerThan(s), 'edge'),
       };
 
-const ladderWork = (s: SurfaceContext): readonly Work[] => {
-  const ladder = ladderFor(s);
-  if (ladder.kind === 'refused') return [];
-  const grits = ladder.rungs.map((it) => it.grit);
-  const tool = toolFor(s);
-  const through = sandThrough(s, ladder);
-  return drySanding(s, {
-    method: 'sand-ladder',
-    variant: `${tool}-${grits.join('-')}`,
-    rank: 1,
-    title: `Sand ${grits.map((it) => `P${it}`).join(' · ')}${tool === 'hand' ? ', by hand' : ''}`,
-    minutes: ladder.minutes,
-    ladder,
-    sandThrough: through,
-    risks: { sandThrough: through?.edge ?? 0, noWood: s.showsWood ? s.chanceUnstainable : 0 },
-    leaves: 'bare',
-    how: [
-      `${gritsInWords(grits)}, ${tool === 'machine' ? 'machine on the flats, foam pad on curves' : 'by hand with a block, with the grain'}.`,
-      edges(s),
-      BETWEEN_RUNGS,
-      ...(ladder.veneerLeftUm === null
-        ? []
-        : [
-            `Takes about ${showThickness(ladder.removedUm, s.shop.units)}; about ${showThickness(ladder.veneerLeftUm, s.shop.units)} of veneer stays at its thin places. Do not dwell.`,
-          ]),
-    ],
-    materials: grits.map((it) => `P${it} paper`),
-    grits,
-    cautions: [SANDING_DUST],
-    waitsFor: ['substrate', 'veneer'],
-    insteadOf: [
-      {
-        label: 'Fewer papers',
-        because: `a step of more than ${SANDING_MODEL.maxStep.toFixed(0)} in grain leaves scratches that the next paper can't clear`,
-      },
-    ],
-  });
-};
-
 const scuffWork = (s: SurfaceContext): readonly Work[] => {
   const smooth = s.finish.glossy || !s.substrate.wood;
   const ladder = planLadder(
@@ -146,12 +114,53 @@ const scuffWork = (s: SurfaceContext): readonly Work[] => {
     ...effort('scuff', s),
     how: [
       `${gritsInWords(grits)}, light: until the gloss is gone, not until the film is.`,
-      'One or two passes over every sharp edge: a sharp edge is where paint fails first.',
+      ARRIS,
       edges(s),
     ],
     materials: grits.map((it) => `P${it} paper`),
     grits,
     cautions: [SANDING_DUST],
+  });
+};
+
+const ladderWork = (s: SurfaceContext): readonly Work[] => {
+  const ladder = ladderFor(s);
+  // Too thin for a ladder: paint is content with a scuff; where wood shows, it is refused.
+  if (ladder.kind === 'refused') return s.showsWood ? [] : scuffWork(s);
+  const grits = ladder.rungs.map((it) => it.grit);
+  const tool = toolFor(s);
+  const through = sandThrough(s, ladder);
+  return drySanding(s, {
+    method: 'sand-ladder',
+    variant: `${tool}-${grits.join('-')}`,
+    rank: 1,
+    title: `Sand ${grits.map((it) => `P${it}`).join(' · ')}${tool === 'hand' ? ', by hand' : ''}`,
+    minutes: ladder.minutes,
+    ladder,
+    sandThrough: through,
+    risks: { sandThrough: through?.edge ?? 0, noWood: s.showsWood ? s.chanceUnstainable : 0 },
+    leaves: 'bare',
+    how: [
+      `${gritsInWords(grits)}, ${tool === 'machine' ? 'machine on the flats, foam pad on curves' : 'by hand with a block, with the grain'}.`,
+      edges(s),
+      ...(s.aim.scheme.kind === 'painted' ? [ARRIS] : []),
+      BETWEEN_RUNGS,
+      ...(ladder.veneerLeftUm === null
+        ? []
+        : [
+            `Takes about ${showThickness(ladder.removedUm, s.shop.units)}; about ${showThickness(ladder.veneerLeftUm, s.shop.units)} of veneer stays at its thin places. Do not dwell.`,
+          ]),
+    ],
+    materials: grits.map((it) => `P${it} paper`),
+    grits,
+    cautions: [SANDING_DUST],
+    waitsFor: ['substrate', 'veneer'],
+    insteadOf: [
+      {
+        label: 'Fewer papers',
+        because: `a step of more than ${SANDING_MODEL.maxStep.toFixed(0)} in grain leaves scratches that the next paper can't clear`,
+      },
+    ],
   });
 };
 
@@ -214,6 +223,51 @@ export const SAND_RULES: readonly Rule[] = [
         materials: grits.map((it) => `P${it} paper`),
         grits,
         cautions: [SANDING_DUST],
+      });
+    },
+  },
+  {
+    id: 'dark-stain-sanded-out-of-solid-wood',
+    phase: 'sand',
+    applies: (s) => isDry(s) && s.findings.some((it) => sandsStainOut(s, it)),
+    because: (s) =>
+      `${s.surface.name}: ink or iron lies in the wood, and solid wood has enough to give.`,
+    work: (s) => {
+      const places = s.findings
+        .filter((it) => sandsStainOut(s, it))
+        .reduce((sum, it) => sum + it.count, 0);
+      const ladder = planLadder(
+        sandingTask.parse({
+          defectUm: SANDING_MODEL.defects.darkStain,
+          coarsestGrit: 80,
+          targetGrit: 120,
+          areaMm2: FILL_AREA_MM2 * places,
+          jankaLbf: s.wood.jankaLbf,
+          tool: toolFor(s),
+        }),
+      );
+      if (ladder.kind === 'refused') return [];
+      const grits = ladder.rungs.map((it) => it.grit);
+      return drySanding(s, {
+        method: 'sand-out-stain',
+        variant: grits.join('-'),
+        rank: 0,
+        title: `Sand the dark stain out ${grits.map((it) => `P${it}`).join(' · ')}`,
+        minutes: ladder.minutes,
+        how: [
+          `${gritsInWords(grits)}, feathered wide, so that no hollow is seen in a raking light.`,
+          'What stays is bleached: oxalic acid by its label, rinsed, dry overnight.',
+        ],
+        materials: grits.map((it) => `P${it} paper`),
+        grits,
+        cautions: [SANDING_DUST],
+        risks: { repairShows: DAMAGES.get('darkRing').underClear?.shows ?? 0 },
+        insteadOf: [
+          {
+            label: 'oxalic acid',
+            because: 'poison, and a night of drying, where wood can be spared',
+          },
+        ],
       });
     },
   },

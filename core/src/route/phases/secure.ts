@@ -94,6 +94,22 @@ export const SECURE_RULES: readonly Rule[] = [
           { text: forbiddenWays(s), lastWord: CODE },
           { text: 'Keep children and pregnant women away.', lastWord: CODE },
         ],
+        insteadOf: [
+          {
+            label: 'a certified firm',
+            because:
+              'it costs more, and takes risk and waste off your hands; the better way where in doubt',
+          },
+          ...(s.showsWood
+            ? []
+            : [
+                {
+                  label: 'taking it all off',
+                  because:
+                    'a sound film is sealed in under sound coats: next to no dust, less waste',
+                },
+              ]),
+        ],
       },
     ],
   },

@@ -1,7 +1,29 @@
 import { STRIP_WAYS, WAITS } from '../../catalog';
-import { behind, has, keepsFilm, observationsOf } from '../context';
+import { behind, has, keepsFilm, observationsOf, type SurfaceContext } from '../context';
 import { CODE, LABEL, SOLVENT_RAGS, effort, type Rule } from '../rule';
-import { chooseStripWay } from './stripChoice';
+import { chooseStripWay, layersOn } from './stripChoice';
+
+type Way = ReturnType<typeof chooseStripWay>['way'];
+
+/** Stripper takes about two layers in a round (common practice). */
+const LAYERS_A_ROUND = 2;
+
+const roundsIn = (s: SurfaceContext, way: Way): readonly string[] => {
+  const layers = layersOn(s);
+  return way.dwellMinutes > 0 && layers > LAYERS_A_ROUND
+    ? [`${layers} layers: count on ${Math.ceil(layers / LAYERS_A_ROUND)} rounds.`]
+    : [];
+};
+
+/** Wood that bears a soft brass brush while it is wet, lbf (Janka; modelling judgement). */
+const BEARS_BRASS = 1000;
+
+const brushesFor = (s: SurfaceContext, way: Way): readonly string[] =>
+  way.dwellMinutes === 0
+    ? []
+    : s.wood.openPored && s.wood.jankaLbf >= BEARS_BRASS
+      ? ['Pores: nylon brush; a soft brass brush only gently, on hard open-grained wood as here.']
+      : ['Nylon and plastic only: wire would score this wood while it is wet.'];
 
 /** Rounds that an extractive wash is planned with; three at most are done (modelling judgement). */
 const WASH_ROUNDS = 2;
@@ -29,7 +51,7 @@ export const STRIP_RULES: readonly Rule[] = [
           rank: 0,
           title: s.lead === 'found' ? `${way.title}, contained` : way.title,
           minutes,
-          how: way.steps,
+          how: [...way.steps, ...roundsIn(s, way), ...brushesFor(s, way)],
           materials: way.materials,
           wait: way.dryMinutes > 0 ? { minutes: way.dryMinutes, until: 'the wood is dry' } : null,
           protection: way.protection,

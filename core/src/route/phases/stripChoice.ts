@@ -5,7 +5,8 @@ import { isSuspect, type SurfaceContext } from '../context';
 
 type Way = (typeof STRIP_WAYS.rows)[number];
 
-const layersOn = (s: SurfaceContext): number =>
+/** Layers of the old finish, as counted or recorded; one where nobody looked. */
+export const layersOn = (s: SurfaceContext): number =>
   Math.max(
     1,
     countedLayers(
