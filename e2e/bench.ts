@@ -17,7 +17,7 @@ export const goTo = async (page: Page, station: 'Look' | 'Aim' | 'Route'): Promi
 export const open = async (page: Page, address: string): Promise<void> => {
   await page.goto(address);
   await page.getByRole('main').first().waitFor();
-  await expect(page.getByText(/^Fetching/)).toHaveCount(0);
+  await expect(page.getByText(/^(Fetching|Reckoning)/)).toHaveCount(0);
 };
 
 /** Records an outcome of a test on the surface that is shown. */

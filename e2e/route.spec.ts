@@ -38,6 +38,46 @@ test('an open gate says what each answer leads to, and what it holds', async ({ 
   await expect(page.getByText(/^Held by step/).first()).toBeVisible();
 });
 
+test('each answer to a gate is planned in full, and what no answer changes can start', async ({
+  page,
+}) => {
+  await open(page, '/pieces/periodicals-bench/route');
+  await expect(page.getByText(/^Whatever the answers, steps 1–\d/)).toBeVisible();
+  await button(page, /^Step \d+: Test every layer for lead/).click();
+  await expect(page.getByText(/^Comes in: Set up for work with lead/)).toBeVisible();
+  await expect(page.getByText(/^Drops out: .*Scuff P/)).toBeVisible();
+  await expectNoSidewaysScroll(page);
+});
+
+test('a tool that the shop has or has not turns the route, and its worth is told before', async ({
+  page,
+}) => {
+  await open(page, '/pieces/card-index/compare');
+  await expect(page.getByText('Without a random-orbit sander')).toBeVisible();
+  await open(page, '/settings');
+  const sander = page.getByRole('radiogroup', { name: 'Random-orbit sander' });
+  await sander.getByRole('radio', { name: 'Not here' }).click();
+  await expect(page.getByText('Stored.')).toBeVisible();
+  await expectNoSidewaysScroll(page);
+  await open(page, '/pieces/card-index/route');
+  await expect(button(page, /^Step \d+: Sand P.*by hand/)).toBeVisible();
+  await open(page, '/settings');
+  await sander.getByRole('radio', { name: 'Here', exact: true }).click();
+  await expect(page.getByText('Stored.')).toBeVisible();
+});
+
+test('how far a face is rubbed through is chosen, and its papers follow', async ({ page }) => {
+  await open(page, '/pieces/stool/aim');
+  await button(page, /^Seat:/).click();
+  await page.getByRole('radio', { name: 'Painted', exact: true }).click();
+  await page.getByRole('radio', { name: 'Distressed' }).click();
+  await page.getByRole('radio', { name: 'Hard', exact: true }).click();
+  await page.getByRole('radio', { name: 'Edges and flats' }).click();
+  await button(page, 'Aim at 1 surface').click();
+  await goTo(page, 'Route');
+  await expect(button(page, /^Step \d+: Rub through, P120 · P180 · P220/)).toBeVisible();
+});
+
 test('whole-piece ways stand side by side, and one is taken', async ({ page }) => {
   await open(page, '/pieces/reading-table/aim');
   await button(page, 'Compare whole-piece ways').click();
@@ -71,4 +111,8 @@ test('the owner gets a care sheet with coats, cure and lead', async ({ page }) =
   await expect(page.getByText(/^From the bottom: oil-based stain; waterborne clear/)).toBeVisible();
   await expect(page.getByText(/^Lead: /).first()).toBeVisible();
   await expectNoSidewaysScroll(page);
+  const asked = page.context().waitForEvent('request', (it) => it.url().endsWith('.pdf'));
+  await button(page, 'As PDF').click();
+  const pdf = await page.request.get((await asked).url());
+  expect(pdf.headers()['content-type']).toBe('application/pdf');
 });

@@ -9,6 +9,8 @@ const row = <const Id extends Coating>(it: {
   readonly coats: number;
   /** Grit that dulls it before the next coat. */
   readonly scuffGrit: number;
+  /** Share of the peeling on a slick, scuffed film that it prevents (modelling judgement on common practice). */
+  readonly grips: number;
   /** Share of each kind of bleed that it keeps back (modelling judgement on common practice). */
   readonly holds: Readonly<Record<Exclude<Bleed, 'none' | 'stain'>, number>>;
 }) => ({ ...COATINGS.get(it.id), ...it, source: PRACTICE });
@@ -20,6 +22,7 @@ export const PRIMERS = table([
     need: 'bleed, knots, odour, dye',
     coats: 2,
     scuffGrit: 220,
+    grips: 0.85,
     holds: { tannin: 0.98, resin: 0.95, dye: 0.95 },
   }),
   row({
@@ -27,6 +30,7 @@ export const PRIMERS = table([
     need: 'wood to show, or edges rubbed through',
     coats: 2,
     scuffGrit: 220,
+    grips: 0.85,
     holds: { tannin: 0.95, resin: 0.9, dye: 0.9 },
   }),
   row({
@@ -34,6 +38,7 @@ export const PRIMERS = table([
     need: 'laminate, foil, glossy factory film',
     coats: 1,
     scuffGrit: 220,
+    grips: 0.97,
     holds: { tannin: 0.3, resin: 0, dye: 0 },
   }),
   row({
@@ -41,6 +46,7 @@ export const PRIMERS = table([
     need: 'bare fibreboard, filler patches',
     coats: 2,
     scuffGrit: 220,
+    grips: 0.7,
     holds: { tannin: 0.3, resin: 0, dye: 0 },
   }),
   row({
@@ -48,6 +54,7 @@ export const PRIMERS = table([
     need: 'sound old film, bare wood that does not bleed',
     coats: 1,
     scuffGrit: 220,
+    grips: 0.75,
     holds: { tannin: 0, resin: 0, dye: 0 },
   }),
 ]);

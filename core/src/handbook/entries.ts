@@ -11,6 +11,7 @@ import {
   SCHOOLS,
   STRIP_WAYS,
   SUBSTRATES,
+  TOOLS,
   WOODS,
   dryFilmUm,
   layerLabel,
@@ -192,6 +193,20 @@ const schools: readonly Entry[] = SCHOOLS.rows.map((it) => ({
   source: sourceInWords(it.source),
 }));
 
+/** Tools that a route depends on. */
+const tools: readonly Entry[] = TOOLS.rows.map((it) => ({
+  id: `tool-${it.id}`,
+  chapter: 'ways',
+  title: it.label,
+  summary: 'A tool that changes routes. Say in the settings whether the shop has one.',
+  sections: [
+    { title: 'With it', lines: [it.withIt] },
+    { title: 'Without it', lines: [it.without] },
+  ],
+  cautions: [],
+  source: sourceInWords(it.source),
+}));
+
 const grits: readonly Entry[] = GRITS.map((it) => ({
   id: `grit-${it.grit}`,
   chapter: 'grits',
@@ -224,6 +239,7 @@ export const HANDBOOK: readonly Entry[] = [
   ...grits,
   ...ways,
   ...schools,
+  ...tools,
 ];
 
 const textOf = (it: Entry): string =>

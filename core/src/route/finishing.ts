@@ -55,9 +55,9 @@ export const chanceOfBleed = (s: SurfaceContext): number => {
     : 0;
 };
 
-/** Chance that the face below is slick, where no coat that grips lies between. */
+/** Chance that the film below is slick and what lies on it lets go. */
 export const chanceOfPeeling = (s: SurfaceContext): number =>
-  keepsFilm(s) && primerOf(s)?.primer.id !== 'bonding' ? s.beliefs.finish.distribution.factory : 0;
+  keepsFilm(s) ? s.beliefs.finish.distribution.factory * (1 - (primerOf(s)?.primer.grips ?? 0)) : 0;
 
 /** Coats of paint, the colour, and the tint of primer under it. */
 export interface PaintPlan {

@@ -1,0 +1,72 @@
+import type { Branch, Operation } from '@obrik/core/route';
+import { render, screen } from '@testing-library/react';
+import { changeInWords } from '@/features/compare/change';
+import { GateBranches } from './GateBranches';
+import { stepsInWords } from './steps';
+
+const GATE: NonNullable<Operation['gate']> = {
+  kind: 'lead',
+  question: 'Is there lead in any layer?',
+  answers: [
+    { id: 'leadFound', answer: 'Found in some layer', then: 'Dry sanding drops out.' },
+    { id: 'leadNotFound', answer: 'Found in no layer', then: 'The held steps are open.' },
+  ],
+};
+const NOTHING: Branch = {
+  answer: '',
+  then: '',
+  minutes: 0,
+  days: 0,
+  money: 0,
+  adds: [],
+  drops: [],
+  refuses: [],
+};
+
+it.each([
+  [[1, 2, 3], '1–3'],
+  [[4, 1, 2, 6], '1–2, 4, 6'],
+  [[7], '7'],
+  [[], ''],
+])('steps %j are said as “%s”', (numbers, words) => {
+  expect(stepsInWords(numbers)).toBe(words);
+});
+
+it.each([
+  [{ minutes: 95, days: 1, money: 450 }, '+1 h 35 · +1 day · +4.50'],
+  [{ minutes: -20, days: -2, money: 0 }, '−20 min · −2 days'],
+  [{ minutes: 0, days: 0, money: 0 }, ''],
+])('a change of %j is said as “%s”', (change, words) => {
+  expect(changeInWords(change)).toBe(words);
+});
+
+describe('a gate', () => {
+  it('says what each answer means before anything is reckoned', () => {
+    render(<GateBranches gate={GATE} branches={undefined} />);
+    expect(screen.getByText('Is there lead in any layer?')).toBeTruthy();
+    expect(screen.getByText('Found in no layer: The held steps are open.')).toBeTruthy();
+    expect(screen.queryByText(/Comes in/)).toBeNull();
+  });
+
+  it('says what comes, what goes, what it costs and what would be refused', () => {
+    const found: Branch = {
+      ...NOTHING,
+      minutes: 40,
+      days: 1,
+      adds: ['Set up for work with lead', 'Scuff wet'],
+      drops: ['Scuff P150'],
+      refuses: ['No work by yourself on the top'],
+    };
+    render(<GateBranches gate={GATE} branches={[found, NOTHING]} />);
+    expect(screen.getByText('+40 min · +1 day')).toBeTruthy();
+    expect(screen.getByText('Comes in: Set up for work with lead; Scuff wet.')).toBeTruthy();
+    expect(screen.getByText('Drops out: Scuff P150.')).toBeTruthy();
+    expect(screen.getByText('Refused then: No work by yourself on the top.')).toBeTruthy();
+  });
+
+  it('counts what would be too long to name', () => {
+    const adds = ['a', 'b', 'c', 'd', 'e', 'f', 'g'];
+    render(<GateBranches gate={GATE} branches={[{ ...NOTHING, adds }, NOTHING]} />);
+    expect(screen.getByText('Comes in: a; b; c; d; e; and 2 more.')).toBeTruthy();
+  });
+});
