@@ -66,6 +66,22 @@ test('a tool that the shop has or has not turns the route, and its worth is told
   await expect(page.getByText('Stored.')).toBeVisible();
 });
 
+test('one piece is worked otherwise than the shop, and that is taken back', async ({ page }) => {
+  await open(page, '/pieces/stool/compare');
+  await button(page, 'Work so on this piece: Between coats: sand every coat').click();
+  await expect(page.getByText('On this piece, unlike in the shop')).toBeVisible();
+  await expectNoSidewaysScroll(page);
+  await button(page, 'As in the shop: Between coats: sand every coat').click();
+  await expect(page.getByText('On this piece, unlike in the shop')).toHaveCount(0);
+});
+
+test('the answer to a gate is recorded from where it is asked', async ({ page }) => {
+  await open(page, '/pieces/card-index/route');
+  await button(page, /^Step \d+: Set a bleed patch/).click();
+  await button(page, 'Record the answer').click();
+  await expect(page.getByRole('heading', { name: 'Paint a bleed patch' })).toBeVisible();
+});
+
 test('how far a face is rubbed through is chosen, and its papers follow', async ({ page }) => {
   await open(page, '/pieces/stool/aim');
   await button(page, /^Seat:/).click();

@@ -300,6 +300,22 @@ describe('what is wrong is said with its place', () => {
   });
 });
 
+describe('how a piece is worked', () => {
+  it('is kept with the piece; an unknown way is refused by its path', async () => {
+    await take();
+    const changed = recordIn(await change(1, { kind: 'work', schools: { drawers: 'in' } }));
+    expect(changed.piece.schools).toEqual({ drawers: 'in' });
+    expect(recordIn(await server.api.get('/api/pieces/chest-1')).piece.schools).toEqual({
+      drawers: 'in',
+    });
+    expectProblem(
+      await change(2, { kind: 'work', schools: { drawers: 'under' } }),
+      422,
+      'change.schools.drawers',
+    );
+  });
+});
+
 describe('kept routes', () => {
   it('are planned by the server for a revision, with the shop’s settings, newest first', async () => {
     await take();

@@ -5,6 +5,7 @@ import { hardware } from './hardware';
 import { piece, pieceDescription, type Piece } from './piece';
 import { bad, good, read, type Result } from './problem';
 import { aim } from './scheme';
+import { ownSchools } from './shop';
 
 /**
  * Every way in which a piece changes. App and server apply the same changes with the same
@@ -29,6 +30,8 @@ export const change = z.discriminatedUnion('kind', [
     surfaceIds: z.array(id).min(1).max(200),
     aims: z.array(aim).max(200),
   }),
+  /** How the piece is worked where it departs from the shop becomes this. */
+  z.object({ kind: z.literal('work'), schools: ownSchools }),
   z.object({ kind: z.literal('archive') }),
   z.object({ kind: z.literal('restore') }),
 ]);
@@ -106,6 +109,8 @@ const step = (before: Piece, it: Change): Result<Piece> => {
       if (stray) return bad('aims', `An aim for "${stray.surfaceId}", which is not in surfaceIds.`);
       return good({ ...before, aims: [...others, ...it.aims] });
     }
+    case 'work':
+      return good({ ...before, schools: it.schools });
     case 'archive':
       return good({ ...before, archived: true });
     case 'restore':
@@ -172,6 +177,8 @@ export const undoOf = (before: Piece, it: Change): Change | undefined => {
         surfaceIds: it.surfaceIds,
         aims: before.aims.filter((one) => it.surfaceIds.includes(one.surfaceId)),
       };
+    case 'work':
+      return { kind: 'work', schools: before.schools };
     case 'archive':
       return { kind: 'restore' };
     case 'restore':

@@ -53,7 +53,7 @@ export {
   type Topcoat,
   type Wear,
 } from './scheme';
-export { USUAL_SHOP, schools, shop, type Shop } from './shop';
+export { USUAL_SHOP, ownSchools, schools, shop, shopFor, type OwnSchools, type Shop } from './shop';
 export {
   TEMPLATES,
   areaOf,

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { confirmation, finding, id, observation, paintLayer } from './evidence';
 import { hardware } from './hardware';
 import { aim, type Wear } from './scheme';
+import { ownSchools } from './shop';
 import { areaOf, templateId, templateOf, type Measures, type TemplateSurface } from './templates';
 
 /** A year that furniture may be from. */
@@ -79,6 +80,8 @@ export const piece = z
     layers: z.array(paintLayer).max(1000).default([]),
     hardware: z.array(hardware).max(200).default([]),
     aims: z.array(aim).max(200).default([]),
+    /** How it is worked where it departs from the shop. */
+    schools: ownSchools.default({}),
     /** Put away; everything is kept and can be brought back. */
     archived: z.boolean().default(false),
   })
@@ -119,6 +122,7 @@ export const newPiece = (pieceId: string, description: PieceDescription): Piece 
   layers: [],
   hardware: [],
   aims: [],
+  schools: {},
   archived: false,
 });
 

@@ -2,26 +2,40 @@ import { z } from 'zod';
 import { LEAD_LIMITS, SCHOOLS, TOOLS, type School, type WayOf } from '../catalog';
 import { unitSystem } from '../units';
 
-/** Which way of a school; the catalog's first where nothing was chosen. */
-const wayOf = <S extends School>(school: S) => {
-  const [first, ...others] = SCHOOLS.get(school).ways.map((it) => it.id) as [
-    WayOf<S>,
-    ...WayOf<S>[],
-  ];
-  return z.enum([first, ...others]).default(first as never);
+/** The ways of a school. */
+const wayOf = <S extends School>(school: S) =>
+  z.enum(SCHOOLS.get(school).ways.map((it) => it.id) as unknown as [WayOf<S>, ...WayOf<S>[]]);
+
+/** The way of a school; the catalog's first where nothing was chosen. */
+const usualWayOf = <S extends School>(school: S) => {
+  const ways = wayOf(school);
+  return ways.default(ways.options[0] as never);
 };
 
 /** How this shop works, where careful people differ. */
 export const schools = z.object({
-  prime: wayOf('prime'),
-  betweenCoats: wayOf('betweenCoats'),
-  scuff: wayOf('scuff'),
-  takeOff: wayOf('takeOff'),
-  hardware: wayOf('hardware'),
-  faces: wayOf('faces'),
-  drawers: wayOf('drawers'),
-  blocker: wayOf('blocker'),
+  prime: usualWayOf('prime'),
+  betweenCoats: usualWayOf('betweenCoats'),
+  scuff: usualWayOf('scuff'),
+  takeOff: usualWayOf('takeOff'),
+  hardware: usualWayOf('hardware'),
+  faces: usualWayOf('faces'),
+  drawers: usualWayOf('drawers'),
+  blocker: usualWayOf('blocker'),
 });
+
+/** Where one piece is worked otherwise than the shop usually works. */
+export const ownSchools = z.object({
+  prime: wayOf('prime').optional(),
+  betweenCoats: wayOf('betweenCoats').optional(),
+  scuff: wayOf('scuff').optional(),
+  takeOff: wayOf('takeOff').optional(),
+  hardware: wayOf('hardware').optional(),
+  faces: wayOf('faces').optional(),
+  drawers: wayOf('drawers').optional(),
+  blocker: wayOf('blocker').optional(),
+});
+export type OwnSchools = z.infer<typeof ownSchools>;
 
 /** What holds for the whole workshop. */
 export const shop = z.object({
@@ -49,5 +63,11 @@ export const shop = z.object({
   tools: z.array(TOOLS.id).default(TOOLS.rows.filter((it) => it.usual).map((it) => it.id)),
 });
 export type Shop = z.infer<typeof shop>;
+
+/** The shop as it works on one piece. */
+export const shopFor = (piece: { readonly schools: OwnSchools }, it: Shop): Shop => {
+  const own = Object.entries(piece.schools).filter(([, way]) => way !== undefined);
+  return own.length > 0 ? { ...it, schools: { ...it.schools, ...Object.fromEntries(own) } } : it;
+};
 
 export const USUAL_SHOP: Shop = shop.parse({});

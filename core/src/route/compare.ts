@@ -4,8 +4,11 @@ import { inspectPiece } from '../inspect';
 import {
   aim,
   isFaceOnTop,
+  ownSchools,
+  shopFor,
   surfacesOf,
   type Aim,
+  type OwnSchools,
   type Piece,
   type Scheme,
   type Shop,
@@ -169,6 +172,8 @@ export const whatIf = z.object({
   money: z.int(),
   /** Risks that come, grow, shrink or go: the change of chance on the likeliest surface. */
   risks: z.array(risk.pick({ kind: true }).extend({ change: z.number() })),
+  /** What to add to the schools of the piece to work so on it; null for a tool. */
+  schools: ownSchools.nullable(),
 });
 export type WhatIf = z.infer<typeof whatIf>;
 
@@ -176,30 +181,37 @@ export type WhatIf = z.infer<typeof whatIf>;
 interface Otherwise {
   readonly id: string;
   readonly title: string;
+  readonly piece: Piece;
   readonly shop: Shop;
+  readonly schools: OwnSchools | null;
 }
 
-const otherSchools = (shop: Shop): readonly Otherwise[] =>
+const otherSchools = (piece: Piece, shop: Shop): readonly Otherwise[] =>
   SCHOOLS.rows.flatMap(({ id, label, ways }) =>
     (ways as readonly { id: string; label: string }[])
-      .filter((way) => way.id !== shop.schools[id])
-      .map((way) => ({
-        id: `${id}-${way.id}`,
-        title: `${label}: ${way.label.toLowerCase()}`,
-        shop: { ...shop, schools: { ...shop.schools, [id]: way.id } },
-      })),
+      .filter((way) => way.id !== shopFor(piece, shop).schools[id])
+      .map((way) => {
+        const schools = ownSchools.parse({ [id]: way.id });
+        return {
+          id: `${id}-${way.id}`,
+          title: `${label}: ${way.label.toLowerCase()}`,
+          piece: { ...piece, schools: { ...piece.schools, ...schools } },
+          shop,
+          schools,
+        };
+      }),
   );
 
-const otherTools = (shop: Shop): readonly Otherwise[] =>
+const otherTools = (piece: Piece, shop: Shop): readonly Otherwise[] =>
   TOOLS.rows.map(({ id, phrase }) => {
     const has = shop.tools.includes(id);
+    const tools = has ? shop.tools.filter((it) => it !== id) : [...shop.tools, id];
     return {
       id,
       title: `${has ? 'Without' : 'With'} ${phrase}`,
-      shop: {
-        ...shop,
-        tools: has ? shop.tools.filter((it) => it !== id) : [...shop.tools, id],
-      },
+      piece,
+      shop: { ...shop, tools },
+      schools: null,
     };
   });
 
@@ -213,13 +225,15 @@ const changedRisks = (now: Toll, then: Toll): WhatIf['risks'] => {
     .filter(({ change }) => Math.abs(change) >= SAME_CHANCE);
 };
 
-/** The ways and tools that this shop does not follow or have, where they would change anything. */
+/** The ways and tools that this piece is not worked with, where they would change anything. */
 export const whatIfs = (piece: Piece, shop: Shop): readonly WhatIf[] => {
   const known = inspectPiece(piece, shop);
-  const of = (it: Shop) => tollOf(piece, it, planRoute(piece, it, known));
-  const now = of(shop);
-  return [...otherSchools(shop), ...otherTools(shop)].flatMap(({ id, title, shop: other }) => {
-    const then = of(other);
+  const of = (it: Pick<Otherwise, 'piece' | 'shop'>) =>
+    tollOf(it.piece, it.shop, planRoute(it.piece, it.shop, known));
+  const now = of({ piece, shop });
+  return [...otherSchools(piece, shop), ...otherTools(piece, shop)].flatMap((it) => {
+    const { id, title, schools } = it;
+    const then = of(it);
     const change = {
       minutes: then.minutes - now.minutes,
       days: then.days - now.days,
@@ -228,6 +242,6 @@ export const whatIfs = (piece: Piece, shop: Shop): readonly WhatIf[] => {
     const risks = changedRisks(now, then);
     return Object.values(change).every((it) => it === 0) && risks.length === 0
       ? []
-      : [{ id, title, ...change, risks }];
+      : [{ id, title, ...change, risks, schools }];
   });
 };

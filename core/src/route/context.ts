@@ -15,8 +15,17 @@ import {
   type SurfaceBeliefs,
 } from '../inspect';
 import type { Aim, Finding, LooseParts, Observation, Piece, Shop, Surface } from '../piece';
-import { isCoated, isFaceOnTop, roleOf, showsOldWood, surfacesOf, templateOf } from '../piece';
 import {
+  isCoated,
+  isFaceOnTop,
+  roleOf,
+  shopFor,
+  showsOldWood,
+  surfacesOf,
+  templateOf,
+} from '../piece';
+import {
+  chanceOfSandingThrough,
   planLadder,
   sandingTask,
   type Ladder,
@@ -180,7 +189,7 @@ export const contextsOf = (
   });
   const whole: Whole = {
     piece,
-    shop,
+    shop: shopFor(piece, shop),
     loose: templateOf(piece.templateId).looseParts(piece.measures),
     twoTone: isTwoTone(aimed),
   };
@@ -296,6 +305,20 @@ export const sandingTaskOf = (
 
 /** Lead was found, or may be there. */
 export const isSuspect = (s: SurfaceContext): boolean => s.lead === 'open' || s.lead === 'found';
+
+/**
+ * Chance that a ladder of one's own goes through the face of a surface at its edges; 0 on solid wood.
+ * @param removedUm what the ladder takes off, µm
+ */
+export const sandThroughOf = (
+  piece: Piece,
+  shop: Shop,
+  surfaceId: string,
+  removedUm: number,
+): number => {
+  const found = contextsOf(piece, shop).find((it) => it.surface.id === surfaceId);
+  return found ? chanceOfSandingThrough(removedUm, thinnerThan(found), 'edge') : 0;
+};
 
 /** The old film stays, and is only dulled. */
 export const keepsFilm = (s: SurfaceContext): boolean =>

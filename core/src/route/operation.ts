@@ -54,6 +54,8 @@ export type AnswerId = (typeof ANSWERS)[number];
 export const gate = z.object({
   kind: z.enum(['lead', 'substrate', 'veneer', 'bleed', 'patch']),
   question: z.string(),
+  /** The test that answers it. */
+  testId: z.string().nullable().default(null),
   answers: z.array(
     z.object({
       id: z.enum(ANSWERS).nullable().default(null),

@@ -1,5 +1,5 @@
 import type { SurfaceBeliefs } from '../inspect';
-import { surfacesOf, type Piece, type Shop } from '../piece';
+import { shopFor, surfacesOf, type Piece, type Shop } from '../piece';
 import { contextsOf, type SurfaceContext } from './context';
 import { merge, type Proposal } from './merge';
 import { PHASES, type Route } from './operation';
@@ -51,7 +51,7 @@ export const planRoute = (piece: Piece, shop: Shop, known?: readonly SurfaceBeli
   const refusals = surfaces.flatMap(refusalsOn);
   const blocked = new Set(refusals.filter((it) => it.blocks).map((it) => it.surfaceId));
   const drafts = merge(surfaces.flatMap((it) => proposalsFor(it, blocked.has(it.surface.id))));
-  const operations = [...inOrder(drafts, shop.schools)];
+  const operations = [...inOrder(drafts, shopFor(piece, shop).schools)];
   const aimed = new Set(surfaces.map((it) => it.surface.id));
   return {
     operations,

@@ -1,5 +1,5 @@
 import { COATINGS, STRIP_WAYS } from '../catalog';
-import { piece as pieceSchema } from '../piece';
+import { piece as pieceSchema, shopFor } from '../piece';
 import { ofEveryRoute } from '../testing/everyRoute';
 import { copyOf } from '../testing/pieces';
 import { contextsOf } from './context';
@@ -152,8 +152,9 @@ describe('any route', () => {
   });
 
   it('runs through the phases in order on each surface; vermin by the school', () => {
-    ofEveryRoute(({ shop, route }) => {
-      const late = shop.schools.hardware === 'before' ? ['evict-insects', 'mould'] : [];
+    ofEveryRoute(({ piece, shop, route }) => {
+      const late =
+        shopFor(piece, shop).schools.hardware === 'before' ? ['evict-insects', 'mould'] : [];
       const operations = route.operations.filter((it) => !late.includes(it.method));
       const alone = operations.filter((it) => it.surfaceIds.length === 1);
       const back = alone.filter((a, index) =>

@@ -1,5 +1,5 @@
 import type { Tool } from '../catalog';
-import { hardware, shop as shopSchema, type Scheme } from '../piece';
+import { applyChange, hardware, shop as shopSchema, undoOf, type Scheme } from '../piece';
 import { allAims, clear, painted, pieceOf, stained, type Told } from '../testing/pieces';
 import { planRoute, tollOf, whatIfs, type Operation, type Route } from './index';
 
@@ -224,5 +224,32 @@ describe('what has to come out or off first', () => {
     });
     expect(refusals).toMatchObject([{ rule: 'patch-will-show', blocks: false }]);
     expect(refusals[0]?.waysOut.join()).toMatch(/motif/);
+  });
+});
+
+describe('a piece that is worked otherwise than the shop', () => {
+  const piece = pieceOf(tableAs(painted('mid')));
+  const every = { ...piece, schools: { betweenCoats: 'always' as const } };
+
+  it('follows its own school, and the shop in all others', () => {
+    const own = planRoute(every, shopWith(USUAL));
+    expect(own).toEqual(planRoute(piece, shopWith(USUAL, { betweenCoats: 'always' })));
+    expect(own.minutes).toBeGreaterThan(planRoute(piece, shopWith(USUAL)).minutes);
+  });
+
+  it('is offered the way back, with what it would save, and how to take it', () => {
+    const back = whatIfs(every, shopWith(USUAL)).find((it) => it.id === 'betweenCoats-whenRough');
+    expect(back?.minutes).toBeLessThan(0);
+    expect(back?.schools).toEqual({ betweenCoats: 'whenRough' });
+    expect(whatIfs(every, shopWith(USUAL)).map((it) => it.id)).not.toContain('betweenCoats-always');
+  });
+
+  it('a change of it can be taken back', () => {
+    const change = { kind: 'work', schools: { faces: 'topFirst' } } as const;
+    const after = applyChange(every, change);
+    expect(after.ok && after.value.schools).toEqual({ faces: 'topFirst' });
+    const undo = undoOf(every, change);
+    const back = after.ok && undo ? applyChange(after.value, undo) : after;
+    expect(back.ok && back.value).toEqual(every);
   });
 });

@@ -3,6 +3,7 @@ import {
   DAMAGES,
   INSPECTION_TESTS,
   SCHOOLS,
+  TOOLS,
   VARIABLES,
   type InspectionTest,
   type Variable,
@@ -12,6 +13,7 @@ import {
   hardware,
   layerFeel,
   newPiece,
+  ownSchools,
   paintLayer,
   pieceDescription,
   scheme,
@@ -201,17 +203,17 @@ const uniqueBy = <T>(list: readonly T[], key: (it: T) => string): T[] => [
   ...new Map(list.map((it) => [key(it), it])).values(),
 ];
 
-/** A shop that works in any of the ways that people work. */
+const ways = Object.fromEntries(
+  SCHOOLS.rows.map((school) => [
+    school.id,
+    fc.constantFrom(...(school.ways as readonly { id: string }[]).map((way) => way.id)),
+  ]),
+);
+
+/** A shop that works in any of the ways that people work, with any of the tools. */
 export const shops: fc.Arbitrary<Shop> = fc
-  .record(
-    Object.fromEntries(
-      SCHOOLS.rows.map(({ id, ways }) => [
-        id,
-        fc.constantFrom(...(ways as readonly { id: string }[]).map((way) => way.id)),
-      ]),
-    ),
-  )
-  .map((schools) => shop.parse({ schools }));
+  .record({ schools: fc.record(ways), tools: fc.subarray([...TOOLS.ids]) })
+  .map((it) => shop.parse(it));
 
 /** A whole piece: seen, damaged, vouched for and aimed at in any way. */
 export const pieces: fc.Arbitrary<Piece> = descriptions.chain((description) => {
@@ -223,6 +225,7 @@ export const pieces: fc.Arbitrary<Piece> = descriptions.chain((description) => {
       confirmations: fc.array(confirmationOn(surfaceIds), { maxLength: 4 }),
       layers: fc.tuple(...surfaceIds.map(layersOn)),
       hardware: fc.array(fittings, { maxLength: 3 }),
+      schools: fc.record(ways, { requiredKeys: [] }).map((it) => ownSchools.parse(it)),
       aims: fc.tuple(...surfaceIds.map((it) => fc.option(aimOn(it), { freq: 5 }))),
     })
     .map(({ observations, findings, confirmations, layers, aims, ...rest }) => ({

@@ -78,6 +78,7 @@ export const defineModels = (sequelize: Sequelize): Models => {
         childsRoom: BOOLEAN,
         origin: TEXT,
         keep: TEXT,
+        schools: JSON_TYPE,
         archived: BOOLEAN,
         createdAt: TEXT,
         updatedAt: TEXT,

@@ -1,5 +1,5 @@
-import { surfacesOf, type PieceRecord } from '@obrik/core/piece';
-import { RISKS, type Alternative, type WhatIf } from '@obrik/core/route';
+import { surfacesOf, type OwnSchools, type PieceRecord } from '@obrik/core/piece';
+import { RISKS, type Alternative } from '@obrik/core/route';
 import { showDuration, showPercent } from '@obrik/core/units';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
@@ -16,10 +16,10 @@ import {
   Screen,
   Small,
   Subheading,
-  TitleRow,
 } from '@/ui/controls';
 import { usePlan } from '@/workers/usePlan';
-import { changeInWords, days, money, signed } from './change';
+import { days, money } from './change';
+import { OtherWays } from './OtherWays';
 
 const AlternativeCard = ({
   it,
@@ -63,12 +63,6 @@ const AlternativeCard = ({
   </Card>
 );
 
-/** "Stain takes in blotches +12 %". */
-const risksInWords = ({ risks }: WhatIf): string =>
-  risks
-    .map((it) => `${RISKS[it.kind]} ${signed(it.change, showPercent(Math.abs(it.change)))}`)
-    .join('; ');
-
 /** Compare: whole-piece ways side by side, and what working otherwise would change. */
 export const CompareScreen = ({ record }: { readonly record: PieceRecord }) => {
   const { piece } = record;
@@ -87,6 +81,8 @@ export const CompareScreen = ({ record }: { readonly record: PieceRecord }) => {
     );
     if (done) router.navigate(`/pieces/${piece.id}/route`);
   };
+  const work = (schools: OwnSchools, word: string) =>
+    change(piece.id, { kind: 'work', schools }, word);
   return (
     <Screen
       foot={
@@ -120,21 +116,11 @@ export const CompareScreen = ({ record }: { readonly record: PieceRecord }) => {
           ))}
         </View>
       )}
-      {piece.aims.length > 0 && otherwise && otherwise.length > 0 ? (
-        <Card style={{ gap: 8 }}>
-          <Label heading>If you worked otherwise</Label>
-          {otherwise.map((it) => (
-            <View key={it.id}>
-              <TitleRow title={it.title} figure={changeInWords(it)} />
-              {it.risks.length > 0 ? <Small>{risksInWords(it)}</Small> : null}
-            </View>
-          ))}
-          <PlainButton
-            title="How you work, and your tools"
-            onPress={() => router.navigate('/settings')}
-          />
-        </Card>
-      ) : null}
+      <OtherWays
+        piece={piece}
+        ways={otherwise ?? []}
+        onWork={(schools, word) => void work(schools, word)}
+      />
     </Screen>
   );
 };

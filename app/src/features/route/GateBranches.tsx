@@ -1,12 +1,14 @@
 import type { Branch, Operation } from '@obrik/core/route';
 import { View } from 'react-native';
 import { changeInWords } from '@/features/compare/change';
-import { Body, Card, Small, Strong } from '@/ui/controls';
+import { Body, Card, PlainButton, Small, Strong } from '@/ui/controls';
 
 interface GateBranchesProps {
   readonly gate: NonNullable<Operation['gate']>;
   /** What each answer changes; undefined while it is reckoned. */
   readonly branches: readonly Branch[] | undefined;
+  /** To where the answer is recorded. */
+  readonly onRecord: () => void;
 }
 
 /** So many titles are named; the rest is counted. */
@@ -18,7 +20,7 @@ const named = (titles: readonly string[]): string =>
     : titles.join('; ');
 
 /** An open question, and for each answer what the route becomes. */
-export const GateBranches = ({ gate, branches }: GateBranchesProps) => (
+export const GateBranches = ({ gate, branches, onRecord }: GateBranchesProps) => (
   <Card edge="amber" style={{ gap: 10 }}>
     <Strong>{gate.question}</Strong>
     {gate.answers.map(({ answer, then }, index) => {
@@ -40,5 +42,6 @@ export const GateBranches = ({ gate, branches }: GateBranchesProps) => (
         </View>
       );
     })}
+    <PlainButton title="Record the answer" onPress={onRecord} />
   </Card>
 );

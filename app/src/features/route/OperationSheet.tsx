@@ -2,6 +2,7 @@ import { SANDING_MODEL } from '@obrik/core/catalog';
 import { surfacesOf, type Piece, type Shop } from '@obrik/core/piece';
 import { RISKS, worstOf, type Branch, type Operation, type StackHistory } from '@obrik/core/route';
 import { showPercent, showVolume } from '@obrik/core/units';
+import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { outcomeInWords } from '@/features/look/recorded';
 import { Body, Caution, Label, Small } from '@/ui/controls';
@@ -37,6 +38,14 @@ const Block = ({
   </View>
 );
 
+/** Where the answer to a gate is recorded: lead layer by layer on Look, the rest by its test. */
+const recordedAt = (piece: Piece, { gate, surfaceIds }: Operation) => {
+  const surface = surfaceIds[0] ?? '';
+  return gate?.testId && gate.kind !== 'lead'
+    ? (`/pieces/${piece.id}/test/${gate.testId}?surface=${surface}` as const)
+    : (`/pieces/${piece.id}/look?surface=${surface}` as const);
+};
+
 /** How, why, what to wear, what can hurt, what it comes after, and why not another way. */
 export const OperationSheet = ({
   piece,
@@ -46,6 +55,7 @@ export const OperationSheet = ({
   branches,
   titleOf,
 }: OperationSheetProps) => {
+  const router = useRouter();
   const names = new Map(surfacesOf(piece).map((it) => [it.id, it.name]));
   const nameOf = (id: string) => names.get(id) ?? id;
   const seen = (ids: readonly string[]) =>
@@ -59,7 +69,13 @@ export const OperationSheet = ({
       {operation.ladder ? (
         <OwnLadder key={operation.id} piece={piece} shop={shop} operation={operation} />
       ) : null}
-      {operation.gate ? <GateBranches gate={operation.gate} branches={branches} /> : null}
+      {operation.gate ? (
+        <GateBranches
+          gate={operation.gate}
+          branches={branches}
+          onRecord={() => router.navigate(recordedAt(piece, operation))}
+        />
+      ) : null}
       <Block title="How">
         {operation.how.map((it, index) => (
           <Body key={it}>

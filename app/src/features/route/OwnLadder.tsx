@@ -1,7 +1,7 @@
 import type { Piece, Shop } from '@obrik/core/piece';
-import { sandingTaskOf, whereOf, type Operation } from '@obrik/core/route';
+import { sandThroughOf, sandingTaskOf, whereOf, type Operation } from '@obrik/core/route';
 import { SCALE, judgeLadder, tollOfLadder } from '@obrik/core/sanding';
-import { showDuration, showThickness } from '@obrik/core/units';
+import { showDuration, showPercent, showThickness } from '@obrik/core/units';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { Body, Label, Option, PlainButton, Small } from '@/ui/controls';
@@ -32,6 +32,8 @@ export const OwnLadder = ({ piece, shop, operation }: OwnLadderProps) => {
   const where = whereOf(piece, { surfaceIds: [surfaceId] }).toLowerCase();
   const faults = judgeLadder(grits, task);
   const { minutes, removedUm } = tollOfLadder(grits, task);
+  const through =
+    task.veneerUm === null ? undefined : sandThroughOf(piece, shop, surfaceId, removedUm);
   return (
     <View style={{ gap: 8 }}>
       <Label>Your own papers</Label>
@@ -58,6 +60,9 @@ export const OwnLadder = ({ piece, shop, operation }: OwnLadderProps) => {
         <Small>
           {showDuration(Math.round(minutes))} on {where}, takes{' '}
           {showThickness(removedUm, shop.units)}.
+          {through === undefined
+            ? ''
+            : ` Chance of sanding through at edges: ${showPercent(through)}.`}
         </Small>
       </View>
     </View>

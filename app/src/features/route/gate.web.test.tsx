@@ -1,5 +1,5 @@
 import type { Branch, Operation } from '@obrik/core/route';
-import { render, screen } from '@testing-library/react';
+import { fireEvent, render, screen } from '@testing-library/react';
 import { changeInWords } from '@/features/compare/change';
 import { GateBranches } from './GateBranches';
 import { stepsInWords } from './steps';
@@ -7,6 +7,7 @@ import { stepsInWords } from './steps';
 const GATE: NonNullable<Operation['gate']> = {
   kind: 'lead',
   question: 'Is there lead in any layer?',
+  testId: 'lead-swab',
   answers: [
     { id: 'leadFound', answer: 'Found in some layer', then: 'Dry sanding drops out.' },
     { id: 'leadNotFound', answer: 'Found in no layer', then: 'The held steps are open.' },
@@ -42,7 +43,7 @@ it.each([
 
 describe('a gate', () => {
   it('says what each answer means before anything is reckoned', () => {
-    render(<GateBranches gate={GATE} branches={undefined} />);
+    render(<GateBranches gate={GATE} branches={undefined} onRecord={jest.fn()} />);
     expect(screen.getByText('Is there lead in any layer?')).toBeTruthy();
     expect(screen.getByText('Found in no layer: The held steps are open.')).toBeTruthy();
     expect(screen.queryByText(/Comes in/)).toBeNull();
@@ -57,16 +58,25 @@ describe('a gate', () => {
       drops: ['Scuff P150'],
       refuses: ['No work by yourself on the top'],
     };
-    render(<GateBranches gate={GATE} branches={[found, NOTHING]} />);
+    render(<GateBranches gate={GATE} branches={[found, NOTHING]} onRecord={jest.fn()} />);
     expect(screen.getByText('+40 min · +1 day')).toBeTruthy();
     expect(screen.getByText('Comes in: Set up for work with lead; Scuff wet.')).toBeTruthy();
     expect(screen.getByText('Drops out: Scuff P150.')).toBeTruthy();
     expect(screen.getByText('Refused then: No work by yourself on the top.')).toBeTruthy();
   });
 
+  it('leads to where the answer is recorded', () => {
+    const onRecord = jest.fn();
+    render(<GateBranches gate={GATE} branches={undefined} onRecord={onRecord} />);
+    fireEvent.click(screen.getByRole('button', { name: 'Record the answer' }));
+    expect(onRecord).toHaveBeenCalledTimes(1);
+  });
+
   it('counts what would be too long to name', () => {
     const adds = ['a', 'b', 'c', 'd', 'e', 'f', 'g'];
-    render(<GateBranches gate={GATE} branches={[{ ...NOTHING, adds }, NOTHING]} />);
+    render(
+      <GateBranches gate={GATE} branches={[{ ...NOTHING, adds }, NOTHING]} onRecord={jest.fn()} />,
+    );
     expect(screen.getByText('Comes in: a; b; c; d; e; and 2 more.')).toBeTruthy();
   });
 });

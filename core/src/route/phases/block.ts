@@ -106,6 +106,7 @@ export const BLOCK_RULES: readonly Rule[] = [
         protection: ['Nitrile gloves', 'Ventilation'],
         gate: {
           kind: 'patch',
+          testId: 'cross-cut',
           question: 'How many of 25 squares are gone?',
           answers: [
             { id: 'bondHolds', answer: 'None or one', then: 'It holds: prime the whole face.' },

@@ -202,6 +202,7 @@ export const CLEAN_RULES: readonly Rule[] = [
         grits: [150],
         gate: {
           kind: 'bleed',
+          testId: 'bleed-patch',
           question: 'What colour is the patch?',
           answers: [
             { id: 'staysWhite', answer: 'Stayed white', then: 'A plain acrylic primer will do.' },

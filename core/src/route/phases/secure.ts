@@ -1,5 +1,5 @@
-import { LEAD_LIMITS } from '../../catalog';
-import { showTemperature } from '../../units';
+import { LEAD_LIMITS, SANDING_MODEL } from '../../catalog';
+import { showTemperature, showThickness } from '../../units';
 import {
   UNSTAINABLE,
   behind,
@@ -49,6 +49,7 @@ export const SECURE_RULES: readonly Rule[] = [
         ],
         gate: {
           kind: 'lead',
+          testId: 'lead-swab',
           question: 'Is there lead in any layer?',
           answers: [
             {
@@ -179,6 +180,7 @@ export const SECURE_RULES: readonly Rule[] = [
         ],
         gate: {
           kind: 'substrate',
+          testId: 'chip',
           question: 'What does the chip show?',
           answers: [
             {
@@ -201,13 +203,13 @@ export const SECURE_RULES: readonly Rule[] = [
     phase: 'secure',
     applies: (s) => s.showsWood && s.veneerUm !== null && !s.beliefs.veneer.measured,
     because: (s) =>
-      `${s.surface.name}: likely ${s.substrate.label}, thickness only guessed from its age (about ${s.beliefs.veneer.usualMm.toFixed(1)} mm).`,
+      `${s.surface.name}: likely ${s.substrate.label}, thickness only guessed from its age (about ${showThickness(s.beliefs.veneer.usualMm * 1000, s.shop.units)}).`,
     evidence: (s) => behind(s.beliefs.substrate),
     work: (s) => {
       const ladder = ladderFor(s);
       const enough =
         ladder.kind === 'ladder'
-          ? `${((ladder.edgeRemovedUm + 250) / 1000).toFixed(2)} mm or more`
+          ? `${showThickness(ladder.edgeRemovedUm + SANDING_MODEL.keepUm, s.shop.units)} or more`
           : 'More than assumed';
       return [
         {
@@ -222,6 +224,7 @@ export const SECURE_RULES: readonly Rule[] = [
           ],
           gate: {
             kind: 'veneer',
+            testId: 'veneer-thickness',
             question: 'How thick is the veneer?',
             answers: [
               { id: 'veneerEnough', answer: enough, then: 'The ladder below holds.' },

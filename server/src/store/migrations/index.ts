@@ -4,6 +4,7 @@ import { firstTables } from './0001-first-tables';
 import { wholeInspection } from './0002-whole-inspection';
 import { schools } from './0003-schools';
 import { tools } from './0004-tools';
+import { pieceSchools } from './0005-piece-schools';
 
 /** All migrations in order. Only ever added to; one that has landed is never edited. */
 export const MIGRATIONS: readonly RunnableMigration<QueryInterface>[] = [
@@ -11,4 +12,5 @@ export const MIGRATIONS: readonly RunnableMigration<QueryInterface>[] = [
   wholeInspection,
   schools,
   tools,
+  pieceSchools,
 ];
