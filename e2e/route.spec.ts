@@ -67,7 +67,7 @@ test('a tool that the shop has or has not turns the route, and its worth is told
 });
 
 test('one piece is worked otherwise than the shop, and that is taken back', async ({ page }) => {
-  await open(page, '/pieces/stool/compare');
+  await open(page, '/pieces/card-index/compare');
   await button(page, 'Work so on this piece: Between coats: sand every coat').click();
   await expect(page.getByText('On this piece, unlike in the shop')).toBeVisible();
   await expectNoSidewaysScroll(page);

@@ -16,6 +16,7 @@ import {
   Screen,
   Small,
   Subheading,
+  Tag,
 } from '@/ui/controls';
 import { usePlan } from '@/workers/usePlan';
 import { days, money } from './change';
@@ -39,6 +40,15 @@ const AlternativeCard = ({
       {showDuration(it.minutes)} of work · {days(it.days)} · {money(it.money)}
     </Figure>
     <Body>{it.because}</Body>
+    {it.route.refusals
+      .filter((no) => no.blocks)
+      .map((no) => (
+        <Tag
+          key={`${no.rule}-${no.surfaceId}`}
+          text={`${no.title}: not in these figures`}
+          tone="vermilion"
+        />
+      ))}
     <View>
       <Label>May go wrong</Label>
       {it.risks.length === 0 ? <Small>Nothing that the looks so far speak for.</Small> : null}

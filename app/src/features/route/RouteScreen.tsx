@@ -127,6 +127,7 @@ export const RouteScreen = ({ record }: { readonly record: PieceRecord }) => {
   const route = useMemo(() => planRoute(piece, shop), [piece, shop]);
   const histories = useMemo(() => stacksAlong(piece, shop, route.operations), [piece, shop, route]);
   const open = usePlan('branches', piece, shop);
+  const questions = route.operations.filter((it) => it.gate !== null).length;
   const numbers = new Map(route.operations.map((it, index) => [it.id, index + 1]));
   const names = new Map(surfacesOf(piece).map((it) => [it.id, it.name]));
   const titles = new Map(route.operations.map((it) => [it.id, it.title]));
@@ -183,16 +184,15 @@ export const RouteScreen = ({ record }: { readonly record: PieceRecord }) => {
           No aim yet: {route.unaimedSurfaceIds.map((it) => names.get(it) ?? it).join(', ')}.
         </Small>
       ) : null}
-      {open && open.gates.length > 0 ? (
+      {questions > 0 ? (
         <Card edge="amber" style={{ gap: 4 }}>
           <Strong>
-            {open.gates.length === 1 ? 'One question is' : `${open.gates.length} questions are`}{' '}
-            open
+            {questions === 1 ? 'One question is open' : `${questions} questions are open`}
           </Strong>
           <Body>
-            Whatever the answers, steps{' '}
-            {stepsInWords(open.commonIds.flatMap((it) => numbers.get(it) ?? []))} stay as they are:
-            start there.
+            {open
+              ? `Whatever the answers, steps ${stepsInWords(open.commonIds.flatMap((it) => numbers.get(it) ?? []))} stay as they are: start there.`
+              : 'Reckoning what stays the same whatever the answers …'}
           </Body>
         </Card>
       ) : null}
