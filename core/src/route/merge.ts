@@ -39,6 +39,7 @@ const ONCE = new Set([
   'anchor',
   'bumpers',
   'care-sheet',
+  'harden',
   'polish-fittings',
   'repaint-fittings',
   'fill-old-holes',

@@ -2,7 +2,7 @@ import type { SurfaceBeliefs } from '../inspect';
 import { shopFor, surfacesOf, type Piece, type Shop } from '../piece';
 import { contextsOf, type SurfaceContext } from './context';
 import { merge, type Proposal } from './merge';
-import { PHASES, type Route } from './operation';
+import type { Operation, Phase, Route } from './operation';
 import { inOrder } from './order';
 import { BLOCK_RULES } from './phases/block';
 import { COLOUR_RULES } from './phases/colour';
@@ -65,9 +65,22 @@ export const planRoute = (piece: Piece, shop: Shop, known?: readonly SurfaceBeli
   };
 };
 
-/** The phases of a route that hold any work, in order, with their operations. */
-export const byPhase = (route: Route) =>
-  PHASES.map((phase) => ({
-    phase,
-    operations: route.operations.filter((it) => it.phase === phase),
-  })).filter((it) => it.operations.length > 0);
+/** Operations of one phase that follow each other. */
+export interface PhaseRun {
+  readonly phase: Phase;
+  readonly operations: readonly Operation[];
+}
+
+/**
+ * A route as runs of one phase, in the order of the work. A phase comes up again where the route
+ * goes back to it: one side of a two-tone piece is finished before the other gets its colour.
+ */
+export const byPhase = (route: Pick<Route, 'operations'>): readonly PhaseRun[] => {
+  const runs: { phase: Phase; operations: Operation[] }[] = [];
+  for (const it of route.operations) {
+    const last = runs.at(-1);
+    if (last?.phase === it.phase) last.operations.push(it);
+    else runs.push({ phase: it.phase, operations: [it] });
+  }
+  return runs;
+};

@@ -1,7 +1,7 @@
 import type { Tool } from '../catalog';
 import { applyChange, hardware, shop as shopSchema, undoOf, type Scheme } from '../piece';
 import { allAims, clear, painted, pieceOf, stained, type Told } from '../testing/pieces';
-import { planRoute, tollOf, whatIfs, type Operation, type Route } from './index';
+import { byPhase, planRoute, tollOf, whatIfs, type Operation, type Route } from './index';
 
 // Tools, two coats on one piece, fittings, and what has to come out of the wood (common practice,
 // no source).
@@ -119,6 +119,26 @@ describe('a wooden top on a painted body', () => {
 
   it('tape waits until the film is hard: waterborne a day', () => {
     expect(one(routeOf(twoTone), 'harden').wait?.minutes).toBe(24 * 60);
+  });
+
+  it('is told in the order of the work: colour and clear of one side, then of the other', () => {
+    const stainedTop = { ...twoTone, aims: { ...twoTone.aims, top: stained() } };
+    const route = routeOf(stainedTop);
+    const phases = byPhase(route).map((it) => it.phase);
+    expect(phases.slice(-5)).toEqual(['colour', 'protect', 'colour', 'protect', 'handover']);
+    expect(byPhase(route).flatMap((it) => it.operations)).toEqual(route.operations);
+  });
+
+  it('what comes out, comes off or is out of sight needs no tape', () => {
+    const chest: Told = {
+      template: 'chest',
+      known: knownAll('chest', OAK),
+      aims: { ...allAims('chest', painted('mid')), top: clear() },
+    };
+    const taped = routeOf(chest)
+      .operations.filter((it) => it.method === 'mask-border')
+      .flatMap((it) => it.surfaceIds);
+    expect(new Set(taped)).toEqual(new Set(['top', 'left', 'right', 'frame', 'legs']));
   });
 
   it('one coat on all needs no tape', () => {

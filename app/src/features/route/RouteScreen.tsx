@@ -197,7 +197,7 @@ export const RouteScreen = ({ record }: { readonly record: PieceRecord }) => {
         </Card>
       ) : null}
       {byPhase(route).map(({ phase, operations }) => (
-        <View key={phase} style={{ gap: 6 }}>
+        <View key={operations[0]?.id} style={{ gap: 6 }}>
           <Label heading style={{ marginLeft: 40 }}>
             {phase}
           </Label>

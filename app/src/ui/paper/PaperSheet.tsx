@@ -57,7 +57,7 @@ export const PaperSheet = ({ paper, pdf, back }: PaperSheetProps) => (
       <Print key={index} line={line} />
     ))}
     {paper.sections.map(({ heading, blocks }, index) => (
-      <View key={heading ?? index} style={{ gap: 6 }}>
+      <View key={index} style={{ gap: 6 }}>
         {heading ? (
           <Line bold size={16} level={2}>
             {heading}

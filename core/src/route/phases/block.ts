@@ -1,10 +1,10 @@
 import { COATINGS, WAITS, type Coating } from '../../catalog';
 import { isLightColour, visibilityOf } from '../../piece';
 import { chanceOfPeeling, fillsGrain, paintPlanOf, primerOf } from '../finishing';
-import { behind, sideOf, type SurfaceContext } from '../context';
+import { behind, type SurfaceContext } from '../context';
 import { waxLeft } from './clean';
 import { capital, dullCoat, layCoat, type Rule, type Work } from '../rule';
-import { coatedFirst, maskBorder } from '../twoTone';
+import { atBorder, coatedFirst, maskBorder } from '../twoTone';
 
 /** What else would have done, and why it is not taken. */
 const insteadOf = (s: SurfaceContext, primer: Coating): Work['insteadOf'] => {
@@ -145,7 +145,7 @@ export const BLOCK_RULES: readonly Rule[] = [
   {
     id: 'mask-what-is-coated-later',
     phase: 'block',
-    applies: (s) => sideOf(s) !== undefined && !coatedFirst(s),
+    applies: (s) => atBorder(s) && !coatedFirst(s),
     because: (s) =>
       `${s.surface.name}: gets another coat than its neighbours, which are coated first.`,
     work: (s) => [

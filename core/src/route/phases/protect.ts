@@ -1,8 +1,8 @@
 import { CLEAR_COATS, COATINGS } from '../../catalog';
 import { wearOf } from '../../piece';
-import { sideOf, type SurfaceContext } from '../context';
+import type { SurfaceContext } from '../context';
 import { topcoatOf } from '../finishing';
-import { coatedFirst, maskBorder, tapeMinutesOf } from '../twoTone';
+import { atBorder, coatedFirst, maskBorder, tapeMinutesOf } from '../twoTone';
 import { capital, dullCoat, layCoat, effort, type Rule, type Work } from '../rule';
 
 const SHEENS = {
@@ -81,7 +81,7 @@ export const PROTECT_RULES: readonly Rule[] = [
   {
     id: 'tape-on-hard-film-only',
     phase: 'protect',
-    applies: (s) => sideOf(s) !== undefined && coatedFirst(s),
+    applies: (s) => atBorder(s) && coatedFirst(s),
     because: (s) =>
       `${s.surface.name}: done, and its neighbours get another coat; tape on soft film takes it along.`,
     work: (s) => [
