@@ -1,13 +1,7 @@
 import { LEAD_LIMITS, SANDING_MODEL } from '../../catalog';
 import { showTemperature, showThickness } from '../../units';
-import {
-  UNSTAINABLE,
-  behind,
-  has,
-  ladderFor,
-  leadObservations,
-  type SurfaceContext,
-} from '../context';
+import { UNSTAINABLE, behind, has, leadObservations, type SurfaceContext } from '../context';
+import { ladderFor } from '../faceSanding';
 import { CODE, KIT, type Rule } from '../rule';
 
 const forbiddenWays = (s: SurfaceContext): string =>

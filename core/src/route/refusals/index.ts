@@ -5,11 +5,11 @@ import {
   UNSTAINABLE,
   behind,
   has,
-  ladderFor,
   leadObservations,
   observationsOf,
   type SurfaceContext,
 } from '../context';
+import { ladderFor } from '../faceSanding';
 import { belowTopcoat } from '../finishing';
 import type { Refusal } from '../operation';
 import { forbiddenWish } from '../phases/stripChoice';

@@ -1,0 +1,98 @@
+import { SANDING_MODEL } from '../catalog';
+import { chanceThinnerThan } from '../inspect';
+import type { Piece, Shop } from '../piece';
+import {
+  chanceOfSandingThrough,
+  planLadder,
+  sandingTask,
+  type Ladder,
+  type NoLadder,
+  type SandingTask,
+  type ThinnerThan,
+} from '../sanding';
+import { contextsOf, type SurfaceContext } from './context';
+
+/** Thinner than this the machine stays away, µm (modelling judgement). */
+const HAND_ONLY_UM = 500;
+
+/**
+ * Machine, or by hand: where the veneer is thin, the part is a stick, the shop has no sander, or
+ * old paint would be sanded without extraction.
+ */
+export const toolFor = (s: SurfaceContext): 'machine' | 'hand' => {
+  const { tools } = s.shop;
+  const byHand =
+    s.surface.part === 'stick' ||
+    (s.veneerUm !== null && s.veneerUm < HAND_ONLY_UM) ||
+    !tools.includes('sander') ||
+    (s.finish.paint && !tools.includes('extractor'));
+  return byHand ? 'hand' : 'machine';
+};
+
+/** Finest paper that the coat to come wants on bare wood (trade, common practice). */
+const targetGrit = (s: SurfaceContext): number => {
+  if (s.aim.scheme.kind === 'stained') return s.veneerUm === null ? 180 : 120;
+  if (s.aim.scheme.kind === 'clear' || s.aim.scheme.kind === 'washed')
+    return s.veneerUm === null ? 220 : 180;
+  return 150;
+};
+
+const defectOf = (s: SurfaceContext): number => {
+  const { defects } = SANDING_MODEL;
+  if (!s.strips) return defects.bare;
+  return s.veneerUm === null ? defects.solidAfterStrip : defects.veneerAfterStrip;
+};
+
+/**
+ * What bare wood of this surface is sanded for. The lead question is settled by gates and by the
+ * wet way, so it is not asked again here.
+ */
+export const taskFor = (s: SurfaceContext): SandingTask =>
+  sandingTask.parse({
+    defectUm: defectOf(s),
+    targetGrit: targetGrit(s),
+    coarsestGrit: 80,
+    veneerUm: s.veneerUm,
+    jankaLbf: s.wood.jankaLbf,
+    tool: toolFor(s),
+    areaMm2: s.surface.areaMm2,
+  });
+
+/** For a surface, the chance that its veneer is thinner than this, µm; never on solid wood. */
+export const thinnerThan = (s: SurfaceContext): ThinnerThan => {
+  if (s.veneerUm === null) return () => 0;
+  const seen = s.piece.observations.filter((it) => it.surfaceId === s.surface.id);
+  const chance = chanceThinnerThan(s.piece, seen);
+  return (um) => chance(um / 1000);
+};
+
+/** The ladder for bare wood of this surface. */
+export const ladderFor = (s: SurfaceContext): Ladder | NoLadder =>
+  planLadder(taskFor(s), thinnerThan(s));
+
+/**
+ * What bare wood of a surface is sanded for, to judge a ladder of one's own.
+ * @returns undefined where nothing is aimed at there
+ */
+export const sandingTaskOf = (
+  piece: Piece,
+  shop: Shop,
+  surfaceId: string,
+): SandingTask | undefined => {
+  const found = contextsOf(piece, shop).find((it) => it.surface.id === surfaceId);
+  return found && taskFor(found);
+};
+
+/**
+ * Chance that a ladder of one's own goes through the face of a surface at its edges; 0 on solid wood.
+ * @param removedUm what the ladder takes off, µm
+ */
+export const sandThroughOf = (
+  piece: Piece,
+  shop: Shop,
+  surfaceId: string,
+  removedUm: number,
+): number => {
+  const found = contextsOf(piece, shop).find((it) => it.surface.id === surfaceId);
+  return found ? chanceOfSandingThrough(removedUm, thinnerThan(found), 'edge') : 0;
+};
