@@ -97,7 +97,10 @@ const take = async (browser, { name, at, size, tap, dark }) => {
     await target.evaluate((it) => it.scrollIntoView({ block: 'start' }));
   }
   await pause(300);
-  await page.getByText(/^Reckoning/).first().waitFor({ state: 'detached' });
+  await page
+    .getByText(/^Reckoning/)
+    .first()
+    .waitFor({ state: 'detached' });
   await page.screenshot({ path: path.join(out, `${name}.png`) });
   const sideways = await page.evaluate(() => document.documentElement.scrollWidth > innerWidth);
   console.log(`${name}${sideways ? ' SCROLLS SIDEWAYS' : ''}`);
