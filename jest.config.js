@@ -29,6 +29,7 @@ const rnIgnore = [
 module.exports = {
   // Two cores may be busy; what is slow is not wrong.
   testTimeout: 60_000,
+  testSequencer: `${__dirname}/jest.sequencer.js`,
   projects: [
     node('core', { setupFiles: [`${__dirname}/jest.properties.js`] }),
     node('server'),

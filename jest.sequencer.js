@@ -1,0 +1,15 @@
+const Sequencer = require('@jest/test-sequencer').default;
+
+// On a fresh machine nothing is known of durations: the long ones first, so that none is left last.
+const LONG = ['route/route.test', 'inspect/calibration.test', 'drawings/drawings.web.test'];
+
+const rank = ({ path }) => {
+  const at = LONG.findIndex((it) => path.includes(it));
+  return at < 0 ? LONG.length : at;
+};
+
+module.exports = class extends Sequencer {
+  sort(tests) {
+    return [...super.sort(tests)].sort((a, b) => rank(a) - rank(b));
+  }
+};
