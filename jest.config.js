@@ -29,6 +29,8 @@ const rnIgnore = [
 module.exports = {
   // Two cores may be busy; what is slow is not wrong.
   testTimeout: 60_000,
+  // Left to itself Jest keeps a core free, and of two that is half.
+  maxWorkers: '100%',
   testSequencer: `${__dirname}/jest.sequencer.js`,
   projects: [
     node('core', { setupFiles: [`${__dirname}/jest.properties.js`] }),
