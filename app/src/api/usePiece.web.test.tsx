@@ -44,10 +44,17 @@ const makeServer = () => {
     if (!after.ok) throw new Error(after.problems.map((one) => one.message).join());
     record = { ...record, revision: record.revision + 1, piece: after.value };
   };
+  let mayAnswer: Promise<void> = Promise.resolve();
   const self = {
     reachable: true,
     revisionsSeen: [] as number[],
     observations: () => record.piece.observations.map((it) => it.id),
+    /** Keeps changes waiting until what it returns is called. */
+    hold: (): (() => void) => {
+      let release = () => {};
+      mayAnswer = new Promise((resolve) => (release = resolve));
+      return release;
+    },
     /** Somebody else changes the piece on another phone. */
     elsewhere: put,
     fetch: async (request: Request): Promise<Response> => {
@@ -58,6 +65,7 @@ const makeServer = () => {
       self.revisionsSeen.push(body.revision);
       // As slow as a garage's Wi-Fi, so that two taps overlap.
       await new Promise((resolve) => setTimeout(resolve, 20));
+      await mayAnswer;
       if (body.revision !== record.revision) return reply(409, { detail: 'Changed meanwhile' });
       put(body.change);
       return reply(200, record);
@@ -96,12 +104,14 @@ const openTable = async () => {
 describe('a change to a piece', () => {
   it('is shown before the server has answered, then stored, with its undo at hand', async () => {
     const table = await openTable();
+    const release = table.server.hold();
     let stored: Promise<boolean> | undefined;
     await act(async () => {
       stored = table.make(CHIP);
     });
     await waitFor(() => expect(table.shownIds()).toEqual(['a']));
     expect(table.server.observations()).toEqual([]);
+    release();
     await act(async () => expect(await stored).toBe(true));
     expect(table.server.observations()).toEqual(['a']);
     expect(table.now().notice).toEqual({

@@ -29,7 +29,7 @@ export {
   type Surface,
   type Visibility,
 } from './piece';
-export { pieceRecord, type PieceRecord } from './record';
+export { pieceRecord, ticketNumber, type PieceRecord } from './record';
 export { bad, good, problemsOf, read, type Problem, type Result } from './problem';
 export {
   aim,

@@ -12,3 +12,6 @@ export const pieceRecord = z.object({
   piece,
 });
 export type PieceRecord = z.infer<typeof pieceRecord>;
+
+/** "04", as on the ticket. */
+export const ticketNumber = (number: number): string => String(number).padStart(2, '0');

@@ -1,8 +1,9 @@
 import { z } from 'zod';
-import { SUBSTRATES, type Variable } from '../catalog';
+import type { Variable } from '../catalog';
 import { inspectPiece, type SurfaceBeliefs } from '../inspect';
 import type { Confirmation, Observation, Piece, Shop } from '../piece';
 import { tollOf } from './compare';
+import { likeliestSubstrate } from './context';
 import { gate, type AnswerId, type Operation, type Route } from './operation';
 import { planRoute } from './plan';
 
@@ -69,12 +70,6 @@ interface Supposed {
   readonly confirmations?: readonly Confirmation[];
 }
 
-const likeliestOf = (it: SurfaceBeliefs, stainable: boolean): string =>
-  SUBSTRATES.rows
-    .filter((row) => row.stainable === stainable)
-    .reduce((a, b) => (it.substrate.distribution[b.id] > it.substrate.distribution[a.id] ? b : a))
-    .id;
-
 const leadResults = (it: SurfaceBeliefs): readonly Observation[] => {
   const { leadStatus } = it;
   const missing =
@@ -98,7 +93,9 @@ const veneerOf = (mm: number) => (it: SurfaceBeliefs) => ({
   observations: [observed(it.surfaceId, 'veneer-thickness', { value: mm })],
 });
 const isWood = (stainable: boolean) => (it: SurfaceBeliefs) => ({
-  confirmations: [known(it.surfaceId, 'substrate', likeliestOf(it, stainable))],
+  confirmations: [
+    known(it.surfaceId, 'substrate', likeliestSubstrate(it.substrate.distribution, stainable).id),
+  ],
 });
 
 /** What each answer supposes; an answer that is missing here leaves the question open. */

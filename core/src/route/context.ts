@@ -52,6 +52,21 @@ export const UNSTAINABLE = 0.5;
 export const has = (s: SurfaceContext, ...damages: readonly Damage[]): boolean =>
   s.findings.some((it) => damages.includes(it.damage));
 
+/** Chance that one of these rows of the catalog is true. */
+export const chanceOfAny = <Id extends string>(
+  distribution: Readonly<Record<Id, number>>,
+  rows: readonly { readonly id: Id }[],
+): number => rows.reduce((sum, row) => sum + distribution[row.id], 0);
+
+/** The likeliest substrate of those that can be stained, or of those that can't. */
+export const likeliestSubstrate = (
+  distribution: SurfaceBeliefs['substrate']['distribution'],
+  stainable: boolean,
+): SurfaceContext['substrate'] =>
+  SUBSTRATES.rows
+    .filter((row) => row.stainable === stainable)
+    .reduce((a, b) => (distribution[b.id] > distribution[a.id] ? b : a));
+
 /**
  * The substrate that the work is planned for: the likeliest. Under an aim that shows the wood it
  * is the likeliest of those that would allow it, since a gate asks for it first; where the aim is
@@ -64,9 +79,8 @@ const plannedSubstrate = (
 ): SurfaceContext['substrate'] => {
   if (!showsWood) return SUBSTRATES.get(likeliest);
   const stainable = chanceUnstainable < UNSTAINABLE;
-  const may = SUBSTRATES.rows.filter((row) => row.stainable === stainable);
-  const ofLikeliest = may.find((row) => row.id === likeliest);
-  return ofLikeliest ?? may.reduce((a, b) => (distribution[b.id] > distribution[a.id] ? b : a));
+  const row = SUBSTRATES.get(likeliest);
+  return row.stainable === stainable ? row : likeliestSubstrate(distribution, stainable);
 };
 
 /** How a coat holds, by the squares of 25 that a tape took off: ASTM D3359 B classes 5 and 4, 3, under 3. */
@@ -99,9 +113,10 @@ const contextOf = (
   const findings = whole.piece.findings.filter((it) => it.surfaceId === surface.id);
   const finish = FINISHES.get(beliefs.finish.likeliest);
   const showsWood = showsOldWood(aim.scheme);
-  const chanceUnstainable = SUBSTRATES.rows
-    .filter((row) => !row.stainable)
-    .reduce((sum, row) => sum + beliefs.substrate.distribution[row.id], 0);
+  const chanceUnstainable = chanceOfAny(
+    beliefs.substrate.distribution,
+    SUBSTRATES.rows.filter((row) => !row.stainable),
+  );
   const substrate = plannedSubstrate(beliefs.substrate, showsWood, chanceUnstainable);
   const bond = bondOf(whole.piece, surface.id);
   const offAnyway = bond === 'fails' && substrate.wood && aim.scheme.kind === 'painted';

@@ -70,29 +70,27 @@ export const thinnerThan = (s: SurfaceContext): ThinnerThan => {
 export const ladderFor = (s: SurfaceContext): Ladder | NoLadder =>
   planLadder(taskFor(s), thinnerThan(s));
 
+/** What a ladder of one's own for a surface is judged by. */
+export interface FaceSanding {
+  readonly task: SandingTask;
+  /** Chance of going through at the edges, for what a ladder takes off, µm; 0 on solid wood. */
+  readonly chanceThrough: (removedUm: number) => number;
+}
+
 /**
  * What bare wood of a surface is sanded for, to judge a ladder of one's own.
  * @returns undefined where nothing is aimed at there
  */
-export const sandingTaskOf = (
+export const faceSandingOf = (
   piece: Piece,
   shop: Shop,
   surfaceId: string,
-): SandingTask | undefined => {
+): FaceSanding | undefined => {
   const found = contextsOf(piece, shop).find((it) => it.surface.id === surfaceId);
-  return found && taskFor(found);
-};
-
-/**
- * Chance that a ladder of one's own goes through the face of a surface at its edges; 0 on solid wood.
- * @param removedUm what the ladder takes off, µm
- */
-export const sandThroughOf = (
-  piece: Piece,
-  shop: Shop,
-  surfaceId: string,
-  removedUm: number,
-): number => {
-  const found = contextsOf(piece, shop).find((it) => it.surface.id === surfaceId);
-  return found ? chanceOfSandingThrough(removedUm, thinnerThan(found), 'edge') : 0;
+  if (!found) return undefined;
+  const thinner = thinnerThan(found);
+  return {
+    task: taskFor(found),
+    chanceThrough: (removedUm) => chanceOfSandingThrough(removedUm, thinner, 'edge'),
+  };
 };

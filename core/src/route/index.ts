@@ -26,7 +26,7 @@ export {
   type WhatIf,
 } from './compare';
 export { RISKS, worstOf, type Risk } from './risk';
-export { sandThroughOf, sandingTaskOf } from './faceSanding';
+export { faceSandingOf, type FaceSanding } from './faceSanding';
 export { calendarDays } from './days';
 export { impossibleSchemes } from './feasibility';
 export {

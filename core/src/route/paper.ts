@@ -3,7 +3,7 @@ import { showDuration } from '../units';
 import type { CareSheet } from './careSheet';
 import type { Operation, Route } from './operation';
 import { byPhase } from './plan';
-import { whereOf } from './text';
+import { stepInWords, whereOf } from './text';
 
 /** A line of print. */
 export interface PaperLine {
@@ -45,7 +45,7 @@ const stepOf = (piece: Piece, it: Operation, numbers: ReadonlyMap<string, number
   lines: [
     {
       bold: true,
-      text: `${numbers.get(it.id) ?? 0}. ${it.title} (${showDuration(it.minutes)}${it.wait ? `, then ${showDuration(it.wait.minutes)} until ${it.wait.until}` : ''})`,
+      text: stepInWords(it, numbers.get(it.id) ?? 0),
     },
     { ink: 'quiet', text: whereOf(piece, it) },
     ...(it.heldBy.length > 0

@@ -10,12 +10,19 @@ export const whereOf = (piece: Piece, operation: Pick<Operation, 'surfaceIds'>):
   return chosen.length === all.length ? 'Whole piece' : chosen.map((it) => it.name).join(', ');
 };
 
+/** "3. Scuff P150 (14 min, then 20 min until …)". */
+export const stepInWords = (
+  it: Pick<Operation, 'title' | 'minutes' | 'wait'>,
+  number: number,
+): string =>
+  `${number}. ${it.title} (${showDuration(it.minutes)}${it.wait ? `, then ${showDuration(it.wait.minutes)} until ${it.wait.until}` : ''})`;
+
 const operationText = (
   piece: Piece,
   it: Operation,
   numbers: ReadonlyMap<string, number>,
 ): readonly string[] => [
-  `${numbers.get(it.id) ?? 0}. ${it.title} (${showDuration(it.minutes)}${it.wait ? `, then ${showDuration(it.wait.minutes)} until ${it.wait.until}` : ''})`,
+  stepInWords(it, numbers.get(it.id) ?? 0),
   `   ${whereOf(piece, it)}`,
   ...(it.heldBy.length > 0
     ? [`   HELD by step ${it.heldBy.map((id) => numbers.get(id)).join(', ')}`]

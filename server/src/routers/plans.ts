@@ -1,4 +1,4 @@
-import type { PieceRecord, Shop } from '@obrik/core/piece';
+import { ticketNumber, type Piece, type PieceRecord, type Shop } from '@obrik/core/piece';
 import {
   alternative,
   alternativesFor,
@@ -11,6 +11,7 @@ import {
   routeCard,
   whatIf,
   whatIfs,
+  type Paper,
   type Ticket,
 } from '@obrik/core/route';
 import { z } from 'zod';
@@ -36,86 +37,75 @@ const DAY = new Intl.DateTimeFormat('en-GB', {
 
 /** What is reckoned from a stored piece and the shop as it is now; nothing is stored. */
 export const planEndpoints = ({ pieces, shop, typeface, now }: Needs): readonly Endpoint[] => {
-  const read = async (pieceId: string): Promise<{ record: PieceRecord; shop: Shop }> => {
+  const read = async (pieceId: string): Promise<{ record: PieceRecord; withShop: Shop }> => {
     const record = await pieces.find(pieceId);
     if (!record) throw notFound(`piece "${pieceId}"`);
-    return { record, shop: await shop.get() };
+    return { record, withShop: await shop.get() };
   };
   const ticketOf = ({ number, revision }: PieceRecord): Ticket => ({
-    number: String(number).padStart(2, '0'),
+    number: ticketNumber(number),
     revision,
     printed: DAY.format(now()),
   });
+  const reckoned = <R extends z.ZodType>(
+    end: string,
+    summary: string,
+    reply: R,
+    reckon: (piece: Piece, withShop: Shop) => z.input<R>,
+  ): Endpoint =>
+    endpoint({
+      method: 'get',
+      path: `/pieces/{pieceId}/${end}`,
+      summary,
+      reply,
+      errors: [404],
+      handle: async (parameter) => {
+        const { record, withShop } = await read(parameter('pieceId'));
+        return reckon(record.piece, withShop);
+      },
+    });
+  const printed = (
+    end: string,
+    summary: string,
+    paperOf: (piece: Piece, withShop: Shop, ticket: Ticket) => Paper,
+  ): Endpoint =>
+    endpoint({
+      method: 'get',
+      path: `/pieces/{pieceId}/${end}.pdf`,
+      summary,
+      content: { reply: 'application/pdf' },
+      reply: z.instanceof(Buffer),
+      errors: [404],
+      handle: async (parameter) => {
+        const { record, withShop } = await read(parameter('pieceId'));
+        return asPdf(paperOf(record.piece, withShop, ticketOf(record)), typeface);
+      },
+    });
   return [
-    endpoint({
-      method: 'get',
-      path: '/pieces/{pieceId}/alternatives',
-      summary: 'Up to four ways for the whole piece, with work, days, money, risks and hazards',
-      reply: z.array(alternative),
-      errors: [404],
-      handle: async (parameter) => {
-        const it = await read(parameter('pieceId'));
-        return [...alternativesFor(it.record.piece, it.shop)];
-      },
-    }),
-    endpoint({
-      method: 'get',
-      path: '/pieces/{pieceId}/what-ifs',
-      summary: 'What another way of working, or another tool, would change',
-      reply: z.array(whatIf),
-      errors: [404],
-      handle: async (parameter) => {
-        const it = await read(parameter('pieceId'));
-        return [...whatIfs(it.record.piece, it.shop)];
-      },
-    }),
-    endpoint({
-      method: 'get',
-      path: '/pieces/{pieceId}/branches',
-      summary: 'Open questions of the route with a branch for each answer',
-      reply: branches,
-      errors: [404],
-      handle: async (parameter) => {
-        const it = await read(parameter('pieceId'));
-        return branchesOf(it.record.piece, it.shop);
-      },
-    }),
-    endpoint({
-      method: 'get',
-      path: '/pieces/{pieceId}/care-sheet',
-      summary: 'What the owner is told, as planned',
-      reply: careSheet,
-      errors: [404],
-      handle: async (parameter) => {
-        const it = await read(parameter('pieceId'));
-        return careSheetOf(it.record.piece, it.shop);
-      },
-    }),
-    endpoint({
-      method: 'get',
-      path: '/pieces/{pieceId}/route.pdf',
-      summary: 'The route card to print',
-      content: { reply: 'application/pdf' },
-      reply: z.instanceof(Buffer),
-      errors: [404],
-      handle: async (parameter) => {
-        const it = await read(parameter('pieceId'));
-        const route = planRoute(it.record.piece, it.shop);
-        return asPdf(routeCard(it.record.piece, route, ticketOf(it.record)), typeface);
-      },
-    }),
-    endpoint({
-      method: 'get',
-      path: '/pieces/{pieceId}/care-sheet.pdf',
-      summary: 'The owner’s care sheet to print',
-      content: { reply: 'application/pdf' },
-      reply: z.instanceof(Buffer),
-      errors: [404],
-      handle: async (parameter) => {
-        const it = await read(parameter('pieceId'));
-        const sheet = careSheetOf(it.record.piece, it.shop);
-        return asPdf(careSheetPaper(it.record.piece, sheet, ticketOf(it.record)), typeface);
-      },
-    }),
+    reckoned(
+      'alternatives',
+      'Up to four ways for the whole piece, with work, days, money, risks and hazards',
+      z.array(alternative),
+      (piece, withShop) => [...alternativesFor(piece, withShop)],
+    ),
+    reckoned(
+      'what-ifs',
+      'What another way of working, or another tool, would change',
+      z.array(whatIf),
+      (piece, withShop) => [...whatIfs(piece, withShop)],
+    ),
+    reckoned(
+      'branches',
+      'Open questions of the route with a branch for each answer',
+      branches,
+      branchesOf,
+    ),
+    reckoned('care-sheet', 'What the owner is told, as planned', careSheet, careSheetOf),
+    printed('route', 'The route card to print', (piece, withShop, ticket) =>
+      routeCard(piece, planRoute(piece, withShop), ticket),
+    ),
+    printed('care-sheet', 'The owner’s care sheet to print', (piece, withShop, ticket) =>
+      careSheetPaper(piece, careSheetOf(piece, withShop), ticket),
+    ),
   ];
 };

@@ -1,7 +1,6 @@
-import { DISPOSITIONS, templateOf, type PieceRecord } from '@obrik/core/piece';
+import { ticketNumber, DISPOSITIONS, templateOf, type PieceRecord } from '@obrik/core/piece';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
-import { ticketNumber } from '@/features/pieces/summary';
 import { INK, KEPT, Line, Paper } from '@/ui/paper';
 import { NumberedFront } from './NumberedFront';
 import { fittingsInWords } from './words';

@@ -2,6 +2,7 @@ import { roleOf, templateOf, type Face, type Piece } from '@obrik/core/piece';
 import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { G, Rect, Text as SvgText } from 'react-native-svg';
+import { around } from '@/ui/drawings';
 import { FONTS, usePalette } from '@/ui/theme';
 
 /** Surfaces whose parts come out or off and go back to their own places. */
@@ -9,19 +10,6 @@ const LOOSE = ['fronts', 'doors'];
 
 const isRole = (face: Face, ...roles: readonly string[]): boolean =>
   roles.includes(roleOf({ id: face.surfaceId }));
-
-/** The smallest rectangle around faces; undefined where there are none. */
-const around = (faces: readonly Face[]) => {
-  if (faces.length === 0) return undefined;
-  const x = Math.min(...faces.map((it) => it.x));
-  const y = Math.min(...faces.map((it) => it.y));
-  return {
-    x,
-    y,
-    width: Math.max(...faces.map((it) => it.x + it.width)) - x,
-    height: Math.max(...faces.map((it) => it.y + it.height)) - y,
-  };
-};
 
 /** The front with its drawers and doors numbered, row by row from the upper left. */
 export const NumberedFront = ({
@@ -35,8 +23,9 @@ export const NumberedFront = ({
   const [room, setRoom] = useState(320);
   const all = templateOf(piece.templateId).faces(piece.measures);
   const parts = all.filter((it) => isRole(it, ...LOOSE));
-  const ground = around(all.filter((it) => isRole(it, 'frame'))) ?? around(parts);
-  if (parts.length === 0 || !ground) return null;
+  if (parts.length === 0) return null;
+  const frames = all.filter((it) => isRole(it, 'frame'));
+  const ground = around(frames.length > 0 ? frames : parts);
   const scale = Math.min((room - 4) / ground.width, (maxHeight - 4) / ground.height);
   const words = `${parts.length} parts, numbered row by row from the upper left`;
   return (

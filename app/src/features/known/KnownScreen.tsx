@@ -1,6 +1,12 @@
 import { labelOf } from '@obrik/core/catalog';
 import { inspectPiece, judgeFinding, stateOf, type SurfaceBeliefs } from '@obrik/core/inspect';
-import { surfacesOf, yearsInWords, type PieceRecord, type Surface } from '@obrik/core/piece';
+import {
+  ticketNumber,
+  surfacesOf,
+  yearsInWords,
+  type PieceRecord,
+  type Surface,
+} from '@obrik/core/piece';
 import { showArea, showPercent, showThickness } from '@obrik/core/units';
 import { format } from 'date-fns';
 import { useRouter } from 'expo-router';
@@ -9,7 +15,6 @@ import { View } from 'react-native';
 import { useShop } from '@/api/usePiece';
 import { QUESTIONS, STATE_WORDS, beliefInWords } from '@/features/look/marks';
 import { recordedInWords } from '@/features/look/recorded';
-import { ticketNumber } from '@/features/pieces/summary';
 import { INK, KEPT, Line, Paper } from '@/ui/paper';
 
 /** All that is known of one surface, with what it rests on. */

@@ -1,4 +1,4 @@
-import type { PieceRecord } from '@obrik/core/piece';
+import { ticketNumber, type PieceRecord } from '@obrik/core/piece';
 import { yearsInWords } from '@obrik/core/piece';
 import { Text } from '@rneui/themed';
 import { useLocalSearchParams, usePathname, useRouter } from 'expo-router';
@@ -7,7 +7,6 @@ import { View } from 'react-native';
 import { usePieceRecord } from '@/api/usePiece';
 import { Empty, Failure, Loading, Screen, Small, PlaceLink } from '@/ui/controls';
 import { FONTS, TARGET, usePalette } from '@/ui/theme';
-import { ticketNumber } from './summary';
 
 const STATIONS = [
   { path: 'look', title: 'Look' },

@@ -1,4 +1,4 @@
-import type { PieceRecord } from '@obrik/core/piece';
+import { ticketNumber, type PieceRecord } from '@obrik/core/piece';
 import { yearsInWords } from '@obrik/core/piece';
 import { formatDistanceToNow } from 'date-fns';
 import { useRouter } from 'expo-router';
@@ -24,7 +24,7 @@ import {
   Ticket,
   TitleRow,
 } from '@/ui/controls';
-import { summarise, ticketNumber } from './summary';
+import { summarise } from './summary';
 
 const PieceTicket = ({ record }: { readonly record: PieceRecord }) => {
   const router = useRouter();

@@ -4,9 +4,6 @@ import { planRoute } from '@obrik/core/route';
 import { showDuration } from '@obrik/core/units';
 import type { Tone } from '@/ui/theme';
 
-/** "04", as on the ticket. */
-export const ticketNumber = (number: number): string => String(number).padStart(2, '0');
-
 /** What the list says of a piece: how far the look is, what the route holds, what stands in the way. */
 export interface PieceSummary {
   readonly settled: number;

@@ -1,11 +1,10 @@
-import type { PieceRecord } from '@obrik/core/piece';
+import { ticketNumber, type PieceRecord } from '@obrik/core/piece';
 import { careSheetOf, careSheetPaper } from '@obrik/core/route';
 import { format } from 'date-fns';
 import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
 import { pdfAddress } from '@/api/api';
 import { useShop } from '@/api/usePiece';
-import { ticketNumber } from '@/features/pieces/summary';
 import { PaperSheet } from '@/ui/paper';
 
 /** The care sheet: what the owner gets with the piece. */

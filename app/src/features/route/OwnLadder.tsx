@@ -1,5 +1,5 @@
 import type { Piece, Shop } from '@obrik/core/piece';
-import { sandThroughOf, sandingTaskOf, whereOf, type Operation } from '@obrik/core/route';
+import { faceSandingOf, whereOf, type Operation } from '@obrik/core/route';
 import { SCALE, judgeLadder, tollOfLadder } from '@obrik/core/sanding';
 import { showDuration, showPercent, showThickness } from '@obrik/core/units';
 import { useMemo, useState } from 'react';
@@ -20,8 +20,9 @@ export const OwnLadder = ({ piece, shop, operation }: OwnLadderProps) => {
   const [open, setOpen] = useState(false);
   const [grits, setGrits] = useState<readonly number[]>(operation.grits);
   const surfaceId = operation.surfaceIds[0] ?? '';
-  const task = useMemo(() => sandingTaskOf(piece, shop, surfaceId), [piece, shop, surfaceId]);
-  if (!task) return null;
+  const face = useMemo(() => faceSandingOf(piece, shop, surfaceId), [piece, shop, surfaceId]);
+  if (!face) return null;
+  const { task } = face;
   if (!open) return <PlainButton title="Try your own papers" onPress={() => setOpen(true)} />;
   const toggle = (grit: number) =>
     setGrits(
@@ -32,8 +33,7 @@ export const OwnLadder = ({ piece, shop, operation }: OwnLadderProps) => {
   const where = whereOf(piece, { surfaceIds: [surfaceId] }).toLowerCase();
   const faults = judgeLadder(grits, task);
   const { minutes, removedUm } = tollOfLadder(grits, task);
-  const through =
-    task.veneerUm === null ? undefined : sandThroughOf(piece, shop, surfaceId, removedUm);
+  const through = task.veneerUm === null ? undefined : face.chanceThrough(removedUm);
   return (
     <View style={{ gap: 8 }}>
       <Label>Your own papers</Label>

@@ -1,11 +1,10 @@
-import type { PieceRecord } from '@obrik/core/piece';
+import { ticketNumber, type PieceRecord } from '@obrik/core/piece';
 import { planRoute, routeCard } from '@obrik/core/route';
 import { format } from 'date-fns';
 import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
 import { pdfAddress } from '@/api/api';
 import { useShop } from '@/api/usePiece';
-import { ticketNumber } from '@/features/pieces/summary';
 import { PaperSheet } from '@/ui/paper';
 
 /** The route card for the wall: the whole route with boxes to tick. */

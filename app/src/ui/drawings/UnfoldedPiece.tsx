@@ -6,6 +6,7 @@ import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import Svg, { G, Rect, Text as SvgText } from 'react-native-svg';
 import { FONTS, RADIUS, SIZES, TARGET, usePalette } from '../theme';
+import { around, type Box } from './around';
 import { Hatches, hatchOf } from './hatches';
 
 /** How one surface is shown. */
@@ -31,25 +32,6 @@ interface UnfoldedPieceProps {
 
 const SIGN: Readonly<Record<SurfaceState, string>> = { settled: '✓', open: '?', conflict: '!' };
 const LABEL_HEIGHT = 18;
-
-interface Box {
-  readonly x: number;
-  readonly y: number;
-  readonly width: number;
-  readonly height: number;
-}
-
-/** The smallest rectangle around faces. */
-const around = (faces: readonly Face[]): Box => {
-  const x = Math.min(...faces.map((it) => it.x));
-  const y = Math.min(...faces.map((it) => it.y));
-  return {
-    x,
-    y,
-    width: Math.max(...faces.map((it) => it.x + it.width)) - x,
-    height: Math.max(...faces.map((it) => it.y + it.height)) - y,
-  };
-};
 
 /** Grows a rectangle about its middle until a thumb can hit it. */
 const hittable = (box: Box): Box => {

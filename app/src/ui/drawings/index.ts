@@ -1,3 +1,4 @@
+export { around } from './around';
 export { CoreSample } from './CoreSample';
 export { FacePlace } from './FacePlace';
 export { GritRungs } from './GritRungs';

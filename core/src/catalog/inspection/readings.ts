@@ -1,3 +1,4 @@
+import { BOND_LIMITS } from '../rates';
 import { PRACTICE, published } from '../source';
 import { PAINT, PRINTED } from '../state';
 import { given, otherwise, reading } from './shape';
@@ -103,8 +104,8 @@ export const READINGS = [
     // The standard's limits are 5, 15, 35 and 65 % of the lattice; a square is 4 %.
     bands: [
       { upTo: 0, label: '5B, holds' },
-      { upTo: 1.2, label: '4B, holds' },
-      { upTo: 3.75, label: '3B, fair' },
+      { upTo: BOND_LIMITS.holds, label: '4B, holds' },
+      { upTo: BOND_LIMITS.fair, label: '3B, fair' },
       { upTo: 8.75, label: '2B, weak' },
       { upTo: 16.25, label: '1B, poor' },
       { upTo: Infinity, label: '0B, fails' },

@@ -42,7 +42,7 @@ const coats = (s: SurfaceContext): readonly Work[] => {
           rank: 2 * index,
           title: `${capital(primer.label)}${which}`,
           how: grey,
-          risks: index === 0 ? { peel: chanceOfPeeling(s), wax: s.strips ? 0 : waxLeft(s) } : {},
+          risks: index === 0 ? { peel: chanceOfPeeling(s), wax: waxLeft(s) } : {},
         }),
         method: `prime-${primer.id}`,
         wait: { minutes: primer.recoatMinutes, until: 'it sands to powder' },

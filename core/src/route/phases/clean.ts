@@ -1,5 +1,5 @@
 import { SUBSTRATES, WAITS } from '../../catalog';
-import { behind, has, isSuspect, type SurfaceContext } from '../context';
+import { behind, chanceOfAny, has, isSuspect, type SurfaceContext } from '../context';
 import { CODE, LABEL, SOLVENT_RAGS, effort, type Rule } from '../rule';
 
 const waxed = (s: SurfaceContext): boolean =>
@@ -7,13 +7,14 @@ const waxed = (s: SurfaceContext): boolean =>
 
 /** Chance that wax lies there and is not taken off. */
 export const waxLeft = (s: SurfaceContext): number =>
-  waxed(s) ? 0 : s.beliefs.finish.distribution.wax;
+  waxed(s) || s.strips ? 0 : s.beliefs.finish.distribution.wax;
 
 /** Chance that the face is one that water does not go with, whatever it is planned as. */
 const chanceShunsWater = ({ beliefs: { substrate } }: SurfaceContext): number =>
-  SUBSTRATES.rows
-    .filter((row) => row.shunsWater)
-    .reduce((sum, row) => sum + substrate.distribution[row.id], 0);
+  chanceOfAny(
+    substrate.distribution,
+    SUBSTRATES.rows.filter((row) => row.shunsWater),
+  );
 
 /** From this chance on a bleed patch is worth its stamp of primer, up to where it is sure. */
 const PATCH_FROM = 0.15;

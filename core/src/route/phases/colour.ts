@@ -1,6 +1,6 @@
 import { COATINGS, WOODS } from '../../catalog';
 import { colourName } from '../../coating';
-import type { SurfaceContext } from '../context';
+import { chanceOfAny, type SurfaceContext } from '../context';
 import {
   chanceOfBleed,
   chanceOfPeeling,
@@ -31,7 +31,7 @@ const paintWork = (s: SurfaceContext): readonly Work[] => {
           ? {
               bleed: chanceOfBleed(s),
               peel: primerOf(s) ? 0 : chanceOfPeeling(s),
-              wax: primerOf(s) || s.strips ? 0 : waxLeft(s),
+              wax: primerOf(s) ? 0 : waxLeft(s),
               groundShows: plan.neverCovers ? 1 : 0,
             }
           : {},
@@ -71,9 +71,10 @@ const STAIN_TITLES: Readonly<Record<string, string>> = {
 const chanceOfBlotches = (s: SurfaceContext): number =>
   s.aim.scheme.kind === 'veneered' || stainsOf(s).includes('conditioner')
     ? 0
-    : WOODS.rows
-        .filter((it) => it.blotches)
-        .reduce((sum, it) => sum + s.beliefs.wood.distribution[it.id], 0);
+    : chanceOfAny(
+        s.beliefs.wood.distribution,
+        WOODS.rows.filter((it) => it.blotches),
+      );
 
 /** Papers by how far a face is rubbed through: the coarser, the more of the wood shows. */
 const DISTRESS_GRITS = {

@@ -58,7 +58,8 @@ export const replacedFittings = (s: SurfaceContext): readonly Hardware[] =>
 /** Holes of a fitting that is held by two screws. */
 const HOLES = 2;
 
-const holesIn = (list: readonly Hardware[]): number =>
+/** Screw holes of these fittings. */
+export const holesIn = (list: readonly Hardware[]): number =>
   HOLES * list.reduce((sum, it) => sum + it.count, 0);
 
 /** Repairs that leave something proud, to be sanded flush. */

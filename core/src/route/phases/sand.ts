@@ -4,7 +4,7 @@ import { showThickness } from '../../units';
 import { behind, keepsFilm } from '../context';
 import { toolFor } from '../faceSanding';
 import { SANDING_DUST, effort, type Rule } from '../rule';
-import { leavesFill, replacedFittings, sandsStainOut } from './repair';
+import { holesIn, leavesFill, replacedFittings, sandsStainOut } from './repair';
 import {
   FILL_AREA_MM2,
   isDry,
@@ -26,8 +26,7 @@ export const SAND_RULES: readonly Rule[] = [
     because: (s) => `${s.surface.name}: filler is left proud and comes flush with the wood.`,
     work: (s) => {
       const places =
-        s.findings.reduce((sum, it) => sum + it.count, 0) +
-        replacedFittings(s).reduce((sum, it) => sum + 2 * it.count, 0);
+        s.findings.reduce((sum, it) => sum + it.count, 0) + holesIn(replacedFittings(s));
       const ladder = planLadder(
         sandingTask.parse({
           defectUm: SANDING_MODEL.defects.afterFill,
