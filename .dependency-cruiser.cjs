@@ -1,9 +1,13 @@
 /** Floors of core, lowest first. A folder may import from floors below its own, and nowhere else. */
 const FLOORS = [
   ['units', 'catalog', 'dice'],
+  ['words'],
   ['piece', 'climate'],
-  ['inspect', 'coating', 'sanding'],
+  ['coating', 'sanding'],
+  ['work'],
+  ['inspect'],
   ['route'],
+  ['case'],
   ['schedule', 'run', 'supply', 'money'],
   ['practice', 'exchange', 'handbook'],
 ];

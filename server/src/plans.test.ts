@@ -6,12 +6,13 @@ import {
   planRoute,
   routeCard,
   whatIf,
+  type KeptSteps,
   type Operation,
-  type Route,
 } from '@obrik/core/route';
 import { USUAL_SHOP, type PieceRecord } from '@obrik/core/piece';
 import { asPdf } from './papers/pdf';
 import type { KeptRoute } from './store/routes';
+import KEPT_LONG_AGO from './testing/kept-route-1.json';
 import { CHEST, TYPEFACE, testServer, type TestServer } from './testing/server';
 
 let server: TestServer;
@@ -74,7 +75,7 @@ it('a long card goes over several pages', async () => {
   const { piece } = (await server.api.get('/api/pieces/chest-1')).body as PieceRecord;
   const route = planRoute(piece, USUAL_SHOP);
   const ticket = { number: '01', revision: 2, printed: '1 Mar 2026' };
-  const pagesOf = async (operations: Operation[]) =>
+  const pagesOf = async (operations: readonly Operation[]) =>
     (await asPdf(routeCard(piece, { ...route, operations }, ticket), TYPEFACE))
       .toString('latin1')
       .match(/\/Type \/Page\b/g)?.length;
@@ -91,23 +92,17 @@ it.each(['alternatives', 'what-ifs', 'branches', 'care-sheet', 'route.pdf', 'car
   },
 );
 
-it('a route that was kept before its steps had risks can still be read', async () => {
+it('a route that was kept before work was told by tasks stays as it was', async () => {
   await server.api.post('/api/pieces/chest-1/routes').send({ revision: 2 });
   const { models } = server.database;
   const row = await models.routes.findOne();
-  const { route } = row?.get({ plain: true }) as unknown as KeptRoute;
-  const operations = route.operations.map(
-    ({ risks: _risks, sprayed: _sprayed, coating: _coating, leaves: _leaves, ...rest }) => ({
-      ...rest,
-      gate: rest.gate && {
-        ...rest.gate,
-        answers: rest.gate.answers.map(({ answer, then }) => ({ answer, then })),
-      },
-    }),
-  );
-  await row?.update({ route: { ...route, operations } as unknown as Route });
+  await row?.update({ version: 1, route: KEPT_LONG_AGO as unknown as KeptSteps });
   const list = await get('routes');
   expect(list.status).toBe(200);
-  const [kept] = list.body as { route: { operations: Operation[] } }[];
-  expect(kept?.route.operations.every((it) => it.risks.length === 0)).toBe(true);
+  const [kept] = list.body as KeptRoute[];
+  const [step] = kept?.route.operations ?? [];
+  expect(step?.title).toBe('Scuff P150');
+  expect(step?.reasons[0]?.text).toBe('Top: lacquer stays; paint holds on a dulled face.');
+  expect(step).toMatchObject({ id: 'sand.scuff.150', taskKeys: [], risks: [], sprayed: false });
+  expect(kept?.route.refusals).toMatchObject([{ surfaceIds: ['top'], rule: 'patch-will-show' }]);
 });

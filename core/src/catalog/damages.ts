@@ -1,20 +1,32 @@
+import type { Protection } from './protection';
+import { atHand, use, type Use } from './rates';
 import { PRACTICE, type SourceMark } from './source';
 import { table } from './table';
+import type { Until } from './waits';
 
 /** How a repair is done for one family of schemes. */
 export interface Repair {
   readonly id: string;
   readonly title: string;
-  readonly materials: readonly string[];
+  /** What it takes for each place. */
+  readonly uses: readonly Use[];
   readonly steps: readonly string[];
   /** Active minutes for each place. */
   readonly minutes: number;
   readonly waitMinutes: number;
-  readonly until: string;
+  readonly until: Until;
   readonly caution?: string;
   /** Chance that the place can still be seen under a clear coat (modelling judgement). */
   readonly shows?: number;
   readonly glue?: boolean;
+  /** Which rule of depth it follows, where somebody measured. */
+  readonly byDepth?: 'filler' | 'stainable';
+  /** Leaves something proud, to be sanded flush. */
+  readonly proud?: boolean;
+  readonly wets?: 'water';
+  readonly heats?: boolean;
+  /** Beside gloves. */
+  readonly protection?: readonly Protection[];
 }
 
 interface DamageRow<Id extends string = string> {
@@ -35,9 +47,11 @@ const row = <const Id extends string>(it: Omit<DamageRow<Id>, 'source'>) => ({
 
 const steamDent: Repair = {
   id: 'steam',
+  wets: 'water',
+  heats: true,
   title: 'Steam the dents out',
   shows: 0.15,
-  materials: ['Clean cloth, water'],
+  uses: [atHand('cleanCloth')],
   steps: [
     'Lay a damp cloth on the dent.',
     'Touch with a hot iron; lift, wet, repeat until flush.',
@@ -45,13 +59,15 @@ const steamDent: Repair = {
   ],
   minutes: 8,
   waitMinutes: 240,
-  until: 'the wood is dry',
+  until: 'woodDry',
   caution: 'Not on veneer with heat-soft glue, not under a film.',
 };
 const twoPartFill: Repair = {
   id: 'two-part-filler',
+  byDepth: 'filler',
+  proud: true,
   title: 'Fill with two-part filler',
-  materials: ['Two-part polyester filler', 'Hardener'],
+  uses: [use('twoPartFiller', 0.02, 'fills'), use('hardener', 0.0004, 'fills')],
   steps: [
     'Small batches; hardener about 2 % by weight (1–3 %), more is faster.',
     'Press in, leave proud, carve while rubbery.',
@@ -59,35 +75,37 @@ const twoPartFill: Repair = {
   ],
   minutes: 12,
   waitMinutes: 30,
-  until: 'it is hard',
+  until: 'hard',
   caution: 'Skin and fumes: gloves, open air. No stain ever takes on it.',
 };
 const stainableFill: Repair = {
   id: 'stainable-filler',
+  byDepth: 'stainable',
+  proud: true,
   title: 'Fill with matched stainable filler',
   shows: 0.6,
-  materials: ['Stainable wood filler'],
+  uses: [use('stainableFiller', 0.01, 'fills')],
   steps: ['Match the filler to the wetted wood.', 'Press in, a little proud, with the grain.'],
   minutes: 8,
   waitMinutes: 240,
-  until: 'it is dry to its depth (2–6 h)',
+  until: 'dryToDepth',
   caution: 'Matches never perfectly: put large patches where paint goes.',
 };
 const glueCrack: Repair = {
   id: 'glue-crack',
   title: 'Glue the crack shut',
   shows: 0.3,
-  materials: ['Wood glue', 'Tape', 'Clamps'],
+  uses: [use('woodGlue', 0.01, 'glues'), use('tape', 0.5, 'covers'), atHand('clamps')],
   steps: ['Tape behind the crack.', 'Glue in by syringe, clamp.', 'Scrape squeeze-out, wipe wet.'],
   minutes: 15,
   waitMinutes: 1440,
-  until: 'the glue carries load',
+  until: 'glueLoads',
   glue: true,
 };
 const glueVeneer: Repair = {
   id: 'glue-veneer',
   title: 'Glue the lifting veneer down',
-  materials: ['Wood glue', 'Syringe', 'Caul and clamps'],
+  uses: [use('woodGlue', 0.01, 'glues'), atHand('syringe'), atHand('caulAndClamps')],
   steps: [
     'Vacuum under the flap.',
     'Glue in by syringe, press, wipe.',
@@ -101,14 +119,14 @@ const glueVeneer: Repair = {
 const glueJoint: Repair = {
   id: 'glue-joint',
   title: 'Glue the loose joints',
-  materials: ['Wood glue', 'Clamps or strap'],
+  uses: [use('woodGlue', 0.02, 'glues'), atHand('clampsOrStrap')],
   steps: [
     'Open the joint, clean off the old glue.',
     'Glue, clamp or strap, check that it is square.',
   ],
   minutes: 20,
   waitMinutes: 1440,
-  until: 'the glue carries load',
+  until: 'glueLoads',
   glue: true,
 };
 const glueDovetail: Repair = {
@@ -120,25 +138,58 @@ const glueDovetail: Repair = {
 const levelRunner: Repair = {
   id: 'level-runner',
   title: 'Level the runner',
-  materials: ['Thin wood shims, 2 mm', 'Wood glue', 'Paste wax'],
+  uses: [
+    use('shims', 1, 'fills'),
+    use('woodGlue', 0.005, 'glues'),
+    use('pasteWax', 0.005, 'coats'),
+  ],
   steps: ['Glue a shim where the runner is worn.', 'Wax the runners at the end, after all coats.'],
   minutes: 10,
   waitMinutes: 240,
-  until: 'the glue holds',
+  until: 'glueHolds',
   glue: true,
 };
 const newBack: Repair = {
   id: 'new-back',
   title: 'Take off the split back, cut a new one',
-  materials: ['Thin plywood'],
+  uses: [use('thinPlywood', 1, 'covers')],
   steps: [
     'Take it off: it gives access for bracing and cleaning.',
     'Cut the new one, dry-fit, set aside for the end.',
   ],
   minutes: 40,
   waitMinutes: 0,
-  until: '',
+  until: 'dry',
 };
+
+const glazingPutty: Repair = {
+  id: 'glazing-putty',
+  proud: true,
+  title: 'Fill scratches with glazing putty',
+  uses: [use('glazingPutty', 0.005, 'fills')],
+  steps: ['Pull thin, two passes rather than one thick.'],
+  minutes: 3,
+  waitMinutes: 45,
+  until: 'sandsToPowder',
+};
+const epoxyPutty: Repair = {
+  id: 'epoxy-putty',
+  proud: true,
+  title: 'Model the missing edge in epoxy putty',
+  uses: [use('epoxyPutty', 0.05, 'fills'), use('armature', 4, 'fills')],
+  steps: ['Set nails or wire as armature.', 'Model close to shape: it sands hard.'],
+  minutes: 20,
+  waitMinutes: 120,
+  until: 'hardInFull',
+};
+
+/** Repairs that are asked for by name: fills by their depth, and the holes of old fittings. */
+export const FILLS = {
+  putty: glazingPutty,
+  twoPart: twoPartFill,
+  epoxy: epoxyPutty,
+  stainable: stainableFill,
+} as const;
 
 /** Damage and peculiarities met on furniture, and how each is mended. */
 export const DAMAGES = table([
@@ -147,15 +198,7 @@ export const DAMAGES = table([
     id: 'scratch',
     severity: 1,
     label: 'Scratch or nick',
-    underPaint: {
-      id: 'glazing-putty',
-      title: 'Fill scratches with glazing putty',
-      materials: ['Glazing putty'],
-      steps: ['Pull thin, two passes rather than one thick.'],
-      minutes: 3,
-      waitMinutes: 45,
-      until: 'it sands to powder',
-    },
+    underPaint: glazingPutty,
   }),
   row({
     id: 'gouge',
@@ -168,27 +211,19 @@ export const DAMAGES = table([
     id: 'missingEdge',
     severity: 2,
     label: 'Missing edge or moulding',
-    underPaint: {
-      id: 'epoxy-putty',
-      title: 'Model the missing edge in epoxy putty',
-      materials: ['Epoxy putty', 'Nails or wire as armature'],
-      steps: ['Set nails or wire as armature.', 'Model close to shape: it sands hard.'],
-      minutes: 20,
-      waitMinutes: 120,
-      until: 'it is hard (24 h in full)',
-    },
+    underPaint: epoxyPutty,
     underClear: {
       id: 'wood-patch',
       title: 'Let in a piece of the same wood',
       shows: 0.4,
-      materials: ['Matching wood', 'Wood glue'],
+      uses: [use('matchingWood', 1, 'fills'), use('woodGlue', 0.01, 'glues')],
       steps: [
         'Cut the break square.',
         'Glue in a piece with the grain running on, trim flush when dry.',
       ],
       minutes: 45,
       waitMinutes: 1440,
-      until: 'the glue carries load',
+      until: 'glueLoads',
       glue: true,
     },
   }),
@@ -215,7 +250,11 @@ export const DAMAGES = table([
       id: 'veneer-patch',
       title: 'Patch the missing veneer',
       shows: 0.6,
-      materials: ['Matching veneer', 'Wood glue', 'Caul and clamps'],
+      uses: [
+        use('matchingVeneer', 0.01, 'covers'),
+        use('woodGlue', 0.01, 'glues'),
+        atHand('caulAndClamps'),
+      ],
       steps: [
         'Cut a boat-shaped patch with the grain running on.',
         'Trim the hole to it, glue, clamp overnight.',
@@ -248,16 +287,18 @@ export const DAMAGES = table([
     label: 'Dark ring, ink or iron stain',
     underClear: {
       id: 'oxalic-acid',
+      wets: 'water',
+      protection: ['goggles'],
       title: 'Bleach the dark stain with oxalic acid',
       shows: 0.35,
-      materials: ['Oxalic acid', 'Neutraliser by its label'],
+      uses: [use('oxalicAcid', 0.05, 'cleans'), use('neutraliser', 0.05, 'cleans')],
       steps: [
         'Dissolve by its label, brush over the whole surface.',
         'Rinse, neutralise, dry overnight.',
       ],
       minutes: 25,
       waitMinutes: 720,
-      until: 'dry, overnight',
+      until: 'dryOvernight',
       caution: 'Poison. Gloves and goggles; dry crystals must never become dust.',
     },
   }),
@@ -315,12 +356,13 @@ export const DAMAGES = table([
     label: 'Open grain that will show',
     underPaint: {
       id: 'grain-filler',
+      proud: true,
       title: 'Fill the grain',
-      materials: ['Grain filler'],
+      uses: [use('grainFiller', 0.02, 'fills')],
       steps: ['Rub across the grain.', 'Scrape off, sand back after ten minutes or by its label.'],
       minutes: 10,
       waitMinutes: 60,
-      until: 'it sands to powder',
+      until: 'sandsToPowder',
     },
   }),
   row({ id: 'peeling', severity: 2, label: 'Peeling or cracked paint' }),

@@ -1,3 +1,4 @@
+import type { Nature } from './meetings';
 import { PRACTICE, type SourceMark } from './source';
 import { table } from './table';
 
@@ -12,6 +13,8 @@ interface FinishRow<Id extends string = string> {
   readonly glossy: boolean;
   /** Nothing sticks over it: has to be washed off. */
   readonly repels: boolean;
+  /** What its face is like to the next coat. */
+  readonly nature: Nature;
   /** How hard a gel stripper has to work, as a factor on its minutes. */
   readonly stripEffort: number;
   readonly source: SourceMark;
@@ -26,6 +29,7 @@ export const FINISHES = table([
   row({
     id: 'bare',
     label: 'bare',
+    nature: 'wood',
     paint: false,
     film: false,
     glossy: false,
@@ -35,6 +39,7 @@ export const FINISHES = table([
   row({
     id: 'wax',
     label: 'wax',
+    nature: 'wax',
     paint: false,
     film: false,
     glossy: false,
@@ -44,6 +49,8 @@ export const FINISHES = table([
   row({
     id: 'oil',
     label: 'oil finish',
+    // Cured for years: a film, if a thin one.
+    nature: 'oilFilm',
     paint: false,
     film: false,
     glossy: false,
@@ -53,6 +60,7 @@ export const FINISHES = table([
   row({
     id: 'shellac',
     label: 'shellac',
+    nature: 'shellac',
     paint: false,
     film: true,
     glossy: false,
@@ -62,6 +70,7 @@ export const FINISHES = table([
   row({
     id: 'lacquer',
     label: 'lacquer',
+    nature: 'lacquer',
     paint: false,
     film: true,
     glossy: false,
@@ -71,6 +80,7 @@ export const FINISHES = table([
   row({
     id: 'varnish',
     label: 'varnish or polyurethane',
+    nature: 'oilFilm',
     paint: false,
     film: true,
     glossy: false,
@@ -80,6 +90,7 @@ export const FINISHES = table([
   row({
     id: 'factory',
     label: 'factory-cured film',
+    nature: 'factory',
     paint: false,
     film: true,
     glossy: true,
@@ -89,6 +100,7 @@ export const FINISHES = table([
   row({
     id: 'latex',
     label: 'acrylic or latex paint',
+    nature: 'waterFilm',
     paint: true,
     film: true,
     glossy: false,
@@ -98,6 +110,7 @@ export const FINISHES = table([
   row({
     id: 'alkyd',
     label: 'alkyd or enamel paint',
+    nature: 'oilFilm',
     paint: true,
     film: true,
     glossy: false,
@@ -107,6 +120,7 @@ export const FINISHES = table([
   row({
     id: 'chalk',
     label: 'chalk or mineral paint',
+    nature: 'mineral',
     paint: true,
     film: true,
     glossy: false,
@@ -116,6 +130,7 @@ export const FINISHES = table([
   row({
     id: 'milk',
     label: 'milk or distemper paint',
+    nature: 'mineral',
     paint: true,
     film: true,
     glossy: false,
@@ -123,4 +138,7 @@ export const FINISHES = table([
     stripEffort: 1.1,
   }),
 ]);
+/** Thickness of an old layer that nobody measured, µm (modelling judgement). */
+export const OLD_FILM_UM = 40;
+
 export type Finish = (typeof FINISHES.ids)[number];

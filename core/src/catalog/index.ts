@@ -1,6 +1,6 @@
 export { BLEEDS, type Bleed } from './bleeds';
-export { DAMAGES, type Damage, type Repair } from './damages';
-export { FINISHES, type Finish } from './finishes';
+export { DAMAGES, FILLS, type Damage, type Repair } from './damages';
+export { FINISHES, OLD_FILM_UM, type Finish } from './finishes';
 export { GRITS, GRIT_SOURCE } from './grits';
 export {
   FEEL_SAYS,
@@ -21,20 +21,15 @@ export {
 } from './inspection';
 export { LEAD, LEAD_LIMITS, LEAD_PRIOR } from './lead';
 export { COATINGS, dryFilmUm, type Coating, type CoatingRole, type Mechanism } from './coatings';
+export { LAYERS, layerLabel, meetingOf, natureOf, type Layer } from './interfaces';
 export {
-  INTERFACES_SOURCE,
-  LAYERS,
-  OLD_FILM_UM,
-  layerLabel,
   MEETINGS,
+  MEETINGS_SOURCE,
   NATURES,
-  meetingOf,
-  natureOf,
-  type Layer,
   type Meeting,
   type Nature,
   type Verdict,
-} from './interfaces';
+} from './meetings';
 export { FACE_COLOURS, HIDING, PALETTE, SHADE_COLOURS, type PaletteColour } from './palette';
 export { PRIMERS, type Primer } from './primers';
 export { SCHOOLS, type School, type Schools, type WayOf } from './schools';
@@ -65,24 +60,62 @@ export {
   type PartKind,
 } from './priors';
 export {
+  RATES,
+  SHEETS_PER_M2,
+  atHand,
+  use,
+  type Count,
+  type Rate,
+  type RateRow,
+  type Use,
+  type Why,
+} from './rates';
+export {
   ANCHOR_FROM_MM,
+  BEARS_BRASS_LBF,
   BOND_LIMITS,
   CLEAR_COATS,
-  DEDUST_WITHOUT_EXTRACTOR,
   CLEAR_COATS_SOURCE,
+  CROSS_CUTS,
   FILL_DEPTHS,
   GAPS,
-  MINUTES_PER_MINOR_UNIT,
-  PART_MINUTES,
-  RATES,
+  GREASY_PASSES,
+  HOLES_PER_FITTING,
+  LAYERS_A_ROUND,
   STAINABLE_WAITS,
-  TRANSFER,
+  THIN_FACES,
+  WASH_ROUNDS,
+  WIPED_ROUNDS,
+} from './limits';
+export { DECISIONS, MINUTES_PER_MINOR_UNIT, SLOWER, SUPPOSED, TRANSFER } from './decisions';
+export {
+  EDGE_BY_HAND_MM,
+  PAPER_CHOICES,
+  PLACE_AREA_MM2,
   SANDING_MODEL,
-  WAITS,
-  type Rate,
-} from './rates';
+  SANDING_SOURCE,
+} from './sandingModel';
+export { UNTILS, WAITS, type Until } from './waits';
+export { HAZARDS, type Hazard } from './hazards';
+export {
+  MATERIALS,
+  paperOf,
+  priceOf,
+  type Container,
+  type Material,
+  type MaterialRow,
+  type Unit,
+} from './materials';
+export { PROTECTIONS, wornTogether, type Protection } from './protection';
+export { SHEENS, USUAL_SHEEN, type Sheen } from './sheens';
 export type { SourceMark } from './source';
-export { BANNED_REMOVER, STRIP_WAYS, type StripWay } from './stripWays';
+export {
+  BANNED_REMOVER,
+  STRIP_WAYS,
+  costOfWayPerM2,
+  hazardsOfWay,
+  type StripWay,
+} from './stripWays';
 export { THIN_FACE, WOODEN, type StateCondition } from './state';
 export {
   SUBSTRATES,

@@ -1,61 +1,26 @@
-import type { Bleed } from './bleeds';
 import { COATINGS, type Coating } from './coatings';
+import type { PrimerPart } from './coatings/coating';
 import { PRACTICE } from './source';
 import { table } from './table';
 
-const row = <const Id extends Coating>(it: {
-  readonly id: Id;
-  readonly need: string;
-  readonly coats: number;
-  /** Grit that dulls it before the next coat. */
-  readonly scuffGrit: number;
-  /** Share of the peeling on a slick, scuffed film that it prevents (modelling judgement on common practice). */
-  readonly grips: number;
-  /** Share of each kind of bleed that it keeps back (modelling judgement on common practice). */
-  readonly holds: Readonly<Record<Exclude<Bleed, 'none' | 'stain'>, number>>;
-}) => ({ ...COATINGS.get(it.id), ...it, source: PRACTICE });
+/** A coating as the primer that it serves as. @throws Error where its definition has no primer part */
+const asPrimer = <const Id extends Coating>(id: Id) => {
+  const row = COATINGS.get(id);
+  if (!row.primer) {
+    throw new Error(
+      `catalog/coatings/${id}.ts has no "primer" part; add one, or take it off PRIMERS.`,
+    );
+  }
+  const part: PrimerPart = row.primer;
+  return { ...row, ...part, id, source: PRACTICE };
+};
 
-/** Primers and blockers, by what they are needed for. */
+/** Primers and blockers, derived from the definitions of the coatings that serve as one. */
 export const PRIMERS = table([
-  row({
-    id: 'pigmentedShellac',
-    need: 'bleed, knots, odour, dye',
-    coats: 2,
-    scuffGrit: 220,
-    grips: 0.85,
-    holds: { tannin: 0.98, resin: 0.95, dye: 0.95 },
-  }),
-  row({
-    id: 'clearShellac',
-    need: 'wood to show, or edges rubbed through',
-    coats: 2,
-    scuffGrit: 220,
-    grips: 0.85,
-    holds: { tannin: 0.95, resin: 0.9, dye: 0.9 },
-  }),
-  row({
-    id: 'bonding',
-    need: 'laminate, foil, glossy factory film',
-    coats: 1,
-    scuffGrit: 220,
-    grips: 0.97,
-    holds: { tannin: 0.3, resin: 0, dye: 0 },
-  }),
-  row({
-    id: 'sealing',
-    need: 'bare fibreboard, filler patches',
-    coats: 2,
-    scuffGrit: 220,
-    grips: 0.7,
-    holds: { tannin: 0.3, resin: 0, dye: 0 },
-  }),
-  row({
-    id: 'acrylic',
-    need: 'sound old film, bare wood that does not bleed',
-    coats: 1,
-    scuffGrit: 220,
-    grips: 0.75,
-    holds: { tannin: 0, resin: 0, dye: 0 },
-  }),
+  asPrimer('pigmentedShellac'),
+  asPrimer('clearShellac'),
+  asPrimer('bonding'),
+  asPrimer('sealing'),
+  asPrimer('acrylic'),
 ]);
 export type Primer = (typeof PRIMERS.ids)[number];

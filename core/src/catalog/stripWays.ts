@@ -1,3 +1,7 @@
+import { MATERIALS, priceOf } from './materials';
+import type { Hazard } from './hazards';
+import type { Protection } from './protection';
+import { atHand, use, type Use } from './rates';
 import { JUDGEMENT, PRACTICE, published, type SourceMark } from './source';
 import { table } from './table';
 import type { Tool } from './tools';
@@ -7,8 +11,9 @@ interface StripWayRow<Id extends string = string> {
   readonly label: string;
   readonly title: string;
   readonly steps: readonly string[];
-  readonly materials: readonly string[];
-  readonly protection: readonly string[];
+  /** What it takes for each m² and round. */
+  readonly uses: readonly Use[];
+  readonly protection: readonly Protection[];
   readonly cautions: readonly string[];
   /** Active minutes per m² for the first layer, and for each further layer. */
   readonly minutesPerM2: number;
@@ -16,13 +21,13 @@ interface StripWayRow<Id extends string = string> {
   /** Dwell before it is worked, minutes; then the dry-out before anything else. */
   readonly dwellMinutes: number;
   readonly dryMinutes: number;
-  /** Material cost, minor currency units per m². */
-  readonly costPerM2: number;
   /** Weight of hazard and of likely damage, in minutes that a careful worker would give to avoid it. */
   readonly hazardMinutes: number;
   readonly damageMinutes: number;
   readonly makesDust: boolean;
-  readonly wets: boolean;
+  /** What the face is wetted with. */
+  readonly wets: 'water' | 'solvent' | 'caustic' | null;
+  readonly heats: boolean;
   readonly forVeneer: boolean;
   readonly allowedOnLead: boolean;
   /** Works on paint, and does not darken wood that is rich in tannin. */
@@ -39,20 +44,19 @@ interface StripWayRow<Id extends string = string> {
 const row = <const Id extends string>(
   it: Omit<
     StripWayRow<Id>,
-    'source' | 'ratesSource' | 'forPaint' | 'forTannin' | 'alkaline' | 'tool'
+    'source' | 'ratesSource' | 'forPaint' | 'forTannin' | 'alkaline' | 'tool' | 'heats'
   > &
     Partial<StripWayRow<Id>>,
 ) => ({
   forPaint: true,
   forTannin: true,
   alkaline: false,
+  heats: false,
   tool: undefined,
   ...it,
   source: PRACTICE,
   ratesSource: JUDGEMENT,
 });
-
-const SLUDGE = 'Sludge and soaked wool: sealable metal or glass container, hazardous-waste site.';
 
 /** Ways to take an old finish off. Each says where it must not be used. */
 export const STRIP_WAYS = table([
@@ -67,23 +71,22 @@ export const STRIP_WAYS = table([
       'Wash off with mineral spirits or what the label says, with the grain.',
       'Dry overnight.',
     ],
-    materials: ['Gel stripper', 'Covering film', 'Plastic scraper', 'Mineral spirits'],
-    protection: [
-      'Gloves matched to the solvent',
-      'Goggles',
-      'Organic-vapour cartridges',
-      'Open window, no flame',
+    uses: [
+      use('gelStripper', 0.45, 'strips'),
+      use('coveringFilm', 1, 'covers'),
+      atHand('plasticScraper'),
+      use('mineralSpirits', 0.1, 'cleans'),
     ],
-    cautions: ['The wood is soft while wet: a slipped tool gouges.', SLUDGE],
+    protection: ['solventGloves', 'goggles', 'vapourCartridges', 'openWindow'],
+    cautions: ['The wood is soft while wet: a slipped tool gouges.'],
     minutesPerM2: 45,
     minutesPerFurtherLayer: 20,
     dwellMinutes: 30,
     dryMinutes: 18 * 60,
-    costPerM2: 900,
     hazardMinutes: 15,
     damageMinutes: 2,
     makesDust: false,
-    wets: false,
+    wets: 'solvent',
     forVeneer: true,
     allowedOnLead: true,
     notOn: 'flimsy loose veneer with a water rinse',
@@ -98,18 +101,21 @@ export const STRIP_WAYS = table([
       'Repeat or finish with a scraper.',
       'Rinse by its label, dry overnight.',
     ],
-    materials: ['Mild stripper', 'Covering film', 'Plastic scraper'],
-    protection: ['Gloves matched to the solvent', 'Goggles', 'Ventilation'],
-    cautions: ['The wood is soft while wet: a slipped tool gouges.', SLUDGE],
+    uses: [
+      use('mildStripper', 0.5, 'strips'),
+      use('coveringFilm', 1, 'covers'),
+      atHand('plasticScraper'),
+    ],
+    protection: ['solventGloves', 'goggles', 'ventilation'],
+    cautions: ['The wood is soft while wet: a slipped tool gouges.'],
     minutesPerM2: 60,
     minutesPerFurtherLayer: 35,
     dwellMinutes: 240,
     dryMinutes: 18 * 60,
-    costPerM2: 1100,
     hazardMinutes: 5,
     damageMinutes: 4,
     makesDust: false,
-    wets: true,
+    wets: 'water',
     forVeneer: false,
     allowedOnLead: true,
     notOn: 'thin or loose veneer where the label wants a water rinse',
@@ -123,18 +129,21 @@ export const STRIP_WAYS = table([
       'Gel on what is left, covered, 20 min.',
       'Wash off by its label, dry overnight.',
     ],
-    materials: ['Scraper', 'Gel stripper', 'Mineral spirits'],
-    protection: ['P100 filter', 'Gloves matched to the solvent', 'Goggles'],
-    cautions: ['Not on carved work, not at thin veneer edges.', SLUDGE],
+    uses: [
+      atHand('scraper'),
+      use('gelStripper', 0.2, 'strips'),
+      use('mineralSpirits', 0.1, 'cleans'),
+    ],
+    protection: ['p100Filter', 'solventGloves', 'goggles', 'vapourCartridges', 'openWindow'],
+    cautions: ['Not on carved work, not at thin veneer edges.'],
     minutesPerM2: 40,
     minutesPerFurtherLayer: 12,
     dwellMinutes: 20,
     dryMinutes: 18 * 60,
-    costPerM2: 450,
     hazardMinutes: 10,
     damageMinutes: 10,
     makesDust: true,
-    wets: false,
+    wets: 'solvent',
     forVeneer: false,
     allowedOnLead: false,
     notOn: 'lead, carved work, thin veneer edges',
@@ -144,8 +153,8 @@ export const STRIP_WAYS = table([
     label: 'sanding it off',
     title: 'Sand the finish off',
     steps: ['P80, machine flat, with extraction.', 'Change paper when it clogs; do not dwell.'],
-    materials: ['P80 discs'],
-    protection: ['P100 / HEPA extraction', 'Hearing protection'],
+    uses: [use('discs80', 4, 'abrades')],
+    protection: ['hepaExtraction', 'hearing'],
     cautions: [
       'Wood dust: keep under 1 mg/m³ (NIOSH REL); hardwood dust is carcinogenic (IARC group 1).',
     ],
@@ -153,11 +162,10 @@ export const STRIP_WAYS = table([
     minutesPerFurtherLayer: 25,
     dwellMinutes: 0,
     dryMinutes: 0,
-    costPerM2: 500,
     hazardMinutes: 25,
     damageMinutes: 15,
     makesDust: true,
-    wets: false,
+    wets: null,
     forVeneer: false,
     allowedOnLead: false,
     notOn: 'lead, veneer with little left, deep profiles',
@@ -167,8 +175,8 @@ export const STRIP_WAYS = table([
     label: 'heat gun',
     title: 'Lift with a heat gun',
     steps: ['Low setting, keep moving, scrape behind it.', 'Clean up the rest with gel.'],
-    materials: ['Heat gun', 'Scraper'],
-    protection: ['Gloves', 'Goggles', 'Organic-vapour cartridges with particulate filter'],
+    uses: [atHand('heatGun'), atHand('scraper'), use('gelStripper', 0.05, 'strips')],
+    protection: ['workGloves', 'goggles', 'vapourAndParticle'],
     cautions: [
       'Fire: extinguisher beside you, no solvent near, watch the piece for an hour after.',
     ],
@@ -176,13 +184,13 @@ export const STRIP_WAYS = table([
     minutesPerFurtherLayer: 15,
     dwellMinutes: 0,
     dryMinutes: 60,
-    costPerM2: 100,
     hazardMinutes: 30,
     damageMinutes: 20,
     makesDust: true,
-    wets: false,
+    wets: null,
     forVeneer: false,
     allowedOnLead: false,
+    heats: true,
     tool: 'heatGun',
     notOn: 'lead, veneer, shellac over veneer',
   }),
@@ -195,18 +203,17 @@ export const STRIP_WAYS = table([
       'Foam on, 20 minutes, scrub with nylon along the grain.',
       'Rinse hard until the water runs clear, dry at once; the grain rises.',
     ],
-    materials: ['Lye-based foam cleaner', 'Nylon brushes'],
-    protection: ['Goggles', 'Long rubber gloves', 'Apron'],
-    cautions: ['Lye burns skin and eyes: water at hand, nobody else near.', SLUDGE],
+    uses: [use('lyeFoam', 0.25, 'strips'), atHand('nylonBrush')],
+    protection: ['goggles', 'longRubberGloves', 'apron'],
+    cautions: ['Lye burns skin and eyes: water at hand, nobody else near.'],
     minutesPerM2: 30,
     minutesPerFurtherLayer: 25,
     dwellMinutes: 20,
     dryMinutes: 48 * 60,
-    costPerM2: 300,
     hazardMinutes: 40,
     damageMinutes: 40,
     makesDust: false,
-    wets: true,
+    wets: 'caustic',
     forVeneer: false,
     allowedOnLead: false,
     forPaint: false,
@@ -216,6 +223,15 @@ export const STRIP_WAYS = table([
   }),
 ]);
 export type StripWay = (typeof STRIP_WAYS.ids)[number];
+
+/** Hazards of all that a way takes. */
+export const hazardsOfWay = (id: StripWay): readonly Hazard[] => [
+  ...new Set(STRIP_WAYS.get(id).uses.flatMap((it) => MATERIALS.get(it.material).hazards)),
+];
+
+/** What a way takes for each m², minor units of money: by placeholder prices. */
+export const costOfWayPerM2 = (id: StripWay): number =>
+  STRIP_WAYS.get(id).uses.reduce((sum, it) => sum + priceOf(it.material, it.each), 0);
 
 /** Removers that Obrik never proposes. */
 export const BANNED_REMOVER = {

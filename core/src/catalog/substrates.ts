@@ -1,3 +1,4 @@
+import type { Nature } from './meetings';
 import { PRACTICE, type SourceMark } from './source';
 import { table } from './table';
 
@@ -30,6 +31,8 @@ interface SubstrateRow<Id extends string = string> {
   readonly thinFace: boolean;
   /** Must water be kept to a damp cloth? */
   readonly shunsWater: boolean;
+  /** What its face is like to the next coat. */
+  readonly nature: Nature;
   readonly worstMistake: string;
   readonly source: SourceMark;
 }
@@ -44,8 +47,15 @@ const SOLID = {
   wood: true,
   thinFace: false,
   shunsWater: false,
+  nature: 'wood',
 } as const;
-const THIN = { stainable: true, wood: true, thinFace: true, shunsWater: true } as const;
+const THIN = {
+  stainable: true,
+  wood: true,
+  thinFace: true,
+  shunsWater: true,
+  nature: 'wood',
+} as const;
 const NO_WOOD = { stainable: false, wood: false, thinFace: false } as const;
 
 /** What a surface is made of (trade: signs of substrate). */
@@ -84,6 +94,7 @@ export const SUBSTRATES = table([
     family: 'printed',
     ...NO_WOOD,
     shunsWater: false,
+    nature: 'slick',
     worstMistake: 'A glossy face sheds paint.',
   }),
   row({
@@ -92,6 +103,7 @@ export const SUBSTRATES = table([
     family: 'printed',
     ...NO_WOOD,
     shunsWater: false,
+    nature: 'slick',
     worstMistake: 'Coarse grit breaks through into the core.',
   }),
   row({
@@ -100,6 +112,7 @@ export const SUBSTRATES = table([
     family: 'board',
     ...NO_WOOD,
     shunsWater: true,
+    nature: 'board',
     worstMistake: 'It drinks paint, edges most, and swells with water.',
   }),
   row({
@@ -108,6 +121,7 @@ export const SUBSTRATES = table([
     family: 'other',
     ...NO_WOOD,
     shunsWater: false,
+    nature: 'slick',
     worstMistake: 'Working it like wood.',
   }),
 ]);

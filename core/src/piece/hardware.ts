@@ -38,28 +38,8 @@ export const hardware = z.object({
 });
 export type Hardware = z.infer<typeof hardware>;
 
-/** What becomes of fittings, in words. */
-export const DISPOSITIONS: Readonly<Record<Hardware['disposition'], string>> = {
-  keep: 'keep as it is',
-  clean: 'soak and polish',
-  repaint: 'repaint',
-  replace: 'replace',
-  reuse: 'use elsewhere',
-};
+const HANDLES: readonly Hardware['kind'][] = ['pull', 'knob'];
 
-/**
- * What should be thought of before the fittings are dealt with.
- * Common practice: a set with one missing is usually replaced; another hole spacing wants the old
- * holes filled first.
- */
-export const hardwareAdvice = (it: Hardware): string | undefined => {
-  if (it.missing > 0 && it.disposition !== 'replace') {
-    return `${it.missing} missing: usually the whole set is replaced, or one is found to match.`;
-  }
-  if (it.disposition === 'replace') {
-    return it.holeSpacingMm === null
-      ? 'Measure the hole spacing before buying new ones.'
-      : `New ones with another spacing than ${it.holeSpacingMm} mm: fill the old holes, mark all by a jig, then drill.`;
-  }
-  return undefined;
-};
+/** Pulls and knobs that somebody listed. */
+export const handlesIn = (list: readonly Hardware[]): readonly Hardware[] =>
+  list.filter((it) => HANDLES.includes(it.kind));

@@ -12,23 +12,29 @@ export {
   type Observation,
   type PaintLayer,
 } from './evidence';
-export { DISPOSITIONS, hardware, hardwareAdvice, type Hardware } from './hardware';
+export { fittingsOf } from './fittings';
+export { handlesIn, hardware, type Hardware } from './hardware';
 export { pieceFile, type PieceFile } from './file';
 export {
-  isFaceOnTop,
   newPiece,
   piece,
   pieceDescription,
-  roleOf,
   surfacesOf,
-  visibilityOf,
-  wearOf,
-  yearsInWords,
   type Piece,
   type PieceDescription,
   type Surface,
-  type Visibility,
 } from './piece';
+export {
+  ROLES,
+  bordersInView,
+  carriesPulls,
+  isFaceOnTop,
+  movesWith,
+  visibilityOf,
+  wearOf,
+  type Role,
+  type Visibility,
+} from './roles';
 export { pieceRecord, ticketNumber, type PieceRecord } from './record';
 export { bad, good, problemsOf, read, type Problem, type Result } from './problem';
 export {
@@ -37,7 +43,6 @@ export {
   isCoated,
   isLightColour,
   scheme,
-  schemeInWords,
   shade,
   showsOldWood,
   stripWish,

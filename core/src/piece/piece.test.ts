@@ -8,15 +8,14 @@ import {
   pieceDescription,
   pieceFile,
   read,
-  schemeInWords,
   surfacesOf,
   templateOf,
   undoOf,
-  yearsInWords,
   type Change,
   type Piece,
   type TemplateId,
 } from './index';
+import { schemeInWords, yearsInWords } from '../words';
 
 const areasOf = (templateId: TemplateId, measures = {}) =>
   Object.fromEntries(

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { confirmation, finding, id, observation, paintLayer } from './evidence';
 import { hardware } from './hardware';
-import { aim, type Wear } from './scheme';
+import { aim } from './scheme';
 import { ownSchools } from './shop';
 import { areaOf, templateId, templateOf, type Measures, type TemplateSurface } from './templates';
 
@@ -125,38 +125,3 @@ export const newPiece = (pieceId: string, description: PieceDescription): Piece 
   schools: {},
   archived: false,
 });
-
-/** "about 1938", "1930–1939", "age unknown". */
-export const yearsInWords = (it: Pick<Piece, 'yearFrom' | 'yearTo'>): string => {
-  const { yearFrom: from, yearTo: to } = it;
-  if (from !== null && to !== null) return from === to ? `about ${from}` : `${from}–${to}`;
-  if (from !== null) return `after ${from}`;
-  if (to !== null) return `before ${to}`;
-  return 'age unknown';
-};
-
-/** How much a surface is looked at: damage on the back matters less than on the top. */
-export type Visibility = 'high' | 'middle' | 'low';
-
-/** What a surface is for, without the number of its bay: "doors-3" are doors. */
-export const roleOf = ({ id: surfaceId }: Pick<Surface, 'id'>): string =>
-  surfaceId.replace(/-\d+$/, '');
-
-/** Faces that are leaned on, sat on and put things on; and those that nobody touches. */
-const HARD_USED = new Set(['top', 'seat', 'shelves', 'inside']);
-const HARDLY_USED = new Set(['back', 'underside', 'drawerSides']);
-
-/** How hard a surface is used where nobody says otherwise. */
-export const wearOf = (surface: Pick<Surface, 'id'>): Wear =>
-  HARD_USED.has(roleOf(surface)) ? 'high' : HARDLY_USED.has(roleOf(surface)) ? 'low' : 'middle';
-
-const ON_TOP = new Set(['top', 'seat']);
-
-/** Is it the face on top, that things drip on and hands lie on? */
-export const isFaceOnTop = (surface: Pick<Surface, 'id'>): boolean => ON_TOP.has(roleOf(surface));
-
-const HIGH = new Set(['top', 'fronts', 'doors', 'seat', 'backrest']);
-const LOW = new Set(['back', 'inside', 'underside', 'drawerSides']);
-
-export const visibilityOf = (surface: Pick<Surface, 'id'>): Visibility =>
-  HIGH.has(roleOf(surface)) ? 'high' : LOW.has(roleOf(surface)) ? 'low' : 'middle';

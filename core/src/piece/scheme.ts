@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { SHEENS } from '../catalog';
 
 /** How light the colour to come is: light ones show bleed and yellowing. */
 export const shade = z.enum(['white', 'pale', 'mid', 'dark']);
@@ -23,7 +24,7 @@ export const distress = z.object({
 export type Distress = z.infer<typeof distress>;
 
 /** Gloss levels at 60°, from dead flat to high gloss (MPI). */
-export const sheen = z.enum(['G1', 'G2', 'G3', 'G4', 'G5', 'G6', 'G7']);
+export const sheen = SHEENS.id;
 export type Sheen = z.infer<typeof sheen>;
 
 /** How hard a surface is used. */
@@ -99,46 +100,3 @@ export const isCoated = (
   it: Scheme,
 ): it is Exclude<Scheme, { kind: 'leave' } | { kind: 'freshened' }> =>
   it.kind !== 'leave' && it.kind !== 'freshened';
-
-const TOPCOAT_WORDS: Readonly<Record<Topcoat, string>> = {
-  none: 'no topcoat',
-  waterborne: 'waterborne clear',
-  oil: 'oil-based clear',
-  wax: 'wax',
-  hardOil: 'penetrating oil',
-};
-
-const SHADE_WORDS: Readonly<Record<Shade, string>> = {
-  white: 'white',
-  pale: 'pale colour',
-  mid: 'mid colour',
-  dark: 'dark colour',
-};
-
-const EFFECT_WORDS: Readonly<Record<Effect, string>> = {
-  plain: '',
-  distressed: ', distressed',
-  washed: ', washed over',
-  glazed: ', glazed',
-  dryBrushed: ', dry-brushed',
-};
-
-/** A scheme in words: "painted, pale colour, waterborne clear". */
-export const schemeInWords = (it: Scheme): string => {
-  switch (it.kind) {
-    case 'painted':
-      return `painted, ${SHADE_WORDS[it.shade]}${EFFECT_WORDS[it.effect ?? 'plain']}, ${TOPCOAT_WORDS[it.topcoat]}`;
-    case 'stained':
-      return `stained ${it.shade}, ${TOPCOAT_WORDS[it.topcoat]}`;
-    case 'clear':
-      return `clear, ${TOPCOAT_WORDS[it.topcoat]}`;
-    case 'washed':
-      return `wash over wood, ${SHADE_WORDS[it.shade]}, ${TOPCOAT_WORDS[it.topcoat]}`;
-    case 'veneered':
-      return `new veneer, ${it.shade ? `stained ${it.shade}` : 'clear'}, ${TOPCOAT_WORDS[it.topcoat]}`;
-    case 'freshened':
-      return 'freshened up';
-    case 'leave':
-      return 'left as it is';
-  }
-};

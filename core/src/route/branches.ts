@@ -1,10 +1,11 @@
 import { z } from 'zod';
-import type { Variable } from '../catalog';
+import { SUPPOSED, type Variable } from '../catalog';
 import { inspectPiece, type SurfaceBeliefs } from '../inspect';
 import type { Confirmation, Observation, Piece, Shop } from '../piece';
 import { tollOf } from './compare';
+import { GATE_KINDS, type AnswerId } from '../work';
 import { likeliestSubstrate } from './context';
-import { gate, type AnswerId, type Operation, type Route } from './operation';
+import type { Route } from './operation';
 import { planRoute } from './plan';
 
 /** What the route becomes if a gate is answered so. */
@@ -28,7 +29,7 @@ export const branches = z.object({
   gates: z.array(
     z.object({
       operationId: z.string(),
-      kind: gate.shape.kind,
+      kind: z.enum(GATE_KINDS),
       question: z.string(),
       branches: z.array(branch),
     }),
@@ -38,8 +39,14 @@ export const branches = z.object({
 });
 export type Branches = z.infer<typeof branches>;
 
-/** A time for what is only supposed; supposed things are never stored. */
-const SUPPOSED_AT = '2000-01-01T00:00:00.000Z';
+/**
+ * A time for what is only supposed: after all that was really seen, so that it has the last word.
+ * Supposed things are never stored.
+ */
+const afterAll = ({ observations, confirmations }: Piece): string => {
+  const last = [...observations, ...confirmations].reduce((a, { at }) => (at > a ? at : a), '');
+  return last === '' ? new Date(0).toISOString() : new Date(Date.parse(last) + 1).toISOString();
+};
 
 const observed = (
   surfaceId: string,
@@ -52,7 +59,7 @@ const observed = (
   outcome: null,
   value: null,
   layer: null,
-  at: SUPPOSED_AT,
+  at: '',
   by: '',
   ...rest,
 });
@@ -61,7 +68,7 @@ const known = (surfaceId: string, variable: Variable, value: string): Confirmati
   surfaceId,
   variable,
   value,
-  at: SUPPOSED_AT,
+  at: '',
 });
 
 /** What is seen, or vouched for, where a question is answered so on one surface. */
@@ -79,7 +86,7 @@ const leadResults = (it: SurfaceBeliefs): readonly Observation[] => {
   const test = leadStatus.kind === 'open' ? (leadStatus.wants ?? 'lead-swab') : 'lead-swab';
   return [
     observed(it.surfaceId, 'layer-count', { value: Math.max(...missing) }),
-    ...missing.map((layer) => observed(it.surfaceId, test, { outcome: 'not-found', layer })),
+    ...missing.map((layer) => observed(it.surfaceId, test, { outcome: 'notFound', layer })),
   ];
 };
 
@@ -106,13 +113,13 @@ const SUPPOSE: Readonly<Partial<Record<AnswerId, (it: SurfaceBeliefs) => Suppose
   leadNotFound: (it) => ({ observations: leadResults(it) }),
   wood: isWood(true),
   print: isWood(false),
-  veneerEnough: veneerOf(1),
-  veneerLess: veneerOf(0.3),
+  veneerEnough: veneerOf(SUPPOSED.veneerEnoughMm),
+  veneerLess: veneerOf(SUPPOSED.veneerLessMm),
   staysWhite: bleeds('none'),
   turnsYellow: bleeds('tannin'),
   turnsPink: bleeds('dye'),
-  bondHolds: gone(0),
-  bondFails: gone(15),
+  bondHolds: gone(SUPPOSED.squaresHold),
+  bondFails: gone(SUPPOSED.squaresFail),
 };
 
 const suppose = (
@@ -123,35 +130,40 @@ const suppose = (
   const supposed = answer && SUPPOSE[answer];
   if (!supposed) return undefined;
   const all = surfaces.map(supposed);
+  const at = afterAll(piece);
+  const then = <T extends { at: string }>(list: readonly T[]): T[] =>
+    list.map((it) => ({ ...it, at }));
   return {
     ...piece,
-    observations: [...piece.observations, ...all.flatMap((it) => it.observations ?? [])],
-    confirmations: [...piece.confirmations, ...all.flatMap((it) => it.confirmations ?? [])],
+    observations: [...piece.observations, ...then(all.flatMap((it) => it.observations ?? []))],
+    confirmations: [...piece.confirmations, ...then(all.flatMap((it) => it.confirmations ?? []))],
   };
 };
 
-/** An operation as it is on one surface: the same title, the same work. */
-const keysOf = (it: Operation): readonly string[] =>
-  it.surfaceIds.map((surfaceId) => `${it.method}/${it.title}/${surfaceId}`);
-const keysIn = (route: Route): ReadonlySet<string> => new Set(route.operations.flatMap(keysOf));
+/** Tasks as they are done: the same key, in the same way. */
+const waysIn = (route: Route): ReadonlyMap<string, string> =>
+  new Map(route.tasks.map((it) => [it.key, JSON.stringify([it.method, it.setUp])]));
 
-/** Titles of the operations of a route that have something on a surface that another has not. */
-const beyond = (route: Route, other: ReadonlySet<string>): string[] => [
+type Ways = ReadonlyMap<string, string>;
+
+/** Titles of the operations of a route that have something which another has not, or does otherwise. */
+const beyond = (route: Route, here: Ways, other: Ways): string[] => [
   ...new Set(
     route.operations
-      .filter((it) => !it.gate && keysOf(it).some((key) => !other.has(key)))
+      .filter((it) => !it.gate && it.taskKeys.some((key) => other.get(key) !== here.get(key)))
       .map((it) => it.title),
   ),
 ];
 
 /** Operations that are in every branch, wait for no gate, and come after such operations only. */
-const commonOf = (route: Route, inBranches: readonly ReadonlySet<string>[]): string[] => {
+const commonOf = (route: Route, here: Ways, inBranches: readonly Ways[]): string[] => {
   const common = new Set<string>();
   for (const it of route.operations) {
     const everywhere =
-      it.gate !== null || inBranches.every((keys) => keysOf(it).every((key) => keys.has(key)));
+      it.gate !== null ||
+      inBranches.every((ways) => it.taskKeys.every((key) => ways.get(key) === here.get(key)));
     const ready = it.after.every((one) => common.has(one.operationId));
-    if (everywhere && ready && it.heldBy.length === 0) common.add(it.id);
+    if (everywhere && ready && it.holds.length === 0) common.add(it.id);
   }
   return [...common];
 };
@@ -162,11 +174,11 @@ const commonOf = (route: Route, inBranches: readonly ReadonlySet<string>[]): str
  */
 export const branchesOf = (piece: Piece, shop: Shop): Branches => {
   const beliefs = inspectPiece(piece, shop);
-  const route = planRoute(piece, shop, beliefs);
+  const route = planRoute(piece, shop, undefined, beliefs);
   const now = tollOf(piece, shop, route);
-  const here = keysIn(route);
+  const here = waysIn(route);
   const refusedNow = new Set(route.refusals.map((it) => it.title));
-  const inBranches: ReadonlySet<string>[] = [];
+  const inBranches: Ways[] = [];
   const gates = route.operations.flatMap((it) => {
     if (!it.gate) return [];
     const surfaces = beliefs.filter((one) => it.surfaceIds.includes(one.surfaceId));
@@ -177,7 +189,7 @@ export const branchesOf = (piece: Piece, shop: Shop): Branches => {
       }
       const other = planRoute(supposed, shop);
       const toll = tollOf(supposed, shop, other);
-      const there = keysIn(other);
+      const there = waysIn(other);
       inBranches.push(there);
       return {
         answer,
@@ -186,8 +198,8 @@ export const branchesOf = (piece: Piece, shop: Shop): Branches => {
         minutes: toll.minutes - (now.minutes - it.minutes),
         days: toll.days - now.days,
         money: toll.money - now.money,
-        adds: beyond(other, here),
-        drops: beyond(route, there),
+        adds: beyond(other, there, here),
+        drops: beyond(route, here, there),
         refuses: other.refusals.map((no) => no.title).filter((title) => !refusedNow.has(title)),
       };
     });
@@ -195,5 +207,5 @@ export const branchesOf = (piece: Piece, shop: Shop): Branches => {
       { operationId: it.id, kind: it.gate.kind, question: it.gate.question, branches: planned },
     ];
   });
-  return { gates, commonIds: commonOf(route, inBranches) };
+  return { gates, commonIds: commonOf(route, here, inBranches) };
 };

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { COATINGS, SCHOOLS, STRIP_WAYS, TOOLS, type StripWay } from '../catalog';
+import { DECISIONS, MATERIALS, SCHOOLS, TOOLS, priceOf, type Hazard } from '../catalog';
 import { inspectPiece } from '../inspect';
 import {
   aim,
@@ -12,18 +12,20 @@ import {
   type Piece,
   type Scheme,
   type Shop,
+  type Surface,
 } from '../piece';
-import { squareMetres } from '../units';
+import { hazardWords, waysInWords } from '../words';
+import { risk, type DeepReadonly } from '../work';
 import { calendarDays } from './days';
-import { route, type Route } from './operation';
+import { refusal, type Route } from './operation';
 import { planRoute } from './plan';
-import { risk, worstOf, type RiskKind } from './risk';
+import { worstOf, type RiskKind } from './risk';
 
 /** What a way of doing a piece takes. */
 export const toll = z.object({
   minutes: z.number(),
   days: z.int(),
-  /** Coatings and stripper, minor units of money; by placeholder prices of the catalog. */
+  /** Everything used up, minor units of money; by placeholder prices of the catalog. */
   money: z.int(),
   /** Each bad outcome on its likeliest surface. */
   risks: z.array(risk),
@@ -38,29 +40,45 @@ export const alternative = toll.extend({
   title: z.string(),
   because: z.string(),
   aims: z.array(aim),
-  route,
+  refusals: z.array(refusal),
 });
-export type Alternative = z.infer<typeof alternative>;
+export type Alternative = DeepReadonly<z.infer<typeof alternative>>;
 
-const moneyOf = (piece: Piece, { operations }: Route): number => {
-  const areas = new Map(surfacesOf(piece).map((it) => [it.id, it.areaMm2]));
-  return operations.reduce((sum, it) => {
-    const area = it.surfaceIds.reduce((all, id) => all + (areas.get(id) ?? 0), 0);
-    const laid = it.coating ? (it.litres ?? 0) * COATINGS.get(it.coating).pricePerLitre : 0;
-    const way = STRIP_WAYS.ids.find((id): id is StripWay => it.method === `strip-${id}`);
-    return sum + laid + (way ? STRIP_WAYS.get(way).costPerM2 * squareMetres(area) : 0);
-  }, 0);
-};
+/** What all tasks use up, by placeholder prices, minor units of money. */
+const moneyOf = ({ tasks }: Route): number =>
+  tasks
+    .flatMap((it) => it.consumes)
+    .reduce((sum, it) => sum + priceOf(it.material, it.quantity), 0);
 
-const hazardsOf = ({ operations }: Route): readonly string[] => {
-  const some = (test: (it: Route['operations'][number]) => boolean, words: string) =>
-    operations.some(test) ? [words] : [];
+/** Solvents and what they come in. */
+const FUMES: readonly Hazard[] = ['fumes', 'fumesStun', 'sprayMist'];
+
+const hazardsOf = ({ tasks }: Route): readonly string[] => {
+  const hazards = new Set(
+    tasks.flatMap((it) => it.consumes).flatMap((it) => MATERIALS.get(it.material).hazards),
+  );
+  const some = (holds: boolean, words: string) => (holds ? [words] : []);
   return [
-    ...some((it) => it.method === 'contain-lead', 'work with lead'),
-    ...some((it) => it.gate?.kind === 'lead', 'lead still open'),
-    ...some((it) => it.method.startsWith('strip-'), 'stripping'),
-    ...some((it) => it.protection.includes('Organic-vapour cartridges'), 'solvent fumes'),
-    ...some((it) => it.makesDust, 'dust'),
+    ...some(
+      tasks.some((it) => it.traits.makesOfPiece.includes('contained')),
+      hazardWords.lead,
+    ),
+    ...some(
+      tasks.some((it) => it.gate?.kind === 'lead' || it.holds.includes('lead')),
+      hazardWords.leadOpen,
+    ),
+    ...some(
+      tasks.some((it) => it.traits.makes.includes('stripped')),
+      hazardWords.stripping,
+    ),
+    ...some(
+      FUMES.some((it) => hazards.has(it)),
+      hazardWords.fumes,
+    ),
+    ...some(
+      tasks.some((it) => it.traits.makesDust),
+      hazardWords.dust,
+    ),
   ];
 };
 
@@ -72,7 +90,7 @@ export const tollOf = (
 ): Toll => ({
   minutes: planned.minutes,
   days: calendarDays(planned.operations),
-  money: Math.round(moneyOf(piece, planned)),
+  money: Math.round(moneyOf(planned)),
   risks: [...worstOf(planned.operations.flatMap((it) => it.risks))],
   hazards: [...hazardsOf(planned)],
 });
@@ -85,33 +103,21 @@ interface Idea {
   readonly id: string;
   readonly title: string;
   readonly because: string;
-  readonly schemeFor: (surfaceId: string) => Scheme;
+  readonly schemeFor: (surface: Surface) => Scheme;
 }
 
 const IDEAS: readonly Idea[] = [
-  {
-    id: 'paint-all',
-    title: 'Paint all of it',
-    because: 'Least stripping; patches, prints and mixed woods disappear under the colour.',
-    schemeFor: () => PAINT,
-  },
+  { id: 'paint-all', ...waysInWords.paintAll, schemeFor: () => PAINT },
   {
     id: 'wood-top',
-    title: 'Wood on top, body painted',
-    because: 'The face that is looked at shows its wood; the body is spared the stripper.',
-    schemeFor: (id) => (isFaceOnTop({ id }) ? CLEAR : PAINT),
+    ...waysInWords.woodTop,
+    schemeFor: (it) => (isFaceOnTop(it) ? CLEAR : PAINT),
   },
-  {
-    id: 'clear-all',
-    title: 'Strip it and show the wood',
-    because: 'All the wood is seen; the most work, and every repair stays visible.',
-    schemeFor: () => CLEAR,
-  },
+  { id: 'clear-all', ...waysInWords.clearAll, schemeFor: () => CLEAR },
   {
     id: 'veneer-top',
-    title: 'New veneer on top, body painted',
-    because: 'A new face of wood where the old one is printed, patched or worn through.',
-    schemeFor: (id) => (isFaceOnTop({ id }) ? VENEER : PAINT),
+    ...waysInWords.veneerTop,
+    schemeFor: (it) => (isFaceOnTop(it) ? VENEER : PAINT),
   },
 ];
 
@@ -129,22 +135,27 @@ export const alternativesFor = (piece: Piece, shop: Shop): readonly Alternative[
   const kept = (it: Aim | undefined) =>
     it?.scheme.kind === 'leave' || it?.scheme.kind === 'freshened';
   const aimsFor = ({ schemeFor }: Idea): Aim[] =>
-    surfacesOf(piece).map(({ id }, at): Aim => {
+    surfacesOf(piece).map((surface, at): Aim => {
       const old = aimed[at];
-      return old && kept(old) ? old : { surfaceId: id, scheme: schemeFor(id), stripWish: 'best' };
+      return old && kept(old)
+        ? old
+        : { surfaceId: surface.id, scheme: schemeFor(surface), stripWish: 'best' };
     });
   const known = inspectPiece(piece, shop);
   const weigh = (idea: Pick<Idea, 'id' | 'title' | 'because'>, aims: Aim[]): Alternative => {
     const { id, title, because } = idea;
     const tried = { ...piece, aims };
-    const planned = planRoute(tried, shop, known);
-    return { id, title, because, aims, route: planned, ...tollOf(tried, shop, planned) };
+    const planned = planRoute(tried, shop, undefined, known);
+    return {
+      id,
+      title,
+      because,
+      aims,
+      refusals: planned.refusals,
+      ...tollOf(tried, shop, planned),
+    };
   };
-  const asAimed = {
-    id: 'as-aimed',
-    title: 'As aimed now',
-    because: 'What was said so far.',
-  };
+  const asAimed = { id: 'as-aimed', ...waysInWords.asAimed };
   const isAsAimed = (aims: readonly Aim[]): boolean =>
     aims.length === piece.aims.length &&
     sameAims(
@@ -159,7 +170,7 @@ export const alternativesFor = (piece: Piece, shop: Shop): readonly Alternative[
         !isAsAimed(aims),
     )
     .map(({ idea, aims }) => weigh(idea, aims))
-    .filter((it) => !it.route.refusals.some((no) => no.blocks));
+    .filter((it) => !it.refusals.some((no) => no.blocks));
   return [...(piece.aims.length > 0 ? [weigh(asAimed, piece.aims)] : []), ...others].slice(0, MOST);
 };
 
@@ -194,7 +205,7 @@ const otherSchools = (piece: Piece, shop: Shop): readonly Otherwise[] =>
         const schools = ownSchools.parse({ [id]: way.id });
         return {
           id: `${id}-${way.id}`,
-          title: `${label}: ${way.label.toLowerCase()}`,
+          title: waysInWords.school(label, way.label),
           piece: { ...piece, schools: { ...piece.schools, ...schools } },
           shop,
           schools,
@@ -208,28 +219,25 @@ const otherTools = (piece: Piece, shop: Shop): readonly Otherwise[] =>
     const tools = has ? shop.tools.filter((it) => it !== id) : [...shop.tools, id];
     return {
       id,
-      title: `${has ? 'Without' : 'With'} ${phrase}`,
+      title: waysInWords.tool(has, phrase),
       piece,
       shop: { ...shop, tools },
       schools: null,
     };
   });
 
-/** Chances that differ by less are the same to a user. */
-const SAME_CHANCE = 0.01;
-
 const changedRisks = (now: Toll, then: Toll): WhatIf['risks'] => {
   const chance = (of: Toll, kind: RiskKind) => of.risks.find((it) => it.kind === kind)?.chance ?? 0;
   return [...new Set([...now.risks, ...then.risks].map((it) => it.kind))]
     .map((kind) => ({ kind, change: chance(then, kind) - chance(now, kind) }))
-    .filter(({ change }) => Math.abs(change) >= SAME_CHANCE);
+    .filter(({ change }) => Math.abs(change) >= DECISIONS.sameChance.value);
 };
 
 /** The ways and tools that this piece is not worked with, where they would change anything. */
 export const whatIfs = (piece: Piece, shop: Shop): readonly WhatIf[] => {
   const known = inspectPiece(piece, shop);
   const of = (it: Pick<Otherwise, 'piece' | 'shop'>) =>
-    tollOf(it.piece, it.shop, planRoute(it.piece, it.shop, known));
+    tollOf(it.piece, it.shop, planRoute(it.piece, it.shop, undefined, known));
   const now = of({ piece, shop });
   return [...otherSchools(piece, shop), ...otherTools(piece, shop)].flatMap((it) => {
     const { id, title, schools } = it;

@@ -1,16 +1,33 @@
-import { BOND_LIMITS, FINISHES, SUBSTRATES, WOODS, inspectionTest, type Damage } from '../catalog';
-import { inspectPiece, type Belief, type LeadStatus, type SurfaceBeliefs } from '../inspect';
-import type { Aim, Finding, LooseParts, Observation, Piece, Shop, Surface } from '../piece';
 import {
+  BOND_LIMITS,
+  DECISIONS,
+  FINISHES,
+  SUBSTRATES,
+  WOODS,
+  inspectionTest,
+  type Damage,
+} from '../catalog';
+import { inspectPiece, type Belief, type LeadStatus, type SurfaceBeliefs } from '../inspect';
+import {
+  carriesPulls,
+  fittingsOf,
   isCoated,
   isFaceOnTop,
-  roleOf,
+  movesWith,
   shopFor,
   showsOldWood,
   surfacesOf,
-  templateOf,
+  type Aim,
+  type Finding,
+  type LooseParts,
+  type Observation,
+  type Piece,
+  type Shop,
+  type Surface,
 } from '../piece';
 import { squareMetres } from '../units';
+import type { Condition, PieceState, SurfaceState } from '../work';
+import { pieceAsFound, surfaceAsFound } from './found';
 
 /** All that the rules may ask about one surface. */
 export interface SurfaceContext {
@@ -19,9 +36,12 @@ export interface SurfaceContext {
   readonly surface: Surface;
   readonly beliefs: SurfaceBeliefs;
   readonly aim: Aim;
+  /** Somebody said what it shall become; else it is left, and only looked at for what can hurt. */
+  readonly aimed: boolean;
   readonly findings: readonly Finding[];
   readonly lead: LeadStatus['kind'];
   readonly substrate: (typeof SUBSTRATES.rows)[number];
+  /** The old finish, as it was found. */
   readonly finish: (typeof FINISHES.rows)[number];
   readonly wood: (typeof WOODS.rows)[number];
   /** Chance that the face can't be stained at all. */
@@ -30,7 +50,7 @@ export interface SurfaceContext {
   readonly worked: boolean;
   /** The wood of the face as it stands will be seen. */
   readonly showsWood: boolean;
-  /** The old finish comes off. */
+  /** The old finish comes off, or has come off. */
   readonly strips: boolean;
   /** How the film or the test patch held when it was cross-cut last; undefined where it was not. */
   readonly bond: Bond | undefined;
@@ -44,13 +64,28 @@ export interface SurfaceContext {
   readonly sameCoatM2: number;
   /** The face on top and the body below it get different coats, so that one is masked for the other. */
   readonly twoTone: boolean;
+  /** What it is like now, and what the piece is like. */
+  readonly now: SurfaceState;
+  readonly pieceNow: PieceState;
 }
 
-/** From this chance of a face without wood on, what shows the wood is refused outright. */
-export const UNSTAINABLE = 0.5;
+/** Area of a surface, m². */
+export const areaOfFace = (s: SurfaceContext): number => squareMetres(s.surface.areaMm2);
 
+/** One of these damages was found, mended by now or not. */
 export const has = (s: SurfaceContext, ...damages: readonly Damage[]): boolean =>
   s.findings.some((it) => damages.includes(it.damage));
+
+/** Findings of these damages that are still to be settled. */
+export const openFindings = (
+  s: SurfaceContext,
+  ...damages: readonly Damage[]
+): readonly Finding[] =>
+  s.findings.filter((it) => damages.includes(it.damage) && !s.now.mended.includes(it.id));
+
+/** Was this done to the surface already? */
+export const isDone = (s: SurfaceContext, condition: Condition): boolean =>
+  s.now.met.includes(condition);
 
 /** Chance that one of these rows of the catalog is true. */
 export const chanceOfAny = <Id extends string>(
@@ -67,6 +102,12 @@ export const likeliestSubstrate = (
     .filter((row) => row.stainable === stainable)
     .reduce((a, b) => (distribution[b.id] > distribution[a.id] ? b : a));
 
+const UNSTAINABLE_ROWS = SUBSTRATES.rows.filter((row) => !row.stainable);
+
+/** Is the face likelier one that can't be stained? Then what shows its wood is refused outright. */
+export const isUnstainable = (s: Pick<SurfaceContext, 'chanceUnstainable'>): boolean =>
+  s.chanceUnstainable >= DECISIONS.unstainable.value;
+
 /**
  * The substrate that the work is planned for: the likeliest. Under an aim that shows the wood it
  * is the likeliest of those that would allow it, since a gate asks for it first; where the aim is
@@ -78,7 +119,7 @@ const plannedSubstrate = (
   chanceUnstainable: number,
 ): SurfaceContext['substrate'] => {
   if (!showsWood) return SUBSTRATES.get(likeliest);
-  const stainable = chanceUnstainable < UNSTAINABLE;
+  const stainable = !isUnstainable({ chanceUnstainable });
   const row = SUBSTRATES.get(likeliest);
   return row.stainable === stainable ? row : likeliestSubstrate(distribution, stainable);
 };
@@ -94,53 +135,53 @@ const bondOf = (piece: Piece, surfaceId: string): Bond | undefined => {
   return gone <= BOND_LIMITS.holds ? 'holds' : gone <= BOND_LIMITS.fair ? 'fair' : 'fails';
 };
 
-/** What holds of the piece as a whole, and is the same for all its surfaces. */
-type Whole = Pick<SurfaceContext, 'piece' | 'shop' | 'loose' | 'twoTone'>;
-
 /** A surface, what it shall become, and what is believed of it. */
 interface Aimed {
   readonly surface: Surface;
-  readonly aim: Aim;
+  readonly aim: Aim | undefined;
   readonly beliefs: SurfaceBeliefs;
 }
 
-/** Gathers what is known and wanted of one surface. */
-const contextOf = (
-  whole: Whole,
-  { surface, aim, beliefs }: Aimed,
-  sameCoatM2: number,
-): SurfaceContext => {
+/** What decides on a surface's own, before the piece as a whole is looked at. */
+type Own = Omit<SurfaceContext, 'sameCoatM2' | 'twoTone' | 'now' | 'pieceNow' | 'strips'>;
+
+const ownOf = (
+  whole: Pick<SurfaceContext, 'piece' | 'shop' | 'loose'>,
+  { surface, aim: said, beliefs }: Aimed,
+): Own => {
+  const aim: Aim = said ?? { surfaceId: surface.id, scheme: { kind: 'leave' }, stripWish: 'best' };
   const findings = whole.piece.findings.filter((it) => it.surfaceId === surface.id);
-  const finish = FINISHES.get(beliefs.finish.likeliest);
   const showsWood = showsOldWood(aim.scheme);
-  const chanceUnstainable = chanceOfAny(
-    beliefs.substrate.distribution,
-    SUBSTRATES.rows.filter((row) => !row.stainable),
-  );
+  const chanceUnstainable = chanceOfAny(beliefs.substrate.distribution, UNSTAINABLE_ROWS);
   const substrate = plannedSubstrate(beliefs.substrate, showsWood, chanceUnstainable);
-  const bond = bondOf(whole.piece, surface.id);
-  const offAnyway = bond === 'fails' && substrate.wood && aim.scheme.kind === 'painted';
   return {
     ...whole,
-    sameCoatM2,
     surface,
     beliefs,
     aim,
+    aimed: said !== undefined,
     findings,
     lead: beliefs.leadStatus.kind,
     substrate,
-    finish,
+    finish: FINISHES.get(beliefs.finish.likeliest),
     wood: WOODS.get(beliefs.wood.likeliest),
     chanceUnstainable,
     worked: isCoated(aim.scheme),
     showsWood,
-    strips:
-      (showsWood && (finish.film || finish.id === 'oil' || finish.id === 'wax')) ||
-      (offAnyway && finish.film),
-    bond,
+    bond: bondOf(whole.piece, surface.id),
     dampOnly: substrate.shunsWater || findings.some((it) => it.damage === 'liftingVeneer'),
     veneerUm: substrate.thinFace ? beliefs.veneer.thinMm * 1000 : null,
   };
+};
+
+/** Does the aim ask for the old finish to come off? */
+const wantsItOff = (it: Own): boolean => {
+  const { finish, showsWood, bond, substrate, aim } = it;
+  const letsGo = bond === 'fails' && substrate.wood && aim.scheme.kind === 'painted';
+  return (
+    (showsWood && (finish.film || finish.id === 'oil' || finish.id === 'wax')) ||
+    (letsGo && finish.film)
+  );
 };
 
 /** What of a scheme decides whether two faces can be coated in one go. */
@@ -152,8 +193,7 @@ const coatKey = ({ scheme }: Aim): string =>
     isCoated(scheme) && scheme.topcoat,
   ]);
 
-const isTwoTone = (aimed: readonly Aimed[]): boolean => {
-  const coated = aimed.filter((it) => isCoated(it.aim.scheme));
+const isTwoTone = (coated: readonly Own[]): boolean => {
   const faces = coated.filter((it) => isFaceOnTop(it.surface));
   const body = new Set(
     coated.filter((it) => !isFaceOnTop(it.surface)).map((it) => coatKey(it.aim)),
@@ -162,39 +202,59 @@ const isTwoTone = (aimed: readonly Aimed[]): boolean => {
 };
 
 /**
- * Contexts of all surfaces that have an aim, in the order of the piece.
+ * Contexts of all surfaces, aimed or not, in the order of the piece.
  * @param known what is believed of the piece, where that is at hand already
+ * @param state what the piece is like now; as it was found where left out
+ * @param isRefused is the aim of a surface refused, so that it gets no coats after all?
  */
 export const contextsOf = (
   piece: Piece,
   shop: Shop,
   known: readonly SurfaceBeliefs[] = inspectPiece(piece, shop),
+  state?: PieceState,
+  isRefused: (s: SurfaceContext) => boolean = () => false,
 ): readonly SurfaceContext[] => {
   const byId = new Map(known.map((it) => [it.surfaceId, it]));
-  const aimed = surfacesOf(piece).flatMap((surface): Aimed[] => {
-    const aim = piece.aims.find((it) => it.surfaceId === surface.id);
-    const beliefs = byId.get(surface.id);
-    return aim && beliefs ? [{ surface, aim, beliefs }] : [];
-  });
-  const whole: Whole = {
+  const aims = new Map(piece.aims.map((it) => [it.surfaceId, it]));
+  const whole = {
     piece,
     shop: shopFor(piece, shop),
-    loose: templateOf(piece.templateId).looseParts(piece.measures),
-    twoTone: isTwoTone(aimed),
+    loose: fittingsOf(piece),
   };
+  const own = surfacesOf(piece).flatMap((surface) => {
+    const beliefs = byId.get(surface.id);
+    return beliefs ? [ownOf(whole, { surface, aim: aims.get(surface.id), beliefs })] : [];
+  });
+  const found = (it: Own): SurfaceState => surfaceAsFound(it.beliefs, it.substrate.id);
+  const pieceNow =
+    state ?? pieceAsFound(Object.fromEntries(own.map((it) => [it.surface.id, found(it)])));
+  const alone = own.map((it): SurfaceContext => {
+    const now = pieceNow.surfaces[it.surface.id] ?? found(it);
+    return {
+      ...it,
+      now,
+      pieceNow,
+      strips: wantsItOff(it) || now.met.includes('stripped'),
+      sameCoatM2: 0,
+      twoTone: false,
+    };
+  });
+  const coated = alone.filter((it) => it.worked && !isRefused(it));
   const areas = new Map<string, number>();
-  for (const { aim, surface } of aimed) {
-    areas.set(coatKey(aim), (areas.get(coatKey(aim)) ?? 0) + surface.areaMm2);
+  for (const it of coated) {
+    const key = coatKey(it.aim);
+    areas.set(key, (areas.get(key) ?? 0) + areaOfFace(it));
   }
-  return aimed.map((it) => contextOf(whole, it, squareMetres(areas.get(coatKey(it.aim)) ?? 0)));
+  const twoTone = isTwoTone(coated);
+  return alone.map((it) => ({ ...it, twoTone, sameCoatM2: areas.get(coatKey(it.aim)) ?? 0 }));
 };
 
-/** Surfaces that stand for the parts that come off or out. */
-export const carriesDrawers = ({ surface }: SurfaceContext): boolean =>
-  ['fronts', 'drawerSides'].includes(roleOf(surface));
-export const carriesDoors = ({ surface }: SurfaceContext): boolean => roleOf(surface) === 'doors';
-export const carriesPulls = (s: SurfaceContext): boolean =>
-  (roleOf(s.surface) === 'fronts' || carriesDoors(s)) && s.loose.pulls > 0;
+/** The surface runs with the drawers, or hangs as a door. */
+export const runsWithDrawers = (s: SurfaceContext): boolean => movesWith(s.surface) === 'drawers';
+export const hangsAsDoor = (s: SurfaceContext): boolean => movesWith(s.surface) === 'doors';
+/** Pulls sit on it, and there are some. */
+export const hasPulls = (s: SurfaceContext): boolean =>
+  carriesPulls(s.surface) && s.loose.pulls > 0;
 
 /** Which side of a two-tone piece a surface is on; undefined where one coat goes on all. */
 export type Side = 'body' | 'face';
@@ -226,6 +286,12 @@ export const leadObservations = (s: SurfaceContext): readonly string[] =>
 
 /** Lead was found, or may be there. */
 export const isSuspect = (s: SurfaceContext): boolean => s.lead === 'open' || s.lead === 'found';
+
+/** May be worked dry: no lead was found. */
+export const isDry = (s: SurfaceContext): boolean => s.lead !== 'found';
+
+/** It gets a new face of veneer. */
+export const isVeneered = (s: SurfaceContext): boolean => s.aim.scheme.kind === 'veneered';
 
 /** The old film stays, and is only dulled. */
 export const keepsFilm = (s: SurfaceContext): boolean =>

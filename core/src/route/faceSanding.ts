@@ -1,6 +1,5 @@
-import { SANDING_MODEL } from '../catalog';
+import { PAPER_CHOICES, SANDING_MODEL, THIN_FACES } from '../catalog';
 import { chanceThinnerThan } from '../inspect';
-import type { Piece, Shop } from '../piece';
 import {
   chanceOfSandingThrough,
   planLadder,
@@ -10,10 +9,8 @@ import {
   type SandingTask,
   type ThinnerThan,
 } from '../sanding';
-import { contextsOf, type SurfaceContext } from './context';
-
-/** Thinner than this the machine stays away, µm (modelling judgement). */
-const HAND_ONLY_UM = 500;
+import type { SurfaceContext } from './context';
+import { remembered } from './memo';
 
 /**
  * Machine, or by hand: where the veneer is thin, the part is a stick, the shop has no sander, or
@@ -23,7 +20,7 @@ export const toolFor = (s: SurfaceContext): 'machine' | 'hand' => {
   const { tools } = s.shop;
   const byHand =
     s.surface.part === 'stick' ||
-    (s.veneerUm !== null && s.veneerUm < HAND_ONLY_UM) ||
+    (s.veneerUm !== null && s.veneerUm < THIN_FACES.handOnlyMm * 1000) ||
     !tools.includes('sander') ||
     (s.finish.paint && !tools.includes('extractor'));
   return byHand ? 'hand' : 'machine';
@@ -31,10 +28,11 @@ export const toolFor = (s: SurfaceContext): 'machine' | 'hand' => {
 
 /** Finest paper that the coat to come wants on bare wood (trade, common practice). */
 const targetGrit = (s: SurfaceContext): number => {
-  if (s.aim.scheme.kind === 'stained') return s.veneerUm === null ? 180 : 120;
-  if (s.aim.scheme.kind === 'clear' || s.aim.scheme.kind === 'washed')
-    return s.veneerUm === null ? 220 : 180;
-  return 150;
+  const { stained, wood, paint } = PAPER_CHOICES.target;
+  const { kind } = s.aim.scheme;
+  const by =
+    kind === 'stained' ? stained : kind === 'clear' || kind === 'washed' ? wood : undefined;
+  return by ? by[s.veneerUm === null ? 'solid' : 'thin'] : paint;
 };
 
 const defectOf = (s: SurfaceContext): number => {
@@ -51,7 +49,7 @@ export const taskFor = (s: SurfaceContext): SandingTask =>
   sandingTask.parse({
     defectUm: defectOf(s),
     targetGrit: targetGrit(s),
-    coarsestGrit: 80,
+    coarsestGrit: PAPER_CHOICES.coarsest,
     veneerUm: s.veneerUm,
     jankaLbf: s.wood.jankaLbf,
     tool: toolFor(s),
@@ -59,16 +57,17 @@ export const taskFor = (s: SurfaceContext): SandingTask =>
   });
 
 /** For a surface, the chance that its veneer is thinner than this, µm; never on solid wood. */
-export const thinnerThan = (s: SurfaceContext): ThinnerThan => {
+export const thinnerThan = remembered((s: SurfaceContext): ThinnerThan => {
   if (s.veneerUm === null) return () => 0;
   const seen = s.piece.observations.filter((it) => it.surfaceId === s.surface.id);
   const chance = chanceThinnerThan(s.piece, seen);
   return (um) => chance(um / 1000);
-};
+});
 
 /** The ladder for bare wood of this surface. */
-export const ladderFor = (s: SurfaceContext): Ladder | NoLadder =>
-  planLadder(taskFor(s), thinnerThan(s));
+export const ladderFor = remembered((s: SurfaceContext): Ladder | NoLadder =>
+  planLadder(taskFor(s), thinnerThan(s)),
+);
 
 /** What a ladder of one's own for a surface is judged by. */
 export interface FaceSanding {
@@ -77,20 +76,11 @@ export interface FaceSanding {
   readonly chanceThrough: (removedUm: number) => number;
 }
 
-/**
- * What bare wood of a surface is sanded for, to judge a ladder of one's own.
- * @returns undefined where nothing is aimed at there
- */
-export const faceSandingOf = (
-  piece: Piece,
-  shop: Shop,
-  surfaceId: string,
-): FaceSanding | undefined => {
-  const found = contextsOf(piece, shop).find((it) => it.surface.id === surfaceId);
-  if (!found) return undefined;
-  const thinner = thinnerThan(found);
+/** What bare wood of a surface is sanded for, to judge a ladder of one's own. */
+export const faceSandingOf = (s: SurfaceContext): FaceSanding => {
+  const thinner = thinnerThan(s);
   return {
-    task: taskFor(found),
+    task: taskFor(s),
     chanceThrough: (removedUm) => chanceOfSandingThrough(removedUm, thinner, 'edge'),
   };
 };

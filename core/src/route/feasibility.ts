@@ -1,3 +1,4 @@
+import { inspectPiece, type SurfaceBeliefs } from '../inspect';
 import type { Piece, Scheme, SchemeKind, Shop } from '../piece';
 import { contextsOf } from './context';
 import type { Refusal } from './operation';
@@ -20,6 +21,7 @@ export const impossibleSchemes = (
   piece: Piece,
   shop: Shop,
   surfaceIds: readonly string[],
+  known: readonly SurfaceBeliefs[] = inspectPiece(piece, shop),
 ): ReadonlyMap<SchemeKind, readonly Refusal[]> =>
   new Map(
     PLAIN.flatMap((scheme) => {
@@ -28,9 +30,9 @@ export const impossibleSchemes = (
         scheme,
         stripWish: 'best' as const,
       }));
-      const refusals = contextsOf({ ...piece, aims }, shop)
-        .flatMap(refusalsOn)
-        .filter((it) => it.blocks);
+      const refusals = refusalsOn(
+        contextsOf({ ...piece, aims }, shop, known).filter((it) => it.aimed),
+      ).filter((it) => it.blocks);
       return refusals.length > 0 ? [[scheme.kind, refusals] as const] : [];
     }),
   );

@@ -5,6 +5,7 @@ import {
   impossibleSchemes,
   planRoute,
   stacksAlong,
+  stateAsFound,
   type Operation,
   type Route,
 } from './index';
@@ -30,7 +31,7 @@ const comesBefore = (route: Route, first: string, then: string): boolean => {
 const coats = (told: Told, surfaceId = 'top'): readonly string[] => {
   const piece = pieceOf(told);
   const route = planRoute(piece, USUAL_SHOP);
-  const history = stacksAlong(piece, USUAL_SHOP, route.operations).find(
+  const history = stacksAlong(stateAsFound(piece, USUAL_SHOP), route).find(
     (it) => it.surfaceId === surfaceId,
   );
   return (history?.steps.at(-1)?.stack ?? history?.found)?.layers.map((it) => it.layer.id) ?? [];

@@ -1,4 +1,4 @@
-import { CLEAR_COATS, COATINGS, FACE_COLOURS, type Coating } from '../catalog';
+import { CLEAR_COATS, COATINGS, FACE_COLOURS, WIPED_ROUNDS, type Coating } from '../catalog';
 import {
   TOPCOATS,
   choosePrimer,
@@ -11,7 +11,9 @@ import {
   type PrimerNeed,
 } from '../coating';
 import { isCoated, isLightColour, wearOf, type Scheme } from '../piece';
+import { coatsOn, type Coat, type Series } from '../work';
 import { has, keepsFilm, type SurfaceContext } from './context';
+import { remembered } from './memo';
 
 const needOf = (s: SurfaceContext): PrimerNeed => {
   const { bleed } = s.beliefs;
@@ -36,7 +38,7 @@ const needOf = (s: SurfaceContext): PrimerNeed => {
 };
 
 /** The primer of a surface with its reason; undefined where it needs none. */
-export const primerOf = (s: SurfaceContext) => choosePrimer(needOf(s));
+export const primerOf = remembered((s: SurfaceContext) => choosePrimer(needOf(s)));
 
 type Painted = Extract<Scheme, { kind: 'painted' }>;
 
@@ -71,14 +73,14 @@ export interface PaintPlan {
 
 /** What the paint has to cover where no opaque primer lies below. */
 const groundOf = (s: SurfaceContext): string =>
-  s.finish.paint
+  s.finish.paint && !s.strips
     ? FACE_COLOURS.oldPaint
     : s.wood.dark
       ? FACE_COLOURS.darkWood
       : FACE_COLOURS.paleWood;
 
 /** How a surface is painted; undefined where it is not. */
-export const paintPlanOf = (s: SurfaceContext): PaintPlan | undefined => {
+export const paintPlanOf = remembered((s: SurfaceContext): PaintPlan | undefined => {
   const { scheme } = s.aim;
   if (scheme.kind !== 'painted') return undefined;
   const colour = colourOf(scheme);
@@ -94,7 +96,7 @@ export const paintPlanOf = (s: SurfaceContext): PaintPlan | undefined => {
     coats: cover.coats,
     neverCovers: cover.neverCovers,
   };
-};
+});
 
 /** Stains in the order in which they are laid. Over a sealed face only gel takes. */
 export const stainsOf = (s: SurfaceContext): readonly Coating[] => {
@@ -130,49 +132,129 @@ export const belowTopcoat = (s: SurfaceContext): Coating | undefined =>
   stainsOf(s).at(-1) ??
   primerOf(s)?.primer.id;
 
-/** Coats of the topcoat, and whether what lies below has to be dulled for it. */
+/** Coats of the topcoat. */
 export interface TopcoatPlan {
   readonly coating: Coating;
   readonly coats: number;
-  readonly dullFirst: boolean;
 }
 
 /**
  * The topcoat of a surface: as wished, or a waterborne clear where the wish is refused; coats by
  * wear. Undefined where none is wanted.
  */
-export const topcoatOf = (s: SurfaceContext): TopcoatPlan | undefined => {
+export const topcoatOf = remembered((s: SurfaceContext): TopcoatPlan | undefined => {
   const { scheme } = s.aim;
   if (!isCoated(scheme) || scheme.topcoat === 'none') return undefined;
-  const under = belowTopcoat(s);
-  const refused = judgeTopcoat(scheme, under)?.may === 'never';
+  const refused = judgeTopcoat(scheme, belowTopcoat(s))?.may === 'never';
   const coating = refused ? 'waterClear' : TOPCOATS[scheme.topcoat];
   const film = COATINGS.get(coating).wetUm > 0;
   return {
     coating,
-    coats: film ? CLEAR_COATS[scheme.wear ?? wearOf(s.surface)] : 2,
-    dullFirst: under !== undefined && may(coating, { of: 'coat', id: under }).may === 'scuff',
+    coats: film ? CLEAR_COATS[scheme.wear ?? wearOf(s.surface)] : WIPED_ROUNDS.value,
   };
-};
+});
 
-/** All coats of a surface in the order in which they are laid. */
-export const coatsOf = (s: SurfaceContext): readonly Coating[] => {
+const times = (
+  series: Series,
+  coating: Coating | undefined,
+  count: number,
+  colour: string | null = null,
+): readonly Coat[] =>
+  coating
+    ? Array.from({ length: count }, (_, index) => ({ series, nth: index + 1, coating, colour }))
+    : [];
+
+/** All coats of a surface in the order in which they are laid: its finish plan. */
+export const finishPlanOf = remembered((s: SurfaceContext): readonly Coat[] => {
   const primer = primerOf(s)?.primer;
   const paint = paintPlanOf(s);
   const topcoat = topcoatOf(s);
-  const times = (coating: Coating | undefined, count: number): Coating[] =>
-    coating ? Array.from({ length: count }, () => coating) : [];
-  const filler = times('grainFiller', fillsGrain(s) ? 1 : 0);
+  const filled = fillsGrain(s) ? 1 : 0;
   return [
-    ...(paint ? filler : []),
-    ...times(primer?.id, primer?.coats ?? 0),
-    ...stainsOf(s),
-    ...(paint ? [] : filler),
-    ...times(paint?.coating, paint?.coats ?? 0),
-    ...times(effectOf(s), 1),
-    ...times(topcoat?.coating, topcoat?.coats ?? 0),
+    ...times('grain', 'grainFiller', paint ? filled : 0),
+    ...times('prime', primer?.id, primer?.coats ?? 0, paint?.tint ?? null),
+    ...stainsOf(s).map((coating, index): Coat => ({
+      series: 'stain',
+      nth: index + 1,
+      coating,
+      colour: 'shade' in s.aim.scheme ? (s.aim.scheme.shade ?? null) : null,
+    })),
+    ...times('grainOverStain', 'grainFiller', paint ? 0 : filled),
+    ...times('paint', paint?.coating, paint?.coats ?? 0, paint?.colour ?? null),
+    ...times('effect', effectOf(s), 1),
+    ...times('clear', topcoat?.coating, topcoat?.coats ?? 0),
   ];
-};
+});
+
+/** The coatings of a surface, bottom up. */
+export const coatsOf = (s: SurfaceContext): readonly Coating[] =>
+  finishPlanOf(s).map((it) => it.coating);
 
 /** New film on a face, µm. */
 export const filmOf = (s: SurfaceContext): number => filmUm(coatsOf(s));
+
+const sameCoat = (a: Coat | undefined, b: Coat | undefined): boolean =>
+  a !== undefined && b !== undefined && a.coating === b.coating && a.colour === b.colour;
+
+/**
+ * How many coats of its finish plan a surface has got: as many as the last coats on it are the
+ * first of the plan. Coats of another plan below them count for nothing: they are a film like any
+ * other.
+ */
+export const laidOf = remembered((s: SurfaceContext): number => {
+  const plan = finishPlanOf(s);
+  const laid = coatsOn(s.now);
+  for (let count = Math.min(plan.length, laid.length); count > 0; count--) {
+    const last = laid.slice(-count);
+    if (last.every((it, index) => sameCoat(it, plan[index]))) return count;
+  }
+  return 0;
+});
+
+/** Coats lie on the face that are none of its finish plan: its aim was changed on the way. */
+export const hasOtherCoats = (s: SurfaceContext): boolean => coatsOn(s.now).length > laidOf(s);
+
+/** Place of a coat in the finish plan, from 0 on. */
+export const placeInPlan = (s: SurfaceContext, series: Series, nth: number): number =>
+  finishPlanOf(s).findIndex((it) => it.series === series && it.nth === nth);
+
+/** Is this coat of the plan still to be laid? */
+export const isPending = (s: SurfaceContext, coat: Coat): boolean =>
+  placeInPlan(s, coat.series, coat.nth) >= laidOf(s);
+
+/** The coat that comes next over a coat of the plan; undefined over the last. */
+export const coatOver = (s: SurfaceContext, coat: Coat): Coat | undefined =>
+  finishPlanOf(s)[placeInPlan(s, coat.series, coat.nth) + 1];
+
+/**
+ * Is a coat still to be dulled for the next? It is while it has yet to be laid, or lies on top
+ * with its gloss.
+ */
+export const isToBeDulled = (s: SurfaceContext, coat: Coat): boolean => {
+  const place = placeInPlan(s, coat.series, coat.nth);
+  return place >= laidOf(s) || (place === laidOf(s) - 1 && !s.now.dulled);
+};
+
+/** The coats of one series that are still to be laid. */
+export const pendingOf = (s: SurfaceContext, ...series: readonly Series[]): readonly Coat[] =>
+  finishPlanOf(s).filter((it) => series.includes(it.series) && isPending(s, it));
+
+/** Coats that were laid, or are planned, in one series. */
+export const coatsInSeries = (s: SurfaceContext, series: Series): readonly Coat[] =>
+  finishPlanOf(s).filter((it) => it.series === series);
+
+/**
+ * Does the first topcoat want the face below it dulled? A primer was dulled already; over any
+ * other coat it hangs on how the two meet.
+ */
+export const dullsUnderTopcoat = (s: SurfaceContext): boolean => {
+  const plan = topcoatOf(s);
+  const under = belowTopcoat(s);
+  const isPrimed = under !== undefined && under === primerOf(s)?.primer.id;
+  return (
+    plan !== undefined &&
+    under !== undefined &&
+    !isPrimed &&
+    may(plan.coating, { of: 'coat', id: under }).may === 'scuff'
+  );
+};

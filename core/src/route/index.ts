@@ -1,19 +1,21 @@
-export {
-  PHASES,
-  operation,
-  phase,
-  refusal,
-  route,
-  type Operation,
-  type Phase,
-  type Refusal,
-  type Route,
-} from './operation';
-export { RULES, byPhase, planRoute } from './plan';
+export { operation, refusal, route, type Operation, type Refusal, type Route } from './operation';
+export { PHASES, phase, type Phase } from '../work';
+export { graph, precedencesOf, type Graph, type Precedence } from './graph';
+export { RULES } from './rules';
+export { byPhase, planRoute, routeOf, stateAsFound, wholeFor, type Given } from './plan';
+export type { Whole } from './whole';
+export type { SurfaceContext } from './context';
+export { finishPlanOf } from './finishing';
 export { PRECEDENCE } from './precedence';
 export { routeAsText, whereOf } from './text';
 export { branch, branches, branchesOf, type Branch, type Branches } from './branches';
-export { careSheet, careSheetOf, type CareSheet, type SurfaceCare } from './careSheet';
+export {
+  careSheet,
+  careSheetFor,
+  careSheetOf,
+  type CareSheet,
+  type SurfaceCare,
+} from './careSheet';
 export {
   alternative,
   alternativesFor,
@@ -25,7 +27,7 @@ export {
   type Toll,
   type WhatIf,
 } from './compare';
-export { RISKS, worstOf, type Risk } from './risk';
+export { RISKS, worstOf } from './risk';
 export { faceSandingOf, type FaceSanding } from './faceSanding';
 export { calendarDays } from './days';
 export { impossibleSchemes } from './feasibility';
@@ -38,4 +40,15 @@ export {
   type Ticket,
 } from './paper';
 export { REFUSAL_RULES } from './refusals';
-export { stacksAlong, type Stack, type StackHistory, type StackLayer } from './stack';
+export { stacksAlong, type Stack, type StackHistory } from './stack';
+export {
+  KEPT_ROUTE,
+  KEPT_ROUTE_VERSION,
+  MIGRATIONS,
+  keep,
+  keptForm,
+  keptSteps,
+  readKept,
+  type KeptForm,
+  type KeptSteps,
+} from './record';

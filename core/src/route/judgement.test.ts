@@ -7,6 +7,7 @@ import {
   alternativesFor,
   planRoute,
   stacksAlong,
+  stateAsFound,
   tollOf,
   type Operation,
   type Route,
@@ -132,8 +133,8 @@ describe('bleed under a light colour', () => {
 
 describe('the stack', () => {
   const layersOf = (piece: Piece, surfaceId: string) => {
-    const { operations } = planRoute(piece, USUAL_SHOP);
-    const history = stacksAlong(piece, USUAL_SHOP, operations).find(
+    const route = planRoute(piece, USUAL_SHOP);
+    const history = stacksAlong(stateAsFound(piece, USUAL_SHOP), route).find(
       (it) => it.surfaceId === surfaceId,
     );
     return {
@@ -176,7 +177,7 @@ describe('of every piece', () => {
           const tried = { ...piece, aims: [...it.aims] };
           expect(tollOf(tried, USUAL_SHOP)).toMatchObject({ minutes: it.minutes, days: it.days });
           if (it.id === 'as-aimed') continue;
-          expect(it.route.refusals.filter((one) => one.blocks)).toEqual([]);
+          expect(it.refusals.filter((one) => one.blocks)).toEqual([]);
           expect(it.aims.map((one) => one.surfaceId)).toEqual(
             surfacesOf(piece).map((one) => one.id),
           );

@@ -1,9 +1,9 @@
-import { schemeInWords, surfacesOf, yearsInWords, type Piece } from '../piece';
-import { showDuration } from '../units';
+import { surfacesOf, type Piece } from '../piece';
+import { careWords, routeWords, schemeInWords, stepInWords, yearsInWords } from '../words';
 import type { CareSheet } from './careSheet';
 import type { Operation, Route } from './operation';
 import { byPhase } from './plan';
-import { stepInWords, whereOf } from './text';
+import { whereOf } from './text';
 
 /** A line of print. */
 export interface PaperLine {
@@ -53,14 +53,14 @@ const stepOf = (piece: Piece, it: Operation, numbers: ReadonlyMap<string, number
           {
             bold: true,
             ink: 'warning',
-            text: `Held until step ${it.heldBy.map((id) => numbers.get(id)).join(', ')} is answered.`,
+            text: routeWords.heldUntil(it.heldBy.map((id) => numbers.get(id)).join(', ')),
           } as const,
         ]
       : []),
     ...(it.gate ? [{ bold: true, text: `? ${it.gate.question}` }] : []),
     { text: it.how.join(' ') },
     ...(it.protection.length > 0
-      ? [{ ink: 'quiet', text: `Wear: ${it.protection.join(', ')}.` } as const]
+      ? [{ ink: 'quiet', text: routeWords.wear(it.protection) } as const]
       : []),
     ...it.cautions.map(
       (one) => ({ ink: 'warning', text: `! ${one.text} ${one.lastWord}` }) as const,
@@ -76,9 +76,14 @@ export const routeCard = (piece: Piece, route: Route, ticket: Ticket): Paper => 
     intro: [
       {
         ink: 'quiet',
-        text: `${yearsInWords(piece)}. ${route.operations.length} steps, ${showDuration(route.minutes)} of work. Printed ${ticket.printed}, revision ${ticket.revision}.`,
+        text: routeWords.printed(
+          yearsInWords(piece),
+          routeWords.summary(route.operations.length, route.minutes),
+          ticket.printed,
+          ticket.revision,
+        ),
       },
-      ...(piece.keep ? [{ text: `Keep: ${piece.keep}` }] : []),
+      ...(piece.keep ? [{ text: routeWords.keep(piece.keep) }] : []),
     ],
     sections: [
       {
@@ -88,7 +93,7 @@ export const routeCard = (piece: Piece, route: Route, ticket: Ticket): Paper => 
             lines: surfacesOf(piece).map((surface) => {
               const aim = piece.aims.find((it) => it.surfaceId === surface.id);
               return {
-                text: `${surface.name}${surface.count > 1 ? ` ×${surface.count}` : ''}: ${aim ? schemeInWords(aim.scheme) : 'no aim yet'}`,
+                text: `${surface.name}${surface.count > 1 ? ` ×${surface.count}` : ''}: ${aim ? schemeInWords(aim.scheme) : routeWords.noAimYet}`,
               };
             }),
           },
@@ -106,40 +111,37 @@ export const routeCard = (piece: Piece, route: Route, ticket: Ticket): Paper => 
         blocks: operations.map((it) => stepOf(piece, it, numbers)),
       })),
     ],
-    foot: 'Product label and safety data sheet win over anything here; local code and licensed practice win over both.',
+    foot: routeWords.foot,
   };
 };
 
 /** The care sheet as the owner gets it. */
 export const careSheetPaper = (piece: Piece, sheet: CareSheet, ticket: Ticket): Paper => ({
-  title: `Care sheet · ${piece.name}`,
+  title: careWords.title(piece.name),
   intro: [
     {
       ink: 'quiet',
-      text: `${ticket.number}, as planned on ${ticket.printed}. Last coat laid on: ____________`,
+      text: careWords.intro(ticket.number, ticket.printed),
     },
   ],
   sections: [
     {
-      heading: 'HOW TO TREAT IT',
+      heading: careWords.howToTreat,
       blocks: [{ lines: sheet.rules.map((text) => ({ text })) }],
     },
     {
-      heading: 'WHAT IS ON IT',
+      heading: careWords.whatIsOn,
       blocks: sheet.surfaces.map((it) => ({
         mark: 'rule',
         lines: [
           { bold: true, text: it.name },
           {
-            text:
-              it.coats.length > 0
-                ? `From the bottom: ${it.coats.join('; ')}. Hard ${it.cureDays} days after the last coat.`
-                : 'No new coat.',
+            text: careWords.fromTheBottom(it.coats, it.cureDays),
           },
-          { ink: 'quiet', text: `Lead: ${it.lead}` },
+          { ink: 'quiet', text: careWords.lead(it.lead) },
         ],
       })),
     },
   ],
-  foot: 'The labels of the products used have the last word. Keep this sheet with the piece: whoever strips it next will be glad of it.',
+  foot: careWords.foot,
 });

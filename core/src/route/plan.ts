@@ -1,70 +1,102 @@
+import { MATERIALS } from '../catalog';
 import type { SurfaceBeliefs } from '../inspect';
-import { shopFor, surfacesOf, type Piece, type Shop } from '../piece';
-import { contextsOf, type SurfaceContext } from './context';
-import { merge, type Proposal } from './merge';
-import type { Operation, Phase, Route } from './operation';
+import { isFaceOnTop, surfacesOf, type Piece, type Shop } from '../piece';
+import type { Phase, PieceState } from '../work';
+import { batchesOf } from './batch';
+import { contextsOf, sideOf, type Side, type SurfaceContext } from './context';
+import { remembered } from './memo';
+import type { Operation, Route } from './operation';
 import { inOrder } from './order';
-import { BLOCK_RULES } from './phases/block';
-import { COLOUR_RULES } from './phases/colour';
-import { HANDOVER_RULES } from './phases/handover';
-import { PROTECT_RULES } from './phases/protect';
-import { REASSEMBLE_RULES } from './phases/reassemble';
-import { CLEAN_RULES } from './phases/clean';
-import { DISMANTLE_RULES } from './phases/dismantle';
-import { RECORD_RULES } from './phases/record';
-import { REPAIR_RULES } from './phases/repair';
-import { SAND_RULES } from './phases/sand';
-import { SECURE_RULES } from './phases/secure';
-import { STRIP_RULES } from './phases/strip';
-import { refusalsOn } from './refusals';
-import type { Rule } from './rule';
+import { graphOf } from './precedence';
+import { isRefused as judge, refusalsOn } from './refusals';
+import { missingTasks } from './tasks';
+import { wholeOf, type Whole } from './whole';
 
-/** Every rule of every phase. */
-export const RULES: readonly Rule[] = [
-  ...SECURE_RULES,
-  ...RECORD_RULES,
-  ...DISMANTLE_RULES,
-  ...CLEAN_RULES,
-  ...STRIP_RULES,
-  ...REPAIR_RULES,
-  ...SAND_RULES,
-  ...BLOCK_RULES,
-  ...COLOUR_RULES,
-  ...PROTECT_RULES,
-  ...REASSEMBLE_RULES,
-  ...HANDOVER_RULES,
-];
+/** What a plan may take as known already. */
+export interface Given {
+  /** What is believed of the piece, where that is at hand. */
+  readonly known?: readonly SurfaceBeliefs[];
+  /** What the piece is like now; as it was found where left out. */
+  readonly state?: PieceState;
+}
 
-const proposalsFor = (surface: SurfaceContext, blocked: boolean): readonly Proposal[] =>
-  RULES.filter((rule) => !blocked || rule.regardless)
-    .filter((rule) => rule.applies(surface))
-    .flatMap((rule) => rule.work(surface).map((work) => ({ rule, surface, work })));
+/** The piece as its rules see it: surfaces with their aims and states, and what is refused. */
+export const wholeFor = (piece: Piece, shop: Shop, { known, state }: Given = {}): Whole => {
+  const isRefused = remembered(judge);
+  const surfaces = contextsOf(piece, shop, known, state, isRefused);
+  const now = surfaces[0]?.pieceNow ?? { surfaces: {}, parts: {}, met: [], inHand: null };
+  return wholeOf(piece, shop, surfaces, now, remembered(judge));
+};
 
-/**
- * Plans the work on a piece from lead gate to handover.
- * Pure: the same piece and shop give the same route. A piece without aims gives an empty route
- * that names the surfaces still without one.
- * @param known what is believed of the piece, where that is at hand already
- * @returns operations in order, each with its reasons; refusals with ways out; sums in minutes
- */
-export const planRoute = (piece: Piece, shop: Shop, known?: readonly SurfaceBeliefs[]): Route => {
-  const surfaces = contextsOf(piece, shop, known);
-  const refusals = surfaces.flatMap(refusalsOn);
-  const blocked = new Set(refusals.filter((it) => it.blocks).map((it) => it.surfaceId));
-  const drafts = merge(surfaces.flatMap((it) => proposalsFor(it, blocked.has(it.surface.id))));
-  const operations = [...inOrder(drafts, shopFor(piece, shop).schools)];
-  const aimed = new Set(surfaces.map((it) => it.surface.id));
+const sidesIn = (surfaces: readonly SurfaceContext[]): ReadonlyMap<string, Side> =>
+  new Map(
+    surfaces.flatMap((s) => {
+      const side = sideOf(s);
+      return side ? [[s.surface.id, side] as const] : [];
+    }),
+  );
+
+/** The route of a piece as its rules see it. */
+export const routeOf = (whole: Whole): Route => {
+  const { piece, shop, surfaces, now, isRefused } = whole;
+  const { schools } = shop;
+  const onTop = new Set(surfaces.filter((s) => isFaceOnTop(s.surface)).map((s) => s.surface.id));
+  const names = new Map(surfaces.map((s) => [s.surface.id, s.surface.name]));
+  const missing = missingTasks(whole);
+  const sides = sidesIn(surfaces.filter((s) => !isRefused(s)));
+  const graph = graphOf(missing, { schools, sideOf: sides });
+  const tasks = inOrder(missing, graph, { schools, onTop, inHand: now.inHand });
+  const operations = batchesOf(tasks, graph, {
+    schools,
+    onTop,
+    names,
+  });
   return {
+    tasks,
+    graph,
     operations,
-    refusals,
+    refusals: refusalsOn(surfaces.filter((s) => s.aimed)),
     unaimedSurfaceIds: surfacesOf(piece)
       .map((it) => it.id)
-      .filter((it) => !aimed.has(it)),
+      .filter((id) => !piece.aims.some((it) => it.surfaceId === id)),
     minutes: operations.reduce((sum, it) => sum + it.minutes, 0),
     waitMinutes: operations.reduce((sum, it) => sum + (it.wait?.minutes ?? 0), 0),
-    materials: [...new Set(operations.flatMap((it) => it.materials))].sort(),
+    materials: [
+      ...new Set(tasks.flatMap((it) => it.consumes).map((it) => MATERIALS.get(it.material).label)),
+    ].sort(),
   };
 };
+
+/**
+ * Plans the work on a piece from the state that it is in to its aims, from lead gate to handover.
+ * Pure: the same piece, shop and state give the same route. A piece without aims gives only what
+ * its hazards ask for, and names the surfaces still without one.
+ *
+ * The law of the planner: planning again after the first tasks of a route were done gives the
+ * rest of that route, in the same order and for the same reasons.
+ *
+ * @param state what the piece is like now, made by `advance`; as it was found where left out
+ * @param known what is believed of the piece, where that is at hand already
+ * @returns tasks in order with every precedence between them, the operations that they are done
+ *   in, refusals with ways out, sums in minutes
+ * @example
+ * const route = planRoute(piece, shop);
+ * const done = route.tasks.slice(0, 3).reduce(advance, stateAsFound(piece, shop));
+ * planRoute(piece, shop, done).tasks; // the rest of route.tasks
+ */
+export const planRoute = (
+  piece: Piece,
+  shop: Shop,
+  state?: PieceState,
+  known?: readonly SurfaceBeliefs[],
+): Route => routeOf(wholeFor(piece, shop, { ...(state && { state }), ...(known && { known }) }));
+
+/** A piece as it was found, before any work. */
+export const stateAsFound = (
+  piece: Piece,
+  shop: Shop,
+  known?: readonly SurfaceBeliefs[],
+): PieceState => wholeFor(piece, shop, known && { known }).now;
 
 /** Operations of one phase that follow each other. */
 export interface PhaseRun {

@@ -1,142 +1,225 @@
 import type { Schools } from '../catalog';
-import type { Draft } from './merge';
-import { PHASES, type Phase } from './operation';
+import { placeOf, type Lag, type Phase, type Task } from '../work';
+import type { Side } from './context';
+import { graphMaker, type Graph, type RuleOfOrder } from './graph';
 
-const FINISHING: readonly Phase[] = ['block', 'colour', 'protect'];
+const rule = (id: string, because: string): RuleOfOrder => ({ id, because });
 
-/** A reason why one operation comes before another. */
-interface PrecedenceRule {
-  readonly id: string;
-  readonly because: string;
-  /** Holds between any surfaces, since they share the room; else only on a shared surface. */
-  readonly sharedRoom?: boolean;
-  readonly holds: (before: Draft, after: Draft, schools: Schools) => boolean;
-}
+const GATE = rule('gate-before-what-it-decides', 'Its answer decides whether this may be done.');
+const DUST = rule(
+  'dust-before-wet-coats',
+  'All dust is made before the first wet coat in the same room.',
+);
+const FITTINGS = rule(
+  'fittings-off-before-evicting',
+  'Treatment reaches under the plates and into the holes.',
+);
+const TAPE = rule('under-tape-meanwhile', 'It is masked before the other side is coated.');
+const TOGETHER = rule('hard-before-together', 'Parts go together once every coat is dry.');
+const HANDOVER = rule('whole-before-handover', 'It is handed over whole.');
 
-const phaseOf = (it: Draft): Phase => it.operation.phase;
-const isPhase = (it: Draft, wanted: Phase): boolean => phaseOf(it) === wanted;
-const sooner = (a: Draft, b: Draft): boolean =>
-  PHASES.indexOf(phaseOf(a)) < PHASES.indexOf(phaseOf(b));
+/** Why a phase comes after all phases before it, on one surface. */
+const INTO: Readonly<Partial<Record<Phase, RuleOfOrder>>> = {
+  record: rule('secure-before-record', 'Harm is shut out before anybody handles the piece.'),
+  dismantle: rule('record-before-apart', 'It is recorded while it is still together.'),
+  clean: rule('apart-before-clean', 'Taken apart, the corners can be reached.'),
+  strip: rule('clean-before-strip', 'Stripper works on finish, not on grease.'),
+  repair: rule('strip-before-repair', 'Stripper would lift filler, and glue wants clean wood.'),
+  sand: rule('repair-before-sand', 'Repairs are sanded flush with the rest.'),
+  block: rule('dedusted-before-coat', 'A coat over dust sticks to the dust and chips later.'),
+  colour: rule('blocked-before-colour', 'What would bleed is shut in before the colour goes on.'),
+  protect: rule('colour-before-clear', 'Stain and paint go below what shields them.'),
+};
 
-/** Coats are being laid; dulling between them is dusted off on the spot. */
-const isFinishing = (it: Draft): boolean => FINISHING.includes(phaseOf(it));
-
-const EVICTING = new Set(['evict-insects', 'mould']);
-
-/** In the school that takes the hardware off first, evicting follows on it. */
-const evictedLater = (it: Draft, schools: Schools): boolean =>
-  schools.hardware === 'before' && EVICTING.has(it.operation.method);
-
-const into = (id: string, later: Phase, because: string, sharedRoom = false): PrecedenceRule => ({
-  id,
-  because,
-  sharedRoom,
-  holds: (a, b, schools) =>
-    isPhase(b, later) &&
-    sooner(a, b) &&
-    !((later === 'record' || later === 'dismantle') && evictedLater(a, schools)),
-});
-
-const within = (id: string, phase: Phase, because: string): PrecedenceRule => ({
-  id,
-  because,
-  holds: (a, b) => isPhase(a, phase) && isPhase(b, phase) && a.rank < b.rank,
-});
-
-/** Every "before" in a route, with its reason. */
-export const PRECEDENCE: readonly PrecedenceRule[] = [
-  {
-    id: 'gate-before-what-it-decides',
-    because: 'Its answer decides whether this may be done.',
-    holds: (a, b) => {
-      const kind = a.operation.gate?.kind;
-      if (!kind || a === b) return false;
-      if (kind === 'lead' && b.operation.makesDust) return true;
-      return b.waitsFor.includes(kind);
-    },
-  },
-  {
-    id: 'dust-before-wet-coats',
-    because: 'All dust is made before the first wet coat in the same room.',
-    sharedRoom: true,
-    holds: (a, b) => a.operation.makesDust && !isFinishing(a) && b.operation.coats,
-  },
-  {
-    id: 'fittings-off-before-evicting',
-    because: 'Treatment reaches under the plates and into the holes.',
-    sharedRoom: true,
-    holds: (a, b, schools) => a.operation.method === 'hardware-off' && evictedLater(b, schools),
-  },
-  {
-    id: 'under-tape-meanwhile',
-    because: 'It is masked before the other side is coated.',
-    sharedRoom: true,
-    holds: (a, b) =>
-      a.operation.method === 'mask-border' &&
-      (isPhase(b, 'colour') || isPhase(b, 'protect')) &&
-      b.side !== undefined &&
-      a.side !== b.side,
-  },
-  into('secure-before-record', 'record', 'Harm is shut out before anybody handles the piece.'),
-  into('record-before-apart', 'dismantle', 'It is recorded while it is still together.'),
-  into('apart-before-clean', 'clean', 'Taken apart, the corners can be reached.'),
-  into('clean-before-strip', 'strip', 'Stripper works on finish, not on grease.'),
-  into('strip-before-repair', 'repair', 'Stripper would lift filler, and glue wants clean wood.'),
-  into('repair-before-sand', 'sand', 'Repairs are sanded flush with the rest.'),
-  into('dedusted-before-coat', 'block', 'A coat over dust sticks to the dust and chips later.'),
-  {
-    id: 'secure-in-order',
-    because: 'The greater harm first.',
-    holds: (a, b, schools) =>
-      isPhase(a, 'secure') && isPhase(b, 'secure') && a.rank < b.rank && !evictedLater(a, schools),
-  },
-  within('numbers-before-screws', 'dismantle', 'Numbered before its screws are out.'),
-  within(
+/** Why what ranks lower comes first, within a phase and on one surface. */
+const WITHIN: Readonly<Partial<Record<Phase, RuleOfOrder>>> = {
+  secure: rule('secure-in-order', 'The greater harm first.'),
+  dismantle: rule('numbers-before-screws', 'Numbered before its screws are out.'),
+  clean: rule(
     'vacuum-before-wash',
-    'clean',
     'Dry dirt, then wax and glue, then water, then the patch on clean wood.',
   ),
-  within('strip-in-order', 'strip', 'The finish first, then what is left loose.'),
-  within(
-    'glue-before-fill',
-    'repair',
-    'Glue first: clamping moves the wood that filler would bridge.',
-  ),
-  within('flush-fill-dedust', 'sand', 'Fills flush, then the whole face, then the dust off.'),
-  into('blocked-before-colour', 'colour', 'What would bleed is shut in before the colour goes on.'),
-  into('colour-before-clear', 'protect', 'Stain and paint go below what shields them.'),
-  into('hard-before-together', 'reassemble', 'Parts go together once every coat is dry.', true),
-  into('whole-before-handover', 'handover', 'It is handed over whole.', true),
-  within('coats-in-order', 'block', 'Each coat is dulled and dusted before the next.'),
-  within('colour-in-order', 'colour', 'Stain, then paint coat by coat, then the effect.'),
-  within('clear-in-order', 'protect', 'Each coat dries before the next.'),
-  within('parts-in-order', 'reassemble', 'What slides and hangs, then what is screwed on.'),
+  strip: rule('strip-in-order', 'The finish first, then what is left loose.'),
+  repair: rule('glue-before-fill', 'Glue first: clamping moves the wood that filler would bridge.'),
+  sand: rule('flush-fill-dedust', 'Fills flush, then the whole face, then the dust off.'),
+  block: rule('coats-in-order', 'Each coat is dulled and dusted before the next.'),
+  colour: rule('colour-in-order', 'Stain, then paint coat by coat, then the effect.'),
+  protect: rule('clear-in-order', 'Each coat dries before the next.'),
+  reassemble: rule('parts-in-order', 'What slides and hangs, then what is screwed on.'),
+};
+
+/** Every reason why one task comes before another. */
+export const PRECEDENCE: readonly RuleOfOrder[] = [
+  GATE,
+  DUST,
+  FITTINGS,
+  TAPE,
+  TOGETHER,
+  HANDOVER,
+  ...Object.values(INTO),
+  ...Object.values(WITHIN),
 ];
 
-/** One "before" between two operations. */
-export interface Precedence {
-  readonly before: string;
-  readonly after: string;
-  readonly rule: string;
-  readonly because: string;
+const FINISHING: readonly Phase[] = ['block', 'colour', 'protect'];
+/** Coats are being laid; dulling between them is dusted off on the spot. */
+const isFinishing = (it: Task): boolean => FINISHING.includes(it.phase);
+const isColouring = (it: Task): boolean => it.phase === 'colour' || it.phase === 'protect';
+const masks = ({ traits }: Task): boolean =>
+  traits.makes.includes('masked') || traits.makes.includes('taped');
+
+/** Why one task on a surface comes before another there; undefined where it need not. */
+const onOneSurface = (a: Task, b: Task, evictsLater: boolean): RuleOfOrder | undefined => {
+  const later = placeOf(b.phase) - placeOf(a.phase);
+  if (later > 0) {
+    const waitsForHardware =
+      evictsLater && a.traits.evicts && (b.phase === 'record' || b.phase === 'dismantle');
+    return waitsForHardware ? undefined : INTO[b.phase];
+  }
+  if (later < 0 || a.rank >= b.rank || (evictsLater && a.traits.evicts)) return undefined;
+  return WITHIN[b.phase];
+};
+
+/** What the order of tasks depends on beside the tasks themselves. */
+export interface OrderIn {
+  readonly schools: Schools;
+  /** The side of a two-tone piece that a surface is on. */
+  readonly sideOf: ReadonlyMap<string, Side>;
 }
 
-const share = (a: Draft, b: Draft): boolean =>
-  a.operation.surfaceIds.some((it) => b.operation.surfaceIds.includes(it));
+const indicesBySurface = (tasks: readonly Task[]): ReadonlyMap<string, readonly number[]> => {
+  const map = new Map<string, number[]>();
+  tasks.forEach((it, index) => {
+    for (const id of it.surfaceIds) {
+      const list = map.get(id);
+      if (list) list.push(index);
+      else map.set(id, [index]);
+    }
+  });
+  return map;
+};
 
-/** All precedences among the drafts, in a shop of these schools. */
-export const precedences = (drafts: readonly Draft[], schools: Schools): readonly Precedence[] =>
-  drafts.flatMap((a) =>
-    drafts.flatMap((b) => {
-      if (a === b) return [];
-      const shared = share(a, b);
-      return PRECEDENCE.filter(
-        (rule) => (shared || rule.sharedRoom) && rule.holds(a, b, schools),
-      ).map((rule) => ({
-        before: a.operation.id,
-        after: b.operation.id,
-        rule: rule.id,
-        because: rule.because,
-      }));
-    }),
+/** A wait that presses, but not on this successor: only the coat right above has to hurry. */
+const withoutMax = (it: Lag): Lag => (it.max === null ? it : { ...it, max: null });
+
+/**
+ * All precedences among tasks: which comes before which, why, and how long after. On one surface
+ * task by task; for the room as a whole by milestones.
+ */
+export const graphOf = (tasks: readonly Task[], { schools, sideOf }: OrderIn): Graph => {
+  const maker = graphMaker(tasks.map((it) => it.key));
+  const evictsLater = schools.hardware === 'before';
+  const waits = tasks.map((it) => it.wait ?? undefined);
+  const patient = tasks.map((it) => (it.wait ? withoutMax(it.wait) : undefined));
+  const known = new Set<number>();
+
+  for (const list of indicesBySurface(tasks).values()) {
+    for (const i of list) {
+      for (const j of list) {
+        const [a, b] = [tasks[i], tasks[j]];
+        const pair = i * tasks.length + j;
+        if (i === j || !a || !b || known.has(pair)) continue;
+        if (a.gate && b.holds.includes(a.gate.kind)) maker.add(i, j, GATE, patient[i]);
+        const why = onOneSurface(a, b, evictsLater);
+        if (!why || b.phase === 'reassemble' || b.phase === 'handover') continue;
+        known.add(pair);
+        // The recoat window presses on the next coat of the same surface only.
+        const isNextCoat =
+          a.traits.lays !== null &&
+          b.traits.lays !== null &&
+          list.every((k) => {
+            const it = tasks[k];
+            return !it || k === i || k === j || !isBetween(it, a, b);
+          });
+        maker.add(i, j, why, isNextCoat ? waits[i] : patient[i]);
+      }
+    }
+  }
+
+  const all = tasks.map((_, index) => index);
+  const where = (holds: (it: Task) => boolean): readonly number[] =>
+    all.filter((index) => {
+      const it = tasks[index];
+      return it !== undefined && holds(it);
+    });
+  /** All of some tasks before all of some others. */
+  const before = (
+    name: string,
+    why: RuleOfOrder,
+    first: readonly number[],
+    then: readonly number[],
+    dries: boolean,
+  ): void => {
+    if (first.length === 0 || then.length === 0) return;
+    const node = maker.milestone(name);
+    for (const index of first) maker.add(index, node, why, dries ? patient[index] : undefined);
+    for (const index of then) maker.add(node, index, why);
+  };
+
+  before(
+    'room/dust-is-down',
+    DUST,
+    where((it) => it.traits.makesDust && !isFinishing(it)),
+    where((it) => it.traits.lays !== null),
+    false,
   );
+  if (evictsLater) {
+    before(
+      'room/fittings-are-off',
+      FITTINGS,
+      where((it) => it.traits.takesOff === 'pulls'),
+      where((it) => it.traits.evicts),
+      false,
+    );
+  }
+  for (const side of ['body', 'face'] as const) {
+    const isOn = (it: Task): boolean => sideOf.get(it.surfaceIds[0] ?? '') === side;
+    before(
+      `room/${side}-is-masked`,
+      TAPE,
+      where((it) => masks(it) && isOn(it)),
+      where(
+        (it) =>
+          isColouring(it) &&
+          !masks(it) &&
+          sideOf.size > 0 &&
+          !isOn(it) &&
+          sideOf.has(it.surfaceIds[0] ?? ''),
+      ),
+      false,
+    );
+  }
+  const reassembles = where((it) => it.phase === 'reassemble');
+  before(
+    'room/all-is-dry',
+    TOGETHER,
+    where((it) => placeOf(it.phase) < placeOf('reassemble')),
+    reassembles,
+    true,
+  );
+  for (const i of reassembles) {
+    for (const j of reassembles) {
+      const [a, b] = [tasks[i], tasks[j]];
+      if (a && b && a.rank < b.rank && WITHIN.reassemble && meet(a, b)) {
+        maker.add(i, j, WITHIN.reassemble, patient[i]);
+      }
+    }
+  }
+  before(
+    'room/piece-is-whole',
+    HANDOVER,
+    where((it) => it.phase !== 'handover'),
+    where((it) => it.phase === 'handover'),
+    true,
+  );
+  return maker.done();
+};
+
+const meet = (a: Task, b: Task): boolean => a.surfaceIds.some((it) => b.surfaceIds.includes(it));
+
+/** Does a task lie between two others in phase and rank? */
+const isBetween = (it: Task, a: Task, b: Task): boolean =>
+  compareInPhase(a, it) < 0 && compareInPhase(it, b) < 0;
+
+/** Order by phase, then by rank. */
+export const compareInPhase = (a: Task, b: Task): number =>
+  placeOf(a.phase) - placeOf(b.phase) || a.rank - b.rank;

@@ -1,6 +1,7 @@
 import { USUAL_SHOP, shop as shopSchema, type Scheme } from '../piece';
 import { clear, painted, pieceOf, stained, type Told } from '../testing/pieces';
-import { RISKS, planRoute, tollOf, worstOf, type Risk } from './index';
+import type { Risk } from '../work';
+import { RISKS, planRoute, tollOf, worstOf } from './index';
 
 // What may go wrong, and what takes the danger away (common practice, no source).
 

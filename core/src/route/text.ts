@@ -1,5 +1,5 @@
 import { surfacesOf, type Piece } from '../piece';
-import { showDuration } from '../units';
+import { routeWords, stepInWords } from '../words';
 import type { Operation, Route } from './operation';
 import { byPhase } from './plan';
 
@@ -7,15 +7,10 @@ import { byPhase } from './plan';
 export const whereOf = (piece: Piece, operation: Pick<Operation, 'surfaceIds'>): string => {
   const all = surfacesOf(piece);
   const chosen = all.filter((it) => operation.surfaceIds.includes(it.id));
-  return chosen.length === all.length ? 'Whole piece' : chosen.map((it) => it.name).join(', ');
+  return chosen.length === all.length
+    ? routeWords.wholePiece
+    : chosen.map((it) => it.name).join(', ');
 };
-
-/** "3. Scuff P150 (14 min, then 20 min until …)". */
-export const stepInWords = (
-  it: Pick<Operation, 'title' | 'minutes' | 'wait'>,
-  number: number,
-): string =>
-  `${number}. ${it.title} (${showDuration(it.minutes)}${it.wait ? `, then ${showDuration(it.wait.minutes)} until ${it.wait.until}` : ''})`;
 
 const operationText = (
   piece: Piece,
@@ -25,7 +20,7 @@ const operationText = (
   stepInWords(it, numbers.get(it.id) ?? 0),
   `   ${whereOf(piece, it)}`,
   ...(it.heldBy.length > 0
-    ? [`   HELD by step ${it.heldBy.map((id) => numbers.get(id)).join(', ')}`]
+    ? [`   ${routeWords.held(it.heldBy.map((id) => numbers.get(id)).join(', '))}`]
     : []),
   ...(it.gate
     ? [
@@ -44,7 +39,7 @@ export const routeAsText = (piece: Piece, route: Route): string => {
   const numbers = new Map(route.operations.map((it, index) => [it.id, index + 1]));
   const names = new Map(surfacesOf(piece).map((it) => [it.id, it.name]));
   return [
-    `${piece.name}: ${route.operations.length} steps, ${showDuration(route.minutes)} of work`,
+    `${piece.name}: ${routeWords.summary(route.operations.length, route.minutes)}`,
     ...route.refusals.flatMap((it) => [
       '',
       `NO: ${it.title}. ${it.because} [${it.rule}]`,
@@ -56,10 +51,10 @@ export const routeAsText = (piece: Piece, route: Route): string => {
       ...operations.flatMap((it) => operationText(piece, it, numbers)),
     ]),
     ...(route.unaimedSurfaceIds.length > 0
-      ? ['', `No aim yet: ${route.unaimedSurfaceIds.map((it) => names.get(it) ?? it).join(', ')}`]
+      ? ['', routeWords.unaimed(route.unaimedSurfaceIds.map((it) => names.get(it) ?? it))]
       : []),
     '',
-    'Product label and safety data sheet win over anything here; local code wins over both.',
+    routeWords.lastWords,
     '',
   ].join('\n');
 };

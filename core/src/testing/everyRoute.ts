@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import type { Piece, Shop } from '../piece';
-import { planRoute, stacksAlong, type Route, type StackHistory } from '../route';
+import { planRoute, stacksAlong, stateAsFound, type Route, type StackHistory } from '../route';
 import { pieces, shops } from './arbitraries';
 
 /** A generated piece in a shop of its own, planned. */
@@ -23,7 +23,7 @@ const planned = ([piece, shop]: [Piece, Shop]): Case => {
     piece,
     shop,
     route,
-    stacks: () => (known ??= stacksAlong(piece, shop, route.operations)),
+    stacks: () => (known ??= stacksAlong(stateAsFound(piece, shop), route)),
   };
 };
 

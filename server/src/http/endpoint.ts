@@ -1,4 +1,5 @@
 import { read } from '@obrik/core/piece';
+import type { DeepReadonly } from '@obrik/core/work';
 import express, { type IRouter, type Request } from 'express';
 import type { z } from 'zod';
 import { PHOTO_LIMIT } from '../photos/limit';
@@ -38,7 +39,7 @@ interface Described<B extends z.ZodType, R extends z.ZodType> {
     parameter: (name: string) => string,
     body: z.output<B>,
     bytes?: Buffer,
-  ) => Promise<z.input<R>> | z.input<R>;
+  ) => Promise<DeepReadonly<z.input<R>>> | DeepReadonly<z.input<R>>;
 }
 
 /** A photo never changes under its address; a paper is set anew each time. */

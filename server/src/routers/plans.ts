@@ -14,6 +14,7 @@ import {
   type Paper,
   type Ticket,
 } from '@obrik/core/route';
+import type { DeepReadonly } from '@obrik/core/work';
 import { z } from 'zod';
 import { endpoint, type Endpoint } from '../http/endpoint';
 import { notFound } from '../http/problem';
@@ -51,7 +52,7 @@ export const planEndpoints = ({ pieces, shop, typeface, now }: Needs): readonly 
     end: string,
     summary: string,
     reply: R,
-    reckon: (piece: Piece, withShop: Shop) => z.input<R>,
+    reckon: (piece: Piece, withShop: Shop) => DeepReadonly<z.input<R>>,
   ): Endpoint =>
     endpoint({
       method: 'get',

@@ -8,7 +8,7 @@ import type {
   Piece,
   Shop,
 } from '@obrik/core/piece';
-import type { Route } from '@obrik/core/route';
+import type { KeptSteps } from '@obrik/core/route';
 import { DataTypes, type Model, type ModelStatic, type Sequelize } from 'sequelize';
 
 /** A row as stored: the thing itself, whose piece it belongs to, and its place in the list. */
@@ -28,8 +28,10 @@ export interface RouteRow {
   pieceId: string;
   pieceRevision: number;
   plannedAt: string;
+  /** Version of the form that shop and route are in. */
+  version: number;
   shop: Shop;
-  route: Route;
+  route: KeptSteps;
 }
 export interface PhotoRow {
   id: string;
@@ -187,6 +189,7 @@ export const defineModels = (sequelize: Sequelize): Models => {
         pieceId: TEXT,
         pieceRevision: INTEGER,
         plannedAt: TEXT,
+        version: INTEGER,
         shop: JSON_TYPE,
         route: JSON_TYPE,
       },

@@ -1,17 +1,16 @@
-import { shop, type Shop } from '@obrik/core/piece';
-import { route, type Route } from '@obrik/core/route';
+import type { Shop } from '@obrik/core/piece';
+import { KEPT_ROUTE, keep, keptForm, readKept, type Route } from '@obrik/core/route';
 import { z } from 'zod';
 import type { Database } from './database';
+import type { RouteRow } from './models';
 
-/** A route as it was when somebody kept it. */
-export const keptRoute = z.object({
+/** A route as it was when somebody kept it: which, for what, and in the current form. */
+export const keptRoute = keptForm.extend({
   id: z.int(),
   pieceId: z.string(),
   /** Revision of the piece that it was planned for. */
   pieceRevision: z.int(),
   plannedAt: z.iso.datetime(),
-  shop,
-  route,
 });
 export type KeptRoute = z.infer<typeof keptRoute>;
 
@@ -21,19 +20,30 @@ export interface RouteStore {
   list(pieceId: string): Promise<KeptRoute[]>;
 }
 
+/** A stored row, read by the migrations beside the form in core. */
+const asKept = ({ id, pieceId, pieceRevision, plannedAt, ...stored }: RouteRow): KeptRoute => ({
+  id,
+  pieceId,
+  pieceRevision,
+  plannedAt,
+  ...readKept({ type: KEPT_ROUTE, ...stored }),
+});
+
 export const routeStore = ({ models }: Database): RouteStore => ({
   keep: async (pieceId, pieceRevision, withShop, it, now) => {
+    const { version, shop, route } = keep(it, withShop);
     const row = await models.routes.create({
       pieceId,
       pieceRevision,
       plannedAt: now.toISOString(),
-      shop: withShop,
-      route: it,
+      version,
+      shop,
+      route,
     });
-    return keptRoute.parse(row.get({ plain: true }));
+    return asKept(row.get({ plain: true }));
   },
   list: async (pieceId) =>
     (await models.routes.findAll({ where: { pieceId }, order: [['id', 'DESC']] })).map((row) =>
-      keptRoute.parse(row.get({ plain: true })),
+      asKept(row.get({ plain: true })),
     ),
 });

@@ -1,11 +1,12 @@
-import { inspectPiece } from '@obrik/core/inspect';
-import { schemeInWords, surfacesOf, type PieceRecord } from '@obrik/core/piece';
-import { impossibleSchemes, planRoute } from '@obrik/core/route';
+import { surfacesOf, type PieceRecord } from '@obrik/core/piece';
+import { schemeInWords } from '@obrik/core/words';
+
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
+import { useCase } from '@/api/useCase';
 import { useChange, useShop } from '@/api/usePiece';
-import { marksOf } from '@/features/look/marks';
+import { marksOf } from '@/features/shared/marks';
 import {
   Body,
   Card,
@@ -35,7 +36,6 @@ import {
   STRIP_WISHES,
   TOPCOATS,
   WEARS,
-  aimColour,
   choiceOf,
   picked,
   schemeOf,
@@ -43,8 +43,9 @@ import {
   uses,
   type Choice,
 } from './options';
+import { aimColour } from '@/features/shared/aimColour';
 import { Dot, Swatches } from './Swatches';
-import { RefusalCard } from './RefusalCard';
+import { RefusalCard } from '@/features/shared/RefusalCard';
 import { spoiledAims } from './spoiledAims';
 
 /** Aim: what each surface shall become. Several at once; what can't be is said at once. */
@@ -55,9 +56,13 @@ export const AimScreen = ({ record }: { readonly record: PieceRecord }) => {
   const shop = useShop();
   const change = useChange();
   const surfaces = useMemo(() => surfacesOf(piece), [piece]);
-  const marks = useMemo(() => marksOf(piece, inspectPiece(piece, shop)), [piece, shop]);
-  const spoiled = useMemo(() => spoiledAims(piece, shop), [piece, shop]);
-  const { refusals } = useMemo(() => planRoute(piece, shop), [piece, shop]);
+  const it = useCase(piece);
+  const { beliefs, refusals } = it;
+  const marks = useMemo(() => marksOf(piece, beliefs), [piece, beliefs]);
+  const spoiled = useMemo(
+    () => spoiledAims(piece, beliefs, shop.units),
+    [piece, beliefs, shop.units],
+  );
   const [selected, setSelected] = useState<ReadonlySet<string>>(new Set());
   const [choice, setChoice] = useState<Choice>(FIRST_CHOICE);
   const [more, setMore] = useState(false);
@@ -88,10 +93,7 @@ export const AimScreen = ({ record }: { readonly record: PieceRecord }) => {
     if (done) setSelected(new Set());
   };
   const use = uses(choice.kind);
-  const impossible = useMemo(
-    () => impossibleSchemes(piece, shop, [...selected]),
-    [piece, shop, selected],
-  );
+  const impossible = useMemo(() => it.impossible([...selected]), [it, selected]);
   const refusedHere = impossible.get(choice.kind) ?? [];
 
   return (
@@ -147,7 +149,7 @@ export const AimScreen = ({ record }: { readonly record: PieceRecord }) => {
             />
             {refusedHere.map((it) => (
               <Caution
-                key={`${it.rule}-${it.surfaceId}`}
+                key={`${it.rule}-${it.title}`}
                 text={`${it.title}. ${it.because}`}
                 lastWord={it.waysOut.join(' ')}
               />
@@ -261,7 +263,7 @@ export const AimScreen = ({ record }: { readonly record: PieceRecord }) => {
             />
           ))}
           {refusals.map((it) => (
-            <RefusalCard key={`${it.rule}-${it.surfaceId}`} refusal={it} />
+            <RefusalCard key={`${it.rule}-${it.title}`} refusal={it} />
           ))}
           <Card style={{ gap: 0 }}>
             <Label heading>Aims so far</Label>
@@ -273,7 +275,7 @@ export const AimScreen = ({ record }: { readonly record: PieceRecord }) => {
             {surfaces.map((surface) => {
               const aim = piece.aims.find((it) => it.surfaceId === surface.id);
               const words = aim ? schemeInWords(aim.scheme) : 'no aim yet';
-              const refused = refusals.some((it) => it.surfaceId === surface.id);
+              const refused = refusals.some((it) => it.surfaceIds.includes(surface.id));
               return (
                 <OpenRow
                   key={surface.id}

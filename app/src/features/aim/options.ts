@@ -1,5 +1,5 @@
-import { colourOf, shadeOf } from '@obrik/core/coating';
-import { SHADE_COLOURS } from '@obrik/core/catalog';
+import { SHADE_COLOURS, SHEENS as SHEEN_ROWS } from '@obrik/core/catalog';
+import { shadeOf } from '@obrik/core/coating';
 import type {
   Aim,
   Distress,
@@ -12,6 +12,8 @@ import type {
   Topcoat,
   Wear,
 } from '@obrik/core/piece';
+
+import { TOPCOAT_WORDS, capital } from '@obrik/core/words';
 
 type Choices<Value extends string> = readonly { readonly value: Value; readonly title: string }[];
 
@@ -57,21 +59,19 @@ export const PAINTS: Choices<PaintClass> = [
   { value: 'mineralPaint', title: 'Chalk or mineral' },
 ];
 
-export const TOPCOATS: Choices<Topcoat> = [
-  { value: 'none', title: 'No topcoat' },
-  { value: 'waterborne', title: 'Waterborne clear' },
-  { value: 'oil', title: 'Oil-based clear' },
-  { value: 'hardOil', title: 'Penetrating oil' },
-  { value: 'wax', title: 'Wax' },
-];
+const OFFERED_TOPCOATS: readonly Topcoat[] = ['none', 'waterborne', 'oil', 'hardOil', 'wax'];
 
-export const SHEENS: Choices<Sheen> = [
-  { value: 'G1', title: 'Dead flat' },
-  { value: 'G3', title: 'Eggshell' },
-  { value: 'G4', title: 'Satin' },
-  { value: 'G5', title: 'Semi-gloss' },
-  { value: 'G6', title: 'Gloss' },
-];
+export const TOPCOATS: Choices<Topcoat> = OFFERED_TOPCOATS.map((value) => ({
+  value,
+  title: capital(TOPCOAT_WORDS[value]),
+}));
+
+const OFFERED_SHEENS: readonly Sheen[] = ['G1', 'G3', 'G4', 'G5', 'G6'];
+
+export const SHEENS: Choices<Sheen> = OFFERED_SHEENS.map((value) => ({
+  value,
+  title: capital(SHEEN_ROWS.get(value).label),
+}));
 
 export const GRAINS: Choices<'open' | 'filled'> = [
   { value: 'open', title: 'Pores open' },
@@ -183,7 +183,3 @@ export const uses = (kind: SchemeKind) => ({
   topcoat: kind !== 'freshened' && kind !== 'leave',
   strips: kind === 'stained' || kind === 'clear' || kind === 'washed',
 });
-
-/** The colour of a surface's aim; undefined where wood is seen or nothing is done. */
-export const aimColour = (scheme: Scheme): string | undefined =>
-  scheme.kind === 'painted' || scheme.kind === 'washed' ? colourOf(scheme) : undefined;

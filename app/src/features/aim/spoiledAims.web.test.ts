@@ -1,9 +1,11 @@
+import { inspectPiece } from '@obrik/core/inspect';
 import {
   USUAL_SHOP,
   finding,
   newPiece,
   pieceDescription,
   type Finding,
+  type Piece,
   type Scheme,
 } from '@obrik/core/piece';
 import { spoiledAims } from './spoiledAims';
@@ -17,15 +19,14 @@ const TABLE = newPiece(
   }),
 );
 
-const spoiled = (scheme: Scheme, part: Partial<Finding> & Pick<Finding, 'damage'>) =>
-  spoiledAims(
-    {
-      ...TABLE,
-      aims: [{ surfaceId: 'top', scheme, stripWish: 'best' }],
-      findings: [finding.parse({ id: 'f', surfaceId: 'top', at: '2026-01-01T00:00:00Z', ...part })],
-    },
-    USUAL_SHOP,
-  );
+const spoiled = (scheme: Scheme, part: Partial<Finding> & Pick<Finding, 'damage'>) => {
+  const piece: Piece = {
+    ...TABLE,
+    aims: [{ surfaceId: 'top', scheme, stripWish: 'best' }],
+    findings: [finding.parse({ id: 'f', surfaceId: 'top', at: '2026-01-01T00:00:00Z', ...part })],
+  };
+  return spoiledAims(piece, inspectPiece(piece, USUAL_SHOP), 'metric');
+};
 
 const STAINED: Scheme = { kind: 'stained', shade: 'dark', topcoat: 'none' };
 const PAINTED: Scheme = { kind: 'painted', shade: 'dark', topcoat: 'none' };
@@ -42,22 +43,20 @@ it('says nothing where the aim covers the damage, or another surface has it', ()
 });
 
 it('goes by the shop’s units', () => {
-  const [words] = spoiledAims(
-    {
-      ...TABLE,
-      aims: [{ surfaceId: 'top', scheme: STAINED, stripWish: 'best' }],
-      findings: [
-        finding.parse({
-          id: 'f',
-          surfaceId: 'top',
-          damage: 'missingEdge',
-          lengthMm: 50.8,
-          widthMm: 25.4,
-          at: '2026-01-01T00:00:00Z',
-        }),
-      ],
-    },
-    { ...USUAL_SHOP, units: 'us' },
-  );
+  const piece: Piece = {
+    ...TABLE,
+    aims: [{ surfaceId: 'top', scheme: STAINED, stripWish: 'best' }],
+    findings: [
+      finding.parse({
+        id: 'f',
+        surfaceId: 'top',
+        damage: 'missingEdge',
+        lengthMm: 50.8,
+        widthMm: 25.4,
+        at: '2026-01-01T00:00:00Z',
+      }),
+    ],
+  };
+  const [words] = spoiledAims(piece, inspectPiece(piece, USUAL_SHOP), 'us');
   expect(words).toMatch(/2 × 1 in/);
 });

@@ -19,7 +19,7 @@ import {
   Tag,
 } from '@/ui/controls';
 import { usePlan } from '@/workers/usePlan';
-import { days, money } from './change';
+import { days, money } from '@/features/shared/change';
 import { OtherWays } from './OtherWays';
 
 const AlternativeCard = ({
@@ -40,11 +40,11 @@ const AlternativeCard = ({
       {showDuration(it.minutes)} of work · {days(it.days)} · {money(it.money)}
     </Figure>
     <Body>{it.because}</Body>
-    {it.route.refusals
+    {it.refusals
       .filter((no) => no.blocks)
       .map((no) => (
         <Tag
-          key={`${no.rule}-${no.surfaceId}`}
+          key={`${no.rule}-${no.title}`}
           text={`${no.title}: not in these figures`}
           tone="vermilion"
         />

@@ -5,7 +5,7 @@ import { showPercent } from '@obrik/core/units';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { Body, Card, Label, PlainButton, Small, TitleRow } from '@/ui/controls';
-import { changeInWords, signed } from './change';
+import { changeInWords, signed } from '@/features/shared/change';
 
 /** "Stain takes in blotches +12 %". */
 const risksInWords = ({ risks }: WhatIf): string =>

@@ -1,11 +1,10 @@
 import {
-  DISPOSITIONS,
   hardware as hardwareSchema,
-  hardwareAdvice,
   templateOf,
   type Hardware,
   type PieceRecord,
 } from '@obrik/core/piece';
+import { DISPOSITIONS, hardwareAdvice } from '@obrik/core/words';
 import { lengthToTyped, showLength, typedToLength, type UnitSystem } from '@obrik/core/units';
 import { nanoid } from '@reduxjs/toolkit';
 import { Input } from '@rneui/themed';

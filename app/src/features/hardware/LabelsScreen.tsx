@@ -1,4 +1,5 @@
-import { ticketNumber, DISPOSITIONS, templateOf, type PieceRecord } from '@obrik/core/piece';
+import { ticketNumber, templateOf, type PieceRecord } from '@obrik/core/piece';
+import { DISPOSITIONS } from '@obrik/core/words';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { INK, KEPT, Line, Paper } from '@/ui/paper';

@@ -1,4 +1,4 @@
-import { roleOf, templateOf, type Face, type Piece } from '@obrik/core/piece';
+import { surfacesOf, templateOf, type Piece, type Role } from '@obrik/core/piece';
 import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { G, Rect, Text as SvgText } from 'react-native-svg';
@@ -6,10 +6,7 @@ import { around } from '@/ui/drawings';
 import { FONTS, usePalette } from '@/ui/theme';
 
 /** Surfaces whose parts come out or off and go back to their own places. */
-const LOOSE = ['fronts', 'doors'];
-
-const isRole = (face: Face, ...roles: readonly string[]): boolean =>
-  roles.includes(roleOf({ id: face.surfaceId }));
+const LOOSE: readonly Role[] = ['fronts', 'doors'];
 
 /** The front with its drawers and doors numbered, row by row from the upper left. */
 export const NumberedFront = ({
@@ -22,9 +19,12 @@ export const NumberedFront = ({
   const palette = usePalette();
   const [room, setRoom] = useState(320);
   const all = templateOf(piece.templateId).faces(piece.measures);
-  const parts = all.filter((it) => isRole(it, ...LOOSE));
+  const roles = new Map(surfacesOf(piece).map((it) => [it.id, it.role]));
+  const drawnAs = (...wanted: readonly Role[]) =>
+    all.filter((it) => wanted.some((role) => role === roles.get(it.surfaceId)));
+  const parts = drawnAs(...LOOSE);
   if (parts.length === 0) return null;
-  const frames = all.filter((it) => isRole(it, 'frame'));
+  const frames = drawnAs('frame');
   const ground = around(frames.length > 0 ? frames : parts);
   const scale = Math.min((room - 4) / ground.width, (maxHeight - 4) / ground.height);
   const words = `${parts.length} parts, numbered row by row from the upper left`;

@@ -1,20 +1,15 @@
 import { labelOf } from '@obrik/core/catalog';
-import { inspectPiece, judgeFinding, stateOf, type SurfaceBeliefs } from '@obrik/core/inspect';
-import {
-  ticketNumber,
-  surfacesOf,
-  yearsInWords,
-  type PieceRecord,
-  type Surface,
-} from '@obrik/core/piece';
+import { stateOf, judgeFinding, type SurfaceBeliefs } from '@obrik/core/inspect';
+import { ticketNumber, surfacesOf, type PieceRecord, type Surface } from '@obrik/core/piece';
+import { yearsInWords } from '@obrik/core/words';
 import { showArea, showPercent, showThickness } from '@obrik/core/units';
 import { format } from 'date-fns';
 import { useRouter } from 'expo-router';
-import { useMemo } from 'react';
 import { View } from 'react-native';
-import { useShop } from '@/api/usePiece';
-import { QUESTIONS, STATE_WORDS, beliefInWords } from '@/features/look/marks';
-import { recordedInWords } from '@/features/look/recorded';
+
+import { useCase } from '@/api/useCase';
+import { QUESTIONS, STATE_WORDS, beliefInWords } from '@/features/shared/marks';
+import { recordedInWords } from '@/features/shared/recorded';
 import { INK, KEPT, Line, Paper } from '@/ui/paper';
 
 /** All that is known of one surface, with what it rests on. */
@@ -28,7 +23,7 @@ const SurfaceSheet = ({
   readonly beliefs: SurfaceBeliefs;
 }) => {
   const { piece } = record;
-  const { units } = useShop();
+  const { units } = useCase(piece).shop;
   const seen = piece.observations.filter((it) => it.surfaceId === surface.id);
   const findings = piece.findings.filter((it) => it.surfaceId === surface.id);
   return (
@@ -93,9 +88,8 @@ const SurfaceSheet = ({
 export const KnownScreen = ({ record }: { readonly record: PieceRecord }) => {
   const { piece, number } = record;
   const router = useRouter();
-  const shop = useShop();
-  const all = useMemo(() => inspectPiece(piece, shop), [piece, shop]);
-  const settled = all.filter((it) => stateOf(it) === 'settled').length;
+  const { beliefs: all, looks } = useCase(piece);
+  const settled = looks.filter((it) => it === 'settled').length;
   return (
     <Paper
       back={{

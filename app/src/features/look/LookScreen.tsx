@@ -1,10 +1,11 @@
 import { THIN_FACE, inspectionTest, type InspectionTest } from '@obrik/core/catalog';
-import { inspectPiece, stateOf, adviseSurface } from '@obrik/core/inspect';
+import { stateOf } from '@obrik/core/inspect';
 import { surfacesOf, type Change, type Observation, type PieceRecord } from '@obrik/core/piece';
 import { showArea, showThickness } from '@obrik/core/units';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
+import { useCase } from '@/api/useCase';
 import { useChange, useShop } from '@/api/usePiece';
 import {
   Body,
@@ -22,9 +23,9 @@ import { UnfoldedPiece } from '@/ui/drawings';
 import { LayersPanel } from './LayersPanel';
 import { LeadPanel } from './LeadPanel';
 import { MarkDamage } from './MarkDamage';
-import { QUESTIONS, marksOf } from './marks';
+import { QUESTIONS, marksOf } from '@/features/shared/marks';
 import { Question } from './Question';
-import { outcomeInWords } from './recorded';
+import { outcomeInWords } from '@/features/shared/recorded';
 import { Readings } from './Readings';
 import { Recorded } from './Recorded';
 import { TestCard } from './TestCard';
@@ -39,7 +40,8 @@ export const LookScreen = ({ record }: { readonly record: PieceRecord }) => {
   const wide = useWide();
   const [marking, setMarking] = useState(false);
   const surfaces = useMemo(() => surfacesOf(piece), [piece]);
-  const all = useMemo(() => inspectPiece(piece, shop), [piece, shop]);
+  const it = useCase(piece);
+  const all = it.beliefs;
   const marks = useMemo(() => marksOf(piece, all), [piece, all]);
   const index = Math.max(
     0,
@@ -48,7 +50,7 @@ export const LookScreen = ({ record }: { readonly record: PieceRecord }) => {
   const surface = surfaces[index];
   const beliefs = all[index];
   const surfaceId = surface?.id ?? '';
-  const advice = useMemo(() => adviseSurface(piece, shop, surfaceId), [piece, shop, surfaceId]);
+  const advice = it.advice(surfaceId);
   if (!surface || !beliefs) return null;
 
   const select = (surfaceId: string) => {

@@ -12,8 +12,8 @@ import { showPercent } from '@obrik/core/units';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Bars, Body, Caution, Option, PlainButton, Small, Statement } from '@/ui/controls';
-import { beliefInWords } from './marks';
-import { outcomeInWords } from './recorded';
+import { beliefInWords } from '@/features/shared/marks';
+import { outcomeInWords } from '@/features/shared/recorded';
 
 interface QuestionProps {
   readonly piece: Piece;

@@ -2,7 +2,7 @@ import { INSPECTION_TESTS, type InspectionTest, type ReadingTest } from '@obrik/
 import type { SurfaceBeliefs } from '@obrik/core/inspect';
 import type { Observation } from '@obrik/core/piece';
 import { View } from 'react-native';
-import { bandInWords } from '@/features/test/figures';
+import { bandInWords } from '@/features/shared/figures';
 import { Body, Caution, Statement } from '@/ui/controls';
 
 interface ReadingsProps {

@@ -8,7 +8,7 @@ import { Image } from '@rneui/themed';
 import { photoAddress } from '@/api/api';
 import { Body, Label, PlainButton, Small, Tag } from '@/ui/controls';
 import { usePalette, type Tone } from '@/ui/theme';
-import { recordedInWords } from './recorded';
+import { recordedInWords } from '@/features/shared/recorded';
 
 interface RecordedProps {
   readonly piece: Piece;

@@ -4,7 +4,7 @@ import type { UnitSystem } from '@obrik/core/units';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { Outcomes } from '@/features/test/Outcomes';
+import { Outcomes } from '@/features/shared/Outcomes';
 import { Body, Card, Caution, Label, OpenRow, PlainButton, Small, TitleRow } from '@/ui/controls';
 
 interface TestCardProps {

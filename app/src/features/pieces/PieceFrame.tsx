@@ -1,5 +1,5 @@
 import { ticketNumber, type PieceRecord } from '@obrik/core/piece';
-import { yearsInWords } from '@obrik/core/piece';
+import { yearsInWords } from '@obrik/core/words';
 import { Text } from '@rneui/themed';
 import { useLocalSearchParams, usePathname, useRouter } from 'expo-router';
 import type { ReactNode } from 'react';

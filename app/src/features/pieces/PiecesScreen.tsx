@@ -1,5 +1,5 @@
 import { ticketNumber, type PieceRecord } from '@obrik/core/piece';
-import { yearsInWords } from '@obrik/core/piece';
+import { yearsInWords } from '@obrik/core/words';
 import { formatDistanceToNow } from 'date-fns';
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';

@@ -1,6 +1,5 @@
-import { inspectPiece, stateOf } from '@obrik/core/inspect';
+import { caseOf } from '@obrik/core/case';
 import type { PieceRecord, Shop } from '@obrik/core/piece';
-import { planRoute } from '@obrik/core/route';
 import { showDuration } from '@obrik/core/units';
 import type { Tone } from '@/ui/theme';
 
@@ -15,9 +14,7 @@ export interface PieceSummary {
 
 /** Sums a piece up for the list, from core. */
 export const summarise = ({ piece }: PieceRecord, shop: Shop): PieceSummary => {
-  const beliefs = inspectPiece(piece, shop);
-  const states = beliefs.map(stateOf);
-  const route = planRoute(piece, shop);
+  const { beliefs, looks: states, route } = caseOf(piece, shop);
   const aimed = beliefs.length - route.unaimedSurfaceIds.length;
   const leadOpen = route.operations.some((it) => it.gate?.kind === 'lead');
   const leadFound = beliefs.some((it) => it.leadStatus.kind === 'found');

@@ -1,14 +1,16 @@
 import type { Branch, Operation } from '@obrik/core/route';
 import { View } from 'react-native';
-import { changeInWords } from '@/features/compare/change';
+import { changeInWords } from '@/features/shared/change';
 import { Body, Card, PlainButton, Small, Strong } from '@/ui/controls';
 
 interface GateBranchesProps {
   readonly gate: NonNullable<Operation['gate']>;
   /** What each answer changes; undefined while it is reckoned. */
   readonly branches: readonly Branch[] | undefined;
-  /** To where the answer is recorded. */
-  readonly onRecord: () => void;
+  /** The surfaces that it is asked of; each has its own answer. */
+  readonly places: readonly { readonly id: string; readonly name: string }[];
+  /** To where the answer for a surface is recorded. */
+  readonly onRecord: (surfaceId: string) => void;
 }
 
 /** So many titles are named; the rest is counted. */
@@ -20,7 +22,7 @@ const named = (titles: readonly string[]): string =>
     : titles.join('; ');
 
 /** An open question, and for each answer what the route becomes. */
-export const GateBranches = ({ gate, branches, onRecord }: GateBranchesProps) => (
+export const GateBranches = ({ gate, branches, places, onRecord }: GateBranchesProps) => (
   <Card edge="amber" style={{ gap: 10 }}>
     <Strong>{gate.question}</Strong>
     {gate.answers.map(({ answer, then }, index) => {
@@ -42,6 +44,16 @@ export const GateBranches = ({ gate, branches, onRecord }: GateBranchesProps) =>
         </View>
       );
     })}
-    <PlainButton title="Record the answer" onPress={onRecord} />
+    {places.length > 1 ? <Small>Each of these has its own answer:</Small> : null}
+    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+      {places.map(({ id, name }) => (
+        <PlainButton
+          key={id}
+          title={places.length === 1 ? 'Record the answer' : name}
+          label={`Record the answer${places.length === 1 ? '' : `: ${name}`}`}
+          onPress={() => onRecord(id)}
+        />
+      ))}
+    </View>
   </Card>
 );

@@ -58,7 +58,7 @@ export const Lanes = ({ piece, operations, chosen, onChoose }: LanesProps) => {
             const [first] = list;
             if (!first) return <View key={phase} style={{ flex: 1 }} />;
             const isHere = chosen !== undefined && list.includes(chosen);
-            const held = list.every((it) => it.heldBy.length > 0);
+            const held = list.every((it) => it.holds.length > 0);
             return (
               <Pressable
                 key={phase}

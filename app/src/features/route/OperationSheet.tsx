@@ -4,7 +4,7 @@ import { RISKS, worstOf, type Branch, type Operation, type StackHistory } from '
 import { showPercent, showVolume } from '@obrik/core/units';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
-import { outcomeInWords } from '@/features/look/recorded';
+import { outcomeInWords } from '@/features/shared/recorded';
 import { Body, Caution, Label, Small } from '@/ui/controls';
 import { GritRungs } from '@/ui/drawings';
 import { GateBranches } from './GateBranches';
@@ -39,12 +39,10 @@ const Block = ({
 );
 
 /** Where the answer to a gate is recorded: lead layer by layer on Look, the rest by its test. */
-const recordedAt = (piece: Piece, { gate, surfaceIds }: Operation) => {
-  const surface = surfaceIds[0] ?? '';
-  return gate?.testId && gate.kind !== 'lead'
-    ? (`/pieces/${piece.id}/test/${gate.testId}?surface=${surface}` as const)
-    : (`/pieces/${piece.id}/look?surface=${surface}` as const);
-};
+const recordedAt = (piece: Piece, { gate }: Operation, surfaceId: string) =>
+  gate?.testId && gate.kind !== 'lead'
+    ? (`/pieces/${piece.id}/test/${gate.testId}?surface=${surfaceId}` as const)
+    : (`/pieces/${piece.id}/look?surface=${surfaceId}` as const);
 
 /** How, why, what to wear, what can hurt, what it comes after, and why not another way. */
 export const OperationSheet = ({
@@ -73,7 +71,8 @@ export const OperationSheet = ({
         <GateBranches
           gate={operation.gate}
           branches={branches}
-          onRecord={() => router.navigate(recordedAt(piece, operation))}
+          places={operation.surfaceIds.map((id) => ({ id, name: nameOf(id) }))}
+          onRecord={(id) => router.navigate(recordedAt(piece, operation, id))}
         />
       ) : null}
       <Block title="How">

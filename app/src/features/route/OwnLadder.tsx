@@ -1,8 +1,9 @@
+import { caseOf } from '@obrik/core/case';
 import type { Piece, Shop } from '@obrik/core/piece';
-import { faceSandingOf, whereOf, type Operation } from '@obrik/core/route';
+import { whereOf, type Operation } from '@obrik/core/route';
 import { SCALE, judgeLadder, tollOfLadder } from '@obrik/core/sanding';
 import { showDuration, showPercent, showThickness } from '@obrik/core/units';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { View } from 'react-native';
 import { Body, Label, Option, PlainButton, Small } from '@/ui/controls';
 
@@ -20,7 +21,7 @@ export const OwnLadder = ({ piece, shop, operation }: OwnLadderProps) => {
   const [open, setOpen] = useState(false);
   const [grits, setGrits] = useState<readonly number[]>(operation.grits);
   const surfaceId = operation.surfaceIds[0] ?? '';
-  const face = useMemo(() => faceSandingOf(piece, shop, surfaceId), [piece, shop, surfaceId]);
+  const face = caseOf(piece, shop).faceSanding(surfaceId);
   if (!face) return null;
   const { task } = face;
   if (!open) return <PlainButton title="Try your own papers" onPress={() => setOpen(true)} />;

@@ -1,25 +1,25 @@
 import { ticketNumber, type PieceRecord } from '@obrik/core/piece';
-import { planRoute, routeCard } from '@obrik/core/route';
+import { routeCard } from '@obrik/core/route';
 import { format } from 'date-fns';
 import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
 import { pdfAddress } from '@/api/api';
-import { useShop } from '@/api/usePiece';
+import { useCase } from '@/api/useCase';
 import { PaperSheet } from '@/ui/paper';
 
 /** The route card for the wall: the whole route with boxes to tick. */
 export const PrintScreen = ({ record }: { readonly record: PieceRecord }) => {
   const { piece, number, revision } = record;
   const router = useRouter();
-  const shop = useShop();
+  const { route } = useCase(piece);
   const paper = useMemo(() => {
     const ticket = {
       number: ticketNumber(number),
       revision,
       printed: format(new Date(), 'd MMM yyyy, HH:mm'),
     };
-    return routeCard(piece, planRoute(piece, shop), ticket);
-  }, [piece, shop, number, revision]);
+    return routeCard(piece, route, ticket);
+  }, [piece, route, number, revision]);
   return (
     <PaperSheet
       paper={paper}

@@ -1,12 +1,13 @@
 import type { PieceRecord } from '@obrik/core/piece';
-import { byPhase, planRoute, stacksAlong, whereOf, type Operation } from '@obrik/core/route';
+import { byPhase, whereOf, type Operation } from '@obrik/core/route';
 import { showDuration } from '@obrik/core/units';
 import { surfacesOf } from '@obrik/core/piece';
 import { useRouter } from 'expo-router';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { View } from 'react-native';
+import { useCase } from '@/api/useCase';
 import { useShop } from '@/api/usePiece';
-import { RefusalCard } from '@/features/aim/RefusalCard';
+import { RefusalCard } from '@/features/shared/RefusalCard';
 import {
   Body,
   Card,
@@ -55,7 +56,7 @@ const Station = ({
   children,
 }: StationProps) => {
   const palette = usePalette();
-  const held = operation.heldBy.length > 0;
+  const held = operation.holds.length > 0;
   const disc = isNext ? palette.amberFill : palette.card;
   return (
     <View role="listitem" style={{ flexDirection: 'row', gap: 10 }}>
@@ -124,15 +125,14 @@ export const RouteScreen = ({ record }: { readonly record: PieceRecord }) => {
   const wide = useWide();
   const shop = useShop();
   const [openId, setOpenId] = useState<string>();
-  const route = useMemo(() => planRoute(piece, shop), [piece, shop]);
-  const histories = useMemo(() => stacksAlong(piece, shop, route.operations), [piece, shop, route]);
+  const { route, stacks } = useCase(piece);
   const open = usePlan('branches', piece, shop);
   const questions = route.operations.filter((it) => it.gate !== null).length;
   const numbers = new Map(route.operations.map((it, index) => [it.id, index + 1]));
   const names = new Map(surfacesOf(piece).map((it) => [it.id, it.name]));
   const titles = new Map(route.operations.map((it) => [it.id, it.title]));
   const titleOf = (id: string) => titles.get(id) ?? id;
-  const next = route.operations.find((it) => it.heldBy.length === 0);
+  const next = route.operations.find((it) => it.holds.length === 0);
   const chosen = route.operations.find((it) => it.id === openId) ?? (wide ? next : undefined);
 
   if (route.operations.length === 0 && route.refusals.length === 0) {
@@ -155,7 +155,7 @@ export const RouteScreen = ({ record }: { readonly record: PieceRecord }) => {
       piece={piece}
       shop={shop}
       operation={operation}
-      histories={histories}
+      histories={stacks}
       branches={open?.gates.find((it) => it.operationId === operation.id)?.branches}
       titleOf={titleOf}
     />
@@ -177,7 +177,7 @@ export const RouteScreen = ({ record }: { readonly record: PieceRecord }) => {
         </Figure>
       </View>
       {route.refusals.map((it) => (
-        <RefusalCard key={`${it.rule}-${it.surfaceId}`} refusal={it} />
+        <RefusalCard key={`${it.rule}-${it.title}`} refusal={it} />
       ))}
       {route.unaimedSurfaceIds.length > 0 ? (
         <Small>

@@ -3,7 +3,7 @@ import type { Operation, StackHistory } from '@obrik/core/route';
 import { surfacesOf } from '@obrik/core/piece';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { aimColour } from '@/features/aim/options';
+import { aimColour } from '@/features/shared/aimColour';
 import { Label, Options, PlainButton, Small } from '@/ui/controls';
 import { CoreSample } from '@/ui/drawings';
 
@@ -30,8 +30,8 @@ export const StackAlong = ({ piece, histories, operation, titleOf }: StackAlongP
   const final = history.steps.at(-1)?.stack.layers ?? [];
   const toCome = final.filter(
     (it) =>
-      it.operationId !== null &&
-      history.steps.findIndex((one) => one.operationId === it.operationId) > at,
+      it.taskKey !== null &&
+      history.steps.findIndex((one) => one.taskKeys.includes(it.taskKey ?? '')) > at,
   );
   const names = new Map(surfacesOf(piece).map((it) => [it.id, it.name]));
   const aim = piece.aims.find((it) => it.surfaceId === history.surfaceId);

@@ -1,6 +1,6 @@
 import type { Branch, Operation } from '@obrik/core/route';
 import { fireEvent, render, screen } from '@testing-library/react';
-import { changeInWords } from '@/features/compare/change';
+import { changeInWords } from '@/features/shared/change';
 import { GateBranches } from './GateBranches';
 import { stepsInWords } from './steps';
 
@@ -13,6 +13,8 @@ const GATE: NonNullable<Operation['gate']> = {
     { id: 'leadNotFound', answer: 'Found in no layer', then: 'The held steps are open.' },
   ],
 };
+const TOP = [{ id: 'top', name: 'Top' }];
+const BOTH = [...TOP, { id: 'legs', name: 'Legs' }];
 const NOTHING: Branch = {
   answer: '',
   then: '',
@@ -43,7 +45,7 @@ it.each([
 
 describe('a gate', () => {
   it('says what each answer means before anything is reckoned', () => {
-    render(<GateBranches gate={GATE} branches={undefined} onRecord={jest.fn()} />);
+    render(<GateBranches gate={GATE} branches={undefined} places={TOP} onRecord={jest.fn()} />);
     expect(screen.getByText('Is there lead in any layer?')).toBeTruthy();
     expect(screen.getByText('Found in no layer: The held steps are open.')).toBeTruthy();
     expect(screen.queryByText(/Comes in/)).toBeNull();
@@ -58,24 +60,31 @@ describe('a gate', () => {
       drops: ['Scuff P150'],
       refuses: ['No work by yourself on the top'],
     };
-    render(<GateBranches gate={GATE} branches={[found, NOTHING]} onRecord={jest.fn()} />);
+    render(
+      <GateBranches gate={GATE} branches={[found, NOTHING]} places={TOP} onRecord={jest.fn()} />,
+    );
     expect(screen.getByText('+40 min · +1 day')).toBeTruthy();
     expect(screen.getByText('Comes in: Set up for work with lead; Scuff wet.')).toBeTruthy();
     expect(screen.getByText('Drops out: Scuff P150.')).toBeTruthy();
     expect(screen.getByText('Refused then: No work by yourself on the top.')).toBeTruthy();
   });
 
-  it('leads to where the answer is recorded', () => {
+  it('leads to where the answer is recorded, for each surface by itself', () => {
     const onRecord = jest.fn();
-    render(<GateBranches gate={GATE} branches={undefined} onRecord={onRecord} />);
-    fireEvent.click(screen.getByRole('button', { name: 'Record the answer' }));
-    expect(onRecord).toHaveBeenCalledTimes(1);
+    render(<GateBranches gate={GATE} branches={undefined} places={BOTH} onRecord={onRecord} />);
+    fireEvent.click(screen.getByRole('button', { name: 'Record the answer: Legs' }));
+    expect(onRecord.mock.calls).toEqual([['legs']]);
   });
 
   it('counts what would be too long to name', () => {
     const adds = ['a', 'b', 'c', 'd', 'e', 'f', 'g'];
     render(
-      <GateBranches gate={GATE} branches={[{ ...NOTHING, adds }, NOTHING]} onRecord={jest.fn()} />,
+      <GateBranches
+        gate={GATE}
+        branches={[{ ...NOTHING, adds }, NOTHING]}
+        places={TOP}
+        onRecord={jest.fn()}
+      />,
     );
     expect(screen.getByText('Comes in: a; b; c; d; e; and 2 more.')).toBeTruthy();
   });

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { useReadMeterMutation } from '@/api/api';
 import { failureOf } from '@/api/failure';
-import { MeterButton } from '@/features/test/MeterButton';
+import { MeterButton } from '@/features/shared/MeterButton';
 import { Body, Card, FigureField, Label, MainButton } from '@/ui/controls';
 
 type Key = 'airCelsius' | 'airHumidity';

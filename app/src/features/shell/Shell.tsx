@@ -7,7 +7,7 @@ import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { PlaceLink, useWide } from '@/ui/controls';
 import { FONTS, SIZES, usePalette } from '@/ui/theme';
-import { TimerBar } from '@/features/test/TimerBar';
+import { TimerBar } from '@/features/shared/TimerBar';
 import { NoticeBar } from './NoticeBar';
 
 const PLACES = [

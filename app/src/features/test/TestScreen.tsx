@@ -3,7 +3,7 @@ import { surfacesOf, type Observation, type PieceRecord } from '@obrik/core/piec
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { useChange, useShop } from '@/api/usePiece';
-import { outcomeInWords } from '@/features/look/recorded';
+import { outcomeInWords } from '@/features/shared/recorded';
 import { useAppDispatch } from '@/state/store';
 import {
   timeLeft,
@@ -25,8 +25,8 @@ import {
   Strong,
 } from '@/ui/controls';
 import { usePalette } from '@/ui/theme';
-import { Outcomes } from './Outcomes';
-import { useNow } from './useNow';
+import { Outcomes } from '@/features/shared/Outcomes';
+import { useNow } from '@/features/shared/useNow';
 
 const ClockFace = ({
   shown,

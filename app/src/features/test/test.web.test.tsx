@@ -9,7 +9,7 @@ import {
   timerStopped,
 } from '@/state/timers';
 import { OutcomeSketch } from '@/ui/drawings';
-import { bandInWords, rangeOf, readTyped } from './figures';
+import { bandInWords, rangeOf, readTyped } from '@/features/shared/figures';
 
 const reading = (id: string): ReadingTest => {
   const found = INSPECTION_TESTS.find((it) => it.id === id);

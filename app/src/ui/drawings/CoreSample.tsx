@@ -1,5 +1,5 @@
 import { COATINGS, layerLabel, type Layer, type Verdict } from '@obrik/core/catalog';
-import type { StackLayer } from '@obrik/core/route';
+import type { FaceLayer } from '@obrik/core/work';
 import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Circle, G, Line, Rect, Text as SvgText } from 'react-native-svg';
@@ -8,9 +8,9 @@ import { Hatches, hatchOf } from './hatches';
 
 interface CoreSampleProps {
   /** Layers that are there, bottom up. */
-  readonly layers: readonly StackLayer[];
+  readonly layers: readonly FaceLayer[];
   /** Layers still to come, bottom up. */
-  readonly toCome: readonly StackLayer[];
+  readonly toCome: readonly FaceLayer[];
   /** Colour of the paint, sRGB. */
   readonly colour: string | undefined;
 }
@@ -19,10 +19,10 @@ const SUBSTRATE_HEIGHT = 54;
 const COLUMN = 0.36;
 
 /** Thickness in drawing units: compressed, so that 10 µm and 100 µm can both be read. */
-const heightOf = ({ layer, um }: StackLayer): number =>
+const heightOf = ({ layer, um }: FaceLayer): number =>
   layer.of === 'substrate' ? SUBSTRATE_HEIGHT : Math.max(20, 12 + 6 * Math.log2(1 + um / 8));
 
-const labelOf = ({ layer, um }: StackLayer): string =>
+const labelOf = ({ layer, um }: FaceLayer): string =>
   layer.of === 'substrate'
     ? layerLabel(layer)
     : `${layerLabel(layer)}${um > 0 ? `, ${Math.round(um)} µm` : ', in the wood'}`;
@@ -79,7 +79,7 @@ export const CoreSample = ({ layers, toCome, colour }: CoreSampleProps) => {
         .join(', '),
     )
     .join('; ');
-  const hasScuff = (it: StackLayer) => it.meets?.may === 'scuff';
+  const hasScuff = (it: FaceLayer) => it.meets?.may === 'scuff';
   return (
     <View
       role="img"

@@ -1,7 +1,7 @@
 import { TEMPLATES, surfacesOf } from '@obrik/core/piece';
 import { planLadder, sandingTask } from '@obrik/core/sanding';
 import { fireEvent, render, screen } from '@testing-library/react';
-import type { StackLayer } from '@obrik/core/route';
+import type { FaceLayer } from '@obrik/core/work';
 import { CoreSample } from './CoreSample';
 import { GritRungs } from './GritRungs';
 import { UnfoldedPiece, type SurfaceMark } from './UnfoldedPiece';
@@ -73,11 +73,12 @@ describe('the grit ladder', () => {
 });
 
 describe('the core sample', () => {
-  const layer = (part: Partial<StackLayer> & Pick<StackLayer, 'layer'>): StackLayer => ({
+  const layer = (part: Partial<FaceLayer> & Pick<FaceLayer, 'layer'>): FaceLayer => ({
     um: 36,
     meets: null,
     holds: true,
-    operationId: null,
+    coat: null,
+    taskKey: null,
     ...part,
   });
   const oak = layer({ layer: { of: 'substrate', id: 'hardwood' } });

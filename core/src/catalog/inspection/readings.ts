@@ -1,4 +1,5 @@
-import { BOND_LIMITS } from '../rates';
+import { BOND_LIMITS } from '../limits';
+import { SHEENS } from '../sheens';
 import { PRACTICE, published } from '../source';
 import { PAINT, PRINTED } from '../state';
 import { given, otherwise, reading } from './shape';
@@ -59,15 +60,7 @@ export const READINGS = [
     min: 0,
     max: 150,
     device: 'gloss-meter',
-    bands: [
-      { upTo: 5, label: 'G1, matt' },
-      { upTo: 10, label: 'G2, velvet' },
-      { upTo: 25, label: 'G3, eggshell' },
-      { upTo: 35, label: 'G4, satin' },
-      { upTo: 70, label: 'G5, semi-gloss' },
-      { upTo: 85, label: 'G6, gloss' },
-      { upTo: Infinity, label: 'G7, high gloss' },
-    ],
+    bands: SHEENS.rows.map((it) => ({ upTo: it.upToGU, label: `${it.id}, ${it.label}` })),
     informs: [
       given({ substrate: PRINTED, finish: ['factory'] }, 0.04, 0.1, 0.28, 0.18, 0.24, 0.1, 0.06),
       given({ finish: ['bare', 'oil'] }, 0.5, 0.33, 0.13, 0.02, 0.01, 0.005, 0.005),
@@ -85,9 +78,10 @@ export const READINGS = [
     title: 'Cross-cut the film and pull tape',
     where: 'A hidden place the size of a stamp. Never on paint that may hold lead.',
     how: [
-      'Cut six lines 2 mm apart, then six across: 25 squares.',
+      'Film from 50 to 125 µm: six cuts 2 mm apart, then six across: 25 squares.',
+      'Film up to 50 µm: eleven cuts 1 mm apart, then eleven across: 100 squares, and four of them count as one.',
       'Brush off, press tape on, pull it off flat.',
-      'How many of the 25 squares are gone? Count a torn one as half.',
+      'How many of 25 squares are gone? Count a torn one as half.',
     ],
     minutes: 5,
     uses: 'A blade, tape',

@@ -25,6 +25,7 @@ export const bookcase = {
       ...carcass(box),
       {
         id: 'frame',
+        role: 'frame',
         name: 'Front edges',
         part: 'stick',
         count: 1,
@@ -32,6 +33,7 @@ export const bookcase = {
       },
       {
         id: 'inside',
+        role: 'inside',
         name: 'Inside and shelves',
         part: 'panel',
         count: 1,

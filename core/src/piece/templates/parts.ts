@@ -19,9 +19,17 @@ export const underTop = (box: Box): number => box.height - BOARD_MM;
 
 /** Top, two sides and back, which every carcass has. */
 export const carcass = (box: Box): readonly TemplateSurface[] => [
-  { id: 'top', name: 'Top', part: 'panel', count: 1, panels: topPanels(box.width, box.depth) },
+  {
+    id: 'top',
+    role: 'top',
+    name: 'Top',
+    part: 'panel',
+    count: 1,
+    panels: topPanels(box.width, box.depth),
+  },
   {
     id: 'left',
+    role: 'side',
     name: 'Left side',
     part: 'panel',
     count: 1,
@@ -29,18 +37,35 @@ export const carcass = (box: Box): readonly TemplateSurface[] => [
   },
   {
     id: 'right',
+    role: 'side',
     name: 'Right side',
     part: 'panel',
     count: 1,
     panels: [panel(box.depth, underTop(box))],
   },
-  { id: 'back', name: 'Back', part: 'back', count: 1, panels: [panel(box.width, underTop(box))] },
+  {
+    id: 'back',
+    role: 'back',
+    name: 'Back',
+    part: 'back',
+    count: 1,
+    panels: [panel(box.width, underTop(box))],
+  },
 ];
 
 /** Square legs, all four sides; none where they have no height. */
 export const legs = (height: number, size = LEG_MM): readonly TemplateSurface[] =>
   height > 0
-    ? [{ id: 'legs', name: 'Legs', part: 'stick', count: 4, panels: [panel(size, height, 16)] }]
+    ? [
+        {
+          id: 'legs',
+          role: 'legs',
+          name: 'Legs',
+          part: 'stick',
+          count: 4,
+          panels: [panel(size, height, 16)],
+        },
+      ]
     : [];
 
 /** Inside faces of an open carcass: sides, top, bottom, back, and both faces of each shelf. */

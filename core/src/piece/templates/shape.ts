@@ -1,4 +1,5 @@
 import type { PartKind } from '../../catalog';
+import type { Role } from '../roles';
 
 /** A measure asked for when a piece is described. Lengths in mm, or a number of parts. */
 export interface Measure {
@@ -21,6 +22,8 @@ export interface Panel {
 export interface TemplateSurface {
   readonly id: string;
   readonly name: string;
+  /** What it is on the piece: how it is used, seen, and what hangs on it. */
+  readonly role: Role;
   readonly part: PartKind;
   /** How many like parts it stands for: 4 legs, 24 drawer fronts. */
   readonly count: number;

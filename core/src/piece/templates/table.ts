@@ -31,6 +31,7 @@ const apron = (m: Measures) => {
   const short = measure(m, 'depth') - 2 * LEG_MM;
   return {
     id: 'apron',
+    role: 'apron',
     name: 'Apron',
     part: 'stick',
     count: 4,
@@ -53,6 +54,7 @@ export const table = {
   surfaces: (m) => [
     {
       id: 'top',
+      role: 'top',
       name: 'Top',
       part: 'panel',
       count: 1,
@@ -60,6 +62,7 @@ export const table = {
     },
     {
       id: 'underside',
+      role: 'underside',
       name: 'Underside',
       part: 'back',
       count: 1,
@@ -89,6 +92,7 @@ export const bench = {
     return [
       {
         id: 'seat',
+        role: 'seat',
         name: 'Seat',
         part: 'panel',
         count: 1,
@@ -98,6 +102,7 @@ export const bench = {
         ? [
             {
               id: 'backrest',
+              role: 'backrest',
               name: 'Backrest',
               part: 'panel',
               count: 1,
@@ -135,6 +140,7 @@ export const stool = {
   surfaces: (m) => [
     {
       id: 'seat',
+      role: 'seat',
       name: 'Seat',
       part: 'panel',
       count: 1,

@@ -40,6 +40,7 @@ const innerWidth = (it: Bay): number => it.width - 2 * BOARD_MM;
 const surfacesOfBay = (it: Bay, number: number): readonly TemplateSurface[] => [
   {
     id: `shelves-${number}`,
+    role: 'shelves',
     name: `Bay ${number} shelves`,
     part: 'panel',
     count: Math.max(1, it.shelves),
@@ -50,6 +51,7 @@ const surfacesOfBay = (it: Bay, number: number): readonly TemplateSurface[] => [
   },
   {
     id: `panel-${number}`,
+    role: 'backPanel',
     name: `Bay ${number} back panel`,
     part: 'back',
     count: 1,
@@ -57,6 +59,7 @@ const surfacesOfBay = (it: Bay, number: number): readonly TemplateSurface[] => [
   },
   {
     id: `frame-${number}`,
+    role: 'frame',
     name: `Bay ${number} uprights`,
     part: 'stick',
     count: 2,
@@ -66,6 +69,7 @@ const surfacesOfBay = (it: Bay, number: number): readonly TemplateSurface[] => [
     ? [
         {
           id: `doors-${number}`,
+          role: 'doors' as const,
           name: `Bay ${number} doors`,
           part: 'panel' as const,
           count: it.doors,
@@ -125,6 +129,7 @@ export const wall = {
     return [
       {
         id: 'cornice',
+        role: 'cornice',
         name: 'Cornice',
         part: 'stick',
         count: 1,
@@ -132,6 +137,7 @@ export const wall = {
       },
       {
         id: 'left',
+        role: 'side',
         name: 'Left end',
         part: 'panel',
         count: 1,
@@ -139,12 +145,20 @@ export const wall = {
       },
       {
         id: 'right',
+        role: 'side',
         name: 'Right end',
         part: 'panel',
         count: 1,
         panels: [panel(it.depth, it.height)],
       },
-      { id: 'plinth', name: 'Plinth', part: 'stick', count: 1, panels: [panel(length, 100)] },
+      {
+        id: 'plinth',
+        role: 'plinth',
+        name: 'Plinth',
+        part: 'stick',
+        count: 1,
+        panels: [panel(length, 100)],
+      },
       ...numbers(m).flatMap((number) => surfacesOfBay(it, number)),
     ];
   },

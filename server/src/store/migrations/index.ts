@@ -5,6 +5,7 @@ import { wholeInspection } from './0002-whole-inspection';
 import { schools } from './0003-schools';
 import { tools } from './0004-tools';
 import { pieceSchools } from './0005-piece-schools';
+import { routeVersion } from './0006-route-version';
 
 /** All migrations in order. Only ever added to; one that has landed is never edited. */
 export const MIGRATIONS: readonly RunnableMigration<QueryInterface>[] = [
@@ -13,4 +14,5 @@ export const MIGRATIONS: readonly RunnableMigration<QueryInterface>[] = [
   schools,
   tools,
   pieceSchools,
+  routeVersion,
 ];

@@ -1,0 +1,1 @@
+export { caseOf, type Case } from './case';

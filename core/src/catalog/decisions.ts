@@ -1,0 +1,51 @@
+import { JUDGEMENT } from './source';
+
+/** From which chance on something is done, asked or said. One name and one row for each. */
+export const DECISIONS = {
+  /** From this chance of a face without wood on, what shows the wood is refused outright. */
+  unstainable: { value: 0.5, source: JUDGEMENT },
+  /** From this chance of an unstainable face on, the substrate is asked about before staining. */
+  substrateWorthAsking: { value: 0.15, source: JUDGEMENT },
+  /** From this chance on a bleed patch is worth its stamp of primer, up to where it is sure. */
+  bleedPatchFrom: { value: 0.15, source: JUDGEMENT },
+  bleedPatchTo: { value: 0.75, source: JUDGEMENT },
+  /** From this chance on bleed is blocked rather than hoped away; and where one primes always. */
+  bleedWorthBlocking: { value: 0.3, source: JUDGEMENT },
+  bleedWorthBlockingAlways: { value: 0.05, source: JUDGEMENT },
+  /** From this chance of dye on a face that shows its wood is sealed. */
+  dyeWorthSealing: { value: 0.5, source: JUDGEMENT },
+  /** From this chance on wax is taken off before anything is laid. */
+  waxWorthRemoving: { value: 0.3, source: JUDGEMENT },
+  /** From this chance of tannin on a wood counts as rich in it. */
+  richInTannin: { value: 0.5, source: JUDGEMENT },
+  /** Below this a chance is not worth a word. */
+  riskWorthSaying: { value: 0.02, source: JUDGEMENT },
+  /** Chances that differ by less are the same to a user. */
+  sameChance: { value: 0.01, source: JUDGEMENT },
+} as const;
+
+/** Share of the paint that lands on the piece. */
+export const TRANSFER = { sprayed: 0.65, brushed: 0.95, source: JUDGEMENT } as const;
+
+/** How many times as long work takes in conditions that slow it. */
+export const SLOWER = {
+  /** Dedusting without extraction. */
+  dedustWithoutExtractor: 2,
+  /** Dulling and scraping wet, contained. */
+  wet: 1.5,
+  /** Sanding wet down to bare wood, against a scuff. */
+  wetToBare: 2,
+  source: JUDGEMENT,
+} as const;
+
+/** What a careful worker would give for a unit of money, minutes per minor unit. */
+export const MINUTES_PER_MINOR_UNIT = { value: 0.02, source: JUDGEMENT } as const;
+
+/** What an answer to a gate is supposed to have shown, where its branch is planned ahead. */
+export const SUPPOSED = {
+  veneerEnoughMm: 1,
+  veneerLessMm: 0.3,
+  squaresHold: 0,
+  squaresFail: 15,
+  source: JUDGEMENT,
+} as const;

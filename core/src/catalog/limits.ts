@@ -1,0 +1,64 @@
+import { JUDGEMENT, PRACTICE, published } from './source';
+
+/** How deep each filler goes, mm: putty, one round of two-part filler, all its rounds together. */
+export const FILL_DEPTHS = { putty: 1, round: 6, twoPart: 12, source: PRACTICE } as const;
+
+/** Stainable filler dries by its depth, mm and minutes: two to six hours. */
+export const STAINABLE_WAITS = [
+  { upToMm: 2, minutes: 2 * 60 },
+  { upToMm: 5, minutes: 4 * 60 },
+  { upToMm: Infinity, minutes: 6 * 60 },
+] as const;
+
+/** Coats of clear by how hard a surface is used: top three, sides two, underside one. */
+export const CLEAR_COATS = { high: 3, middle: 2, low: 1 } as const;
+export const CLEAR_COATS_SOURCE = PRACTICE;
+/** Rounds of what is wiped or buffed off. */
+export const WIPED_ROUNDS = { value: 2, source: PRACTICE } as const;
+
+/** Squares of 25 that may be gone for a coat that holds, and for a fair one: 5 and 15 % of the lattice. */
+export const BOND_LIMITS = {
+  holds: 1.2,
+  fair: 3.75,
+  source: published('ASTM D3359 method B'),
+} as const;
+
+/** Cuts of the cross-cut by the film's thickness. */
+export const CROSS_CUTS = {
+  /** Up to this film, µm: eleven cuts 1 mm apart; from there to the next limit six, 2 mm apart. */
+  fineUpToUm: 50,
+  coarseUpToUm: 125,
+  fine: { cuts: 11, apartMm: 1 },
+  coarse: { cuts: 6, apartMm: 2 },
+  source: published('ASTM D3359 method B'),
+} as const;
+
+/** Figures for parts that slide or swing into an opening, µm. */
+export const GAPS = {
+  /** Gap on one side of a part that runs freely; and of one that catches. */
+  runs: 1000,
+  catches: 300,
+  /** Needed to run. */
+  keep: 400,
+  source: JUDGEMENT,
+} as const;
+
+/** From this height on a piece is screwed to the wall, mm. */
+export const ANCHOR_FROM_MM = { value: 1000, source: PRACTICE } as const;
+
+/** Screws that hold a fitting of two holes. */
+export const HOLES_PER_FITTING = { value: 2, source: PRACTICE } as const;
+
+/** Thin faces, mm: under the first it is not stripped and sanded, under the second by hand only. */
+export const THIN_FACES = { tooThinMm: 0.45, handOnlyMm: 0.5, source: JUDGEMENT } as const;
+
+/** Wood that bears a soft brass brush while it is wet, lbf (Janka). */
+export const BEARS_BRASS_LBF = { value: 1000, source: JUDGEMENT } as const;
+
+/** Stripper takes about this many layers in a round. */
+export const LAYERS_A_ROUND = { value: 2, source: PRACTICE } as const;
+
+/** Rounds that an extractive wash is planned with; three at most are done. */
+export const WASH_ROUNDS = { value: 2, source: JUDGEMENT } as const;
+/** Passes of the degreaser where it is greasy. */
+export const GREASY_PASSES = { value: 2, source: PRACTICE } as const;

@@ -1,0 +1,35 @@
+import { atHand, byArea, byPlace, use } from './rate';
+
+/** Cleaning, and taking off what is loose. */
+export const CLEANING_RATES = {
+  vacuum: byArea(3, 2),
+  degrease: byArea(5, 10, use('degreaser', 0.05, 'cleans'), use('cloths', 1, 'wipes')),
+  dampWipe: byArea(4, 8, use('degreaser', 0.02, 'cleans'), use('cloths', 1, 'wipes')),
+  waxOff: byArea(4, 9, use('mineralSpirits', 0.15, 'cleans'), use('rags', 2, 'wipes')),
+  residue: byArea(12, 2, use('residueRemover', 0.03, 'cleans'), atHand('plasticScraper')),
+  cementOff: byArea(
+    10,
+    30,
+    atHand('sprayBottle'),
+    atHand('chisel'),
+    use('wasteBags', 1, 'contains'),
+  ),
+  extractiveWash: byArea(
+    12,
+    22,
+    use('degreaser', 0.08, 'cleans'),
+    atHand('nylonBrush'),
+    use('whiteRags', 2, 'wipes'),
+  ),
+  alcoholWipe: byArea(4, 5, use('alcohol', 0.1, 'cleans'), use('lintFreeCloths', 1, 'wipes')),
+  neutralise: byPlace(0, 10, use('vinegar', 0.3, 'cleans'), use('phStrips', 1, 'tests')),
+  looseOff: byArea(5, 12, atHand('cardScraper')),
+  looseOffWet: byArea(5, 12, atHand('sprayBottle')),
+  freshen: byArea(
+    8,
+    6,
+    use('alcohol', 0.05, 'cleans'),
+    use('cloths', 1, 'wipes'),
+    use('pasteWax', 0.03, 'coats'),
+  ),
+} as const;

@@ -1,0 +1,53 @@
+import { atHand, byPart, byPiece, byPlace, use } from './rate';
+
+/** Work counted by the place, the part or the piece: tests, what comes off and goes on, handing over. */
+export const PART_RATES = {
+  leadSample: byPlace(
+    0,
+    10,
+    use('leadTestKit', 1, 'tests'),
+    use('wetWipes', 4, 'wipes'),
+    use('wasteBags', 1, 'contains'),
+  ),
+  substrateLook: byPlace(0, 3),
+  veneerMeasure: byPlace(0, 3),
+  bleedPatch: byPlace(0, 5, use('acrylic', 0.005, 'tests'), use('paper150', 0.1, 'abrades')),
+  testPatch: byPlace(
+    0,
+    15,
+    use('bonding', 0.01, 'tests'),
+    use('blade', 1, 'tests'),
+    use('tape', 0.2, 'tests'),
+  ),
+  contain: byPiece(
+    0,
+    25,
+    use('plasticSheet', 12, 'contains'),
+    use('wetWipes', 20, 'wipes'),
+    use('wasteBags', 4, 'contains'),
+    atHand('hepaVacuum'),
+  ),
+  evict: byPlace(0, 15),
+  mould: byPlace(0, 15, atHand('hepaVacuum'), use('disposableCloths', 6, 'wipes')),
+  photograph: byPiece(0, 6),
+  drawerMap: byPiece(0, 4, use('maskingTape', 10, 'masks'), atHand('wedges')),
+  drawerOut: byPart(0, 1, atHand('pencil'), use('maskingTape', 0.1, 'masks')),
+  doorOff: byPart(0, 5, atHand('pencil'), use('maskingTape', 0.2, 'masks')),
+  pullOff: byPart(0, 1.5, use('labelledBags', 1, 'contains')),
+  backOff: byPlace(0, 15),
+  polish: byPart(
+    0,
+    6,
+    use('vinegar', 0.1, 'cleans'),
+    use('steelWool', 0.01, 'cleans'),
+    use('metalPolish', 0.01, 'cleans'),
+  ),
+  repaint: byPart(0, 4, use('metalSpray', 0.03, 'coats'), use('steelWool', 0.01, 'cleans')),
+  drawerIn: byPart(0, 1.5, use('pasteWax', 0.005, 'coats')),
+  doorOn: byPart(0, 8),
+  pullOn: byPart(0, 2),
+  backOn: byPlace(0, 10),
+  bumpers: byPiece(0, 5, use('clearBumpers', 8, 'masks')),
+  anchor: byPiece(0, 12, use('wallAnchors', 2, 'atHand')),
+  careSheet: byPiece(0, 10),
+} as const;

@@ -1,0 +1,63 @@
+import { JUDGEMENT } from './source';
+
+/** Figures of the sanding model. All modelling judgement but the two that name the trade. */
+export const SANDING_MODEL = {
+  /** Scratch depth over median grain. */
+  scratchPerGrain: 0.3,
+  /** Removal by random-orbit machine at P120 on wood of 1000 lbf, µm·m² per minute. */
+  machineRate: 5,
+  handRate: 1.6,
+  /** Share above the bare scratch depth that is taken off to be sure. */
+  removalMargin: 0.3,
+  /** Changing paper, minutes a rung; passes and vacuuming between, minutes per m² and rung. */
+  rungMinutes: 1.5,
+  passMinutesPerM2: 2,
+  /** How much faster an edge goes than the field; trade: two to three times by machine. */
+  machineEdgeFactor: 2.5,
+  handEdgeFactor: 1.2,
+  /** Veneer to be left so that the glue line never shows, µm. */
+  keepUm: 250,
+  /** What the worst place of a face takes against the mean: median and log-sigma of a lognormal. */
+  worstPlace: { field: { median: 1.2, sigma: 0.7 }, edge: { median: 2, sigma: 0.85 } },
+  /** Thinner than this the glue line shows, µm. */
+  showsUm: 100,
+  /** What sanding through costs: a patch, or another aim for the face, minutes. */
+  sandThroughMinutes: 180,
+  /** Largest step in grain size; 2 by practice, with room for 80 → 150 (2.01), which is common. */
+  maxStep: 2.05,
+  /** Deepest scratch or unevenness met by default, µm. */
+  defects: {
+    solidAfterStrip: 90,
+    veneerAfterStrip: 60,
+    bare: 75,
+    afterFill: 100,
+    film: 20,
+    darkStain: 300,
+  },
+} as const;
+export const SANDING_SOURCE = JUDGEMENT;
+
+/** A filled or stained place is sanded over about this area, mm². */
+export const PLACE_AREA_MM2 = { value: 20_000, source: JUDGEMENT } as const;
+
+/** Papers by what they are for (trade, common practice). */
+export const PAPER_CHOICES = {
+  coarsest: 80,
+  /** Finest paper that the coat to come wants on bare wood: on solid, and on thin faces. */
+  target: { stained: { solid: 180, thin: 120 }, wood: { solid: 220, thin: 180 }, paint: 150 },
+  fill: { underClear: 150, underPaint: 220 },
+  darkStain: 120,
+  scuff: { smooth: 180, fine: 150, coarse: 120, start: 120 },
+  veneer: 180,
+  wet: 150,
+  ease: 100,
+  patch: 150,
+  grainBack: 220,
+  betweenPaint: 320,
+  underClear: 320,
+  betweenClear: 400,
+  /** By how far a face is rubbed through: the coarser, the more of the wood shows. */
+  distress: { light: [220, 320], usual: [180, 220], hard: [120, 180, 220] },
+} as const;
+/** Kept from every edge by the machine, mm. */
+export const EDGE_BY_HAND_MM = 30;

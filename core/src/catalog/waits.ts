@@ -1,0 +1,46 @@
+import { PRACTICE } from './source';
+import { table } from './table';
+
+const row = <const Id extends string>(id: Id, label: string) => ({ id, label });
+
+/** What is waited for: reads on from "until …". */
+export const UNTILS = table([
+  row('dryOvernight', 'dry, overnight'),
+  row('woodDry', 'the wood is dry'),
+  row('feelsDry', 'it feels dry'),
+  row('spiritsOff', 'the spirits are off'),
+  row('alcoholOff', 'the alcohol is off'),
+  row('dry', 'dry'),
+  row('touchDry', 'dry to the touch, by the label'),
+  row('hazy', 'it is hazy'),
+  row('sandsToPowder', 'it sands to powder'),
+  row('noFingerMark', 'a finger leaves no mark'),
+  row('tapeMaySit', 'tape may sit on it'),
+  row('maybeCut', 'it can be cut'),
+  row('overnightAtLeast', 'overnight (four hours at least)'),
+  row('hard', 'it is hard'),
+  row('hardInFull', 'it is hard (24 h in full)'),
+  row('cementHard', 'the cement is hard, by its label'),
+  row('dryToDepth', 'it is dry to its depth (2–6 h)'),
+  row('glueLoads', 'the glue carries load'),
+  row('glueHolds', 'the glue holds'),
+  row('overnight', 'overnight'),
+]);
+export type Until = (typeof UNTILS.ids)[number];
+
+/** Waits after wet work, minutes (common practice). */
+export const WAITS = {
+  afterWash: 12 * 60,
+  afterDampWipe: 2 * 60,
+  afterSpirits: 60,
+  afterNeutralising: 48 * 60,
+  afterWetSanding: 12 * 60,
+  afterWetDulling: 120,
+  afterWetScraping: 12 * 60,
+  afterDedusting: 20,
+  afterFreshening: 120,
+  bleedPatch: 12 * 60,
+  testPatch: 4 * 60,
+  newVeneer: 24 * 60,
+  source: PRACTICE,
+} as const;

@@ -1,0 +1,65 @@
+import type { Wear } from './scheme';
+
+/** How much a surface is looked at: damage on the back matters less than on the top. */
+export type Visibility = 'high' | 'middle' | 'low';
+
+interface RoleRow {
+  /** How hard it is used where nobody says otherwise. */
+  readonly wear: Wear;
+  readonly visibility: Visibility;
+  /** The face on top, that things drip on and hands lie on. */
+  readonly onTop: boolean;
+  /** Meets its neighbours where they are seen, so that a border between two coats lies there. */
+  readonly bordersInView: boolean;
+  /** What slides or hangs with it. */
+  readonly moves: 'drawers' | 'doors' | null;
+  /** Pulls and knobs sit on it. */
+  readonly pulls: boolean;
+}
+
+const role = (it: Partial<RoleRow> = {}): RoleRow => ({
+  wear: 'middle',
+  visibility: 'middle',
+  onTop: false,
+  bordersInView: true,
+  moves: null,
+  pulls: false,
+  ...it,
+});
+
+const OUT_OF_SIGHT = { wear: 'low', visibility: 'low', bordersInView: false } as const;
+
+/** What surfaces are on a piece. */
+export const ROLES = {
+  top: role({ wear: 'high', visibility: 'high', onTop: true }),
+  seat: role({ wear: 'high', visibility: 'high', onTop: true }),
+  backrest: role({ visibility: 'high' }),
+  fronts: role({ visibility: 'high', bordersInView: false, moves: 'drawers', pulls: true }),
+  drawerSides: role({ ...OUT_OF_SIGHT, moves: 'drawers' }),
+  doors: role({ visibility: 'high', bordersInView: false, moves: 'doors', pulls: true }),
+  side: role(),
+  frame: role(),
+  legs: role(),
+  apron: role(),
+  cornice: role(),
+  plinth: role(),
+  backPanel: role(),
+  shelves: role({ wear: 'high' }),
+  inside: role({ wear: 'high', visibility: 'low', bordersInView: false }),
+  back: role(OUT_OF_SIGHT),
+  underside: role(OUT_OF_SIGHT),
+} as const satisfies Readonly<Record<string, RoleRow>>;
+export type Role = keyof typeof ROLES;
+
+interface WithRole {
+  readonly role: Role;
+}
+
+export const wearOf = (it: WithRole): Wear => ROLES[it.role].wear;
+export const visibilityOf = (it: WithRole): Visibility => ROLES[it.role].visibility;
+/** Is it the face on top, that things drip on and hands lie on? */
+export const isFaceOnTop = (it: WithRole): boolean => ROLES[it.role].onTop;
+/** What slides or hangs with a surface; null where nothing does. */
+export const movesWith = (it: WithRole): 'drawers' | 'doors' | null => ROLES[it.role].moves;
+export const carriesPulls = (it: WithRole): boolean => ROLES[it.role].pulls;
+export const bordersInView = (it: WithRole): boolean => ROLES[it.role].bordersInView;

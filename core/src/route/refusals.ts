@@ -1,0 +1,218 @@
+import { judgeTopcoat } from '../coating';
+import { visibilityOf } from '../piece';
+import { planLadder, sandingTask } from '../sanding';
+import { REFUSAL_WORDS as WORDS } from '../words';
+import {
+  behind,
+  has,
+  isUnstainable,
+  leadObservations,
+  observationsOf,
+  type SurfaceContext,
+} from './context';
+import { ladderFor } from './faceSanding';
+import { belowTopcoat } from './finishing';
+import { groupBy } from './group';
+import type { Refusal } from './operation';
+import { forbiddenWish } from './stripChoice';
+
+/** What is refused on one surface: why, and the way out. */
+interface Verdict {
+  /** Made of the names of all surfaces that it holds for. */
+  readonly title: (names: readonly string[]) => string;
+  readonly because: string;
+  readonly waysOut: readonly string[];
+  readonly observationIds: readonly string[];
+}
+
+/** A named reason to say no, with the way out. */
+interface RefusalRule {
+  readonly id: string;
+  /** No work towards the aim is planned while it stands. */
+  readonly blocks: boolean;
+  readonly judge: (s: SurfaceContext) => Verdict | undefined;
+}
+
+export const REFUSAL_RULES: readonly RefusalRule[] = [
+  {
+    id: 'lead-childs-room',
+    blocks: true,
+    judge: (s) =>
+      s.lead === 'found' && s.piece.childsRoom && s.worked
+        ? {
+            title: WORDS.childsRoom.title,
+            because: WORDS.childsRoom.because(s.beliefs.leadStatus.text),
+            waysOut: WORDS.childsRoom.waysOut,
+            observationIds: leadObservations(s),
+          }
+        : undefined,
+  },
+  {
+    id: 'no-stain-on-print',
+    blocks: true,
+    judge: (s) =>
+      s.showsWood && isUnstainable(s)
+        ? {
+            title: (names) => WORDS.noWood.title(names, s.aim.scheme.kind === 'stained'),
+            because: WORDS.noWood.because(s.substrate.label),
+            waysOut: WORDS.noWood.waysOut,
+            observationIds: behind(s.beliefs.substrate),
+          }
+        : undefined,
+  },
+  {
+    id: 'veneer-too-thin',
+    blocks: true,
+    judge: (s) => {
+      if (!s.showsWood || s.lead === 'found') return undefined;
+      const ladder = ladderFor(s);
+      return ladder.kind === 'refused' && ladder.rule === 'veneer-too-thin'
+        ? {
+            title: WORDS.tooThin.title,
+            because: ladder.because,
+            waysOut: ladder.waysOut,
+            observationIds: [
+              ...observationsOf(s, 'veneer-thickness'),
+              ...behind(s.beliefs.substrate),
+            ],
+          }
+        : undefined;
+    },
+  },
+  {
+    id: 'patch-peeled',
+    blocks: true,
+    judge: (s) =>
+      s.aim.scheme.kind === 'painted' && !s.substrate.wood && s.bond === 'fails'
+        ? {
+            title: WORDS.patchPeeled.title,
+            because: WORDS.patchPeeled.because,
+            waysOut: WORDS.patchPeeled.waysOut,
+            observationIds: observationsOf(s, 'cross-cut'),
+          }
+        : undefined,
+  },
+  {
+    id: 'no-veneer-here',
+    blocks: true,
+    judge: (s) => {
+      if (s.aim.scheme.kind !== 'veneered') return undefined;
+      const because =
+        s.lead === 'found'
+          ? WORDS.noVeneer.becauseLead(s.beliefs.leadStatus.text)
+          : s.surface.part === 'stick'
+            ? WORDS.noVeneer.becauseStick
+            : undefined;
+      return because === undefined
+        ? undefined
+        : {
+            title: WORDS.noVeneer.title,
+            because,
+            waysOut: WORDS.noVeneer.waysOut,
+            observationIds: leadObservations(s),
+          };
+    },
+  },
+  {
+    id: 'no-dry-sanding-of-suspect-paint',
+    blocks: false,
+    judge: (s) => {
+      const wish = forbiddenWish(s);
+      if (!s.strips || !wish || (s.lead !== 'open' && s.lead !== 'found')) return undefined;
+      const verdict = planLadder(sandingTask.parse({ defectUm: 0, targetGrit: 120, lead: s.lead }));
+      return {
+        title: (names) => WORDS.suspectPaint.title(names, wish.way.label),
+        because: WORDS.suspectPaint.because(
+          verdict.kind === 'refused' ? verdict.because : '',
+          wish.way.title,
+          wish.because,
+        ),
+        waysOut: verdict.kind === 'refused' ? verdict.waysOut : WORDS.suspectPaint.waysOut,
+        observationIds: leadObservations(s),
+      };
+    },
+  },
+  {
+    id: 'strip-way-not-here',
+    blocks: false,
+    judge: (s) => {
+      const wish = forbiddenWish(s);
+      return s.strips && wish && s.lead !== 'open' && s.lead !== 'found'
+        ? {
+            title: (names) => WORDS.stripWay.title(names, wish.way.label),
+            because: WORDS.stripWay.because(wish.way.title, wish.because),
+            waysOut: WORDS.stripWay.waysOut,
+            observationIds: behind(s.beliefs.substrate),
+          }
+        : undefined;
+    },
+  },
+  {
+    id: 'patch-will-show',
+    blocks: false,
+    judge: (s) =>
+      s.showsWood && has(s, 'missingVeneer') && visibilityOf(s.surface) === 'high'
+        ? {
+            title: WORDS.patchShows.title,
+            because: WORDS.patchShows.because,
+            waysOut: WORDS.patchShows.waysOut,
+            observationIds: [],
+          }
+        : undefined,
+  },
+  {
+    id: 'topcoat-that-would-fail',
+    blocks: false,
+    judge: (s) => {
+      const verdict = judgeTopcoat(s.aim.scheme, belowTopcoat(s));
+      return verdict?.may === 'never'
+        ? {
+            title: (names) =>
+              WORDS.topcoat.title(
+                names,
+                'topcoat' in s.aim.scheme && s.aim.scheme.topcoat === 'hardOil',
+              ),
+            because: WORDS.topcoat.because(verdict.because),
+            waysOut: verdict.waysOut,
+            observationIds: [],
+          }
+        : undefined;
+    },
+  },
+];
+
+/** Does one of the rules that block say no to the aim of a surface? */
+export const isRefused = (s: SurfaceContext): boolean =>
+  REFUSAL_RULES.some((rule) => rule.blocks && rule.judge(s) !== undefined);
+
+/**
+ * Everything that is refused on some surfaces. What is refused on several for one reason is one
+ * refusal.
+ */
+export const refusalsOn = (surfaces: readonly SurfaceContext[]): readonly Refusal[] => {
+  const all = surfaces.flatMap((s) =>
+    REFUSAL_RULES.flatMap((rule) => {
+      const verdict = rule.judge(s);
+      return verdict ? [{ rule, surface: s.surface, verdict }] : [];
+    }),
+  );
+  // The title of no surface in particular tells two kinds of one refusal apart.
+  const alike = groupBy(all, ({ rule, verdict }) =>
+    JSON.stringify([rule.id, verdict.title([]), verdict.because, verdict.waysOut]),
+  );
+  return [...alike.values()].flatMap((group) => {
+    const [first] = group;
+    if (!first) return [];
+    return [
+      {
+        rule: first.rule.id,
+        blocks: first.rule.blocks,
+        surfaceIds: group.map((it) => it.surface.id),
+        title: first.verdict.title(group.map((it) => it.surface.name)),
+        because: first.verdict.because,
+        waysOut: [...first.verdict.waysOut],
+        observationIds: [...new Set(group.flatMap((it) => it.verdict.observationIds))],
+      },
+    ];
+  });
+};

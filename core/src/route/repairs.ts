@@ -1,0 +1,70 @@
+import {
+  DAMAGES,
+  FILLS,
+  FILL_DEPTHS,
+  HOLES_PER_FITTING,
+  STAINABLE_WAITS,
+  type Repair,
+} from '../catalog';
+import type { Finding, Hardware } from '../piece';
+import { REPAIR_WORDS } from '../words';
+import { hasPulls, type SurfaceContext } from './context';
+
+/** Putty where it is shallow, epoxy where filler would sag, filler in rounds between. */
+const fillerByDepth = (filler: Repair, depthMm: number): Repair => {
+  if (depthMm <= FILL_DEPTHS.putty) return FILLS.putty;
+  if (depthMm > FILL_DEPTHS.twoPart) return FILLS.epoxy;
+  const rounds = Math.ceil(depthMm / FILL_DEPTHS.round);
+  return {
+    ...filler,
+    minutes: filler.minutes * rounds,
+    waitMinutes: filler.waitMinutes * rounds,
+    title: rounds > 1 ? REPAIR_WORDS.mend.rounds(filler.title, rounds) : filler.title,
+  };
+};
+
+const stainableByDepth = (filler: Repair, depthMm: number): Repair => ({
+  ...filler,
+  waitMinutes: STAINABLE_WAITS.find((it) => depthMm <= it.upToMm)?.minutes ?? filler.waitMinutes,
+});
+
+/** A repair as the depth of the damage wants it; as it usually is where nobody measured. */
+const byDepth = (repair: Repair, depthMm: number | null): Repair => {
+  if (depthMm === null) return repair;
+  switch (repair.byDepth) {
+    case 'filler':
+      return fillerByDepth(repair, depthMm);
+    case 'stainable':
+      return stainableByDepth(repair, depthMm);
+    case undefined:
+      return repair;
+  }
+};
+
+/** A dark stain in solid wood is sanded out; in a thin face it is bleached. */
+export const sandsStainOut = (s: SurfaceContext, finding: Finding): boolean =>
+  s.worked && s.showsWood && finding.damage === 'darkRing' && s.veneerUm === null;
+
+/** The repair that a finding wants under the surface's scheme; undefined where it wants none. */
+export const repairOf = (s: SurfaceContext, finding: Finding): Repair | undefined => {
+  if (!s.worked || sandsStainOut(s, finding)) return undefined;
+  const damage = DAMAGES.get(finding.damage);
+  const repair: Repair | undefined = s.showsWood ? damage.underClear : damage.underPaint;
+  const heatOnVeneer = repair?.heats === true && s.veneerUm !== null;
+  const fitting = heatOnVeneer ? FILLS.stainable : repair;
+  return fitting && byDepth(fitting, finding.depthMm);
+};
+
+/** Fittings that are replaced and whose holes are known: old holes are filled, new ones drilled. */
+export const replacedFittings = (s: SurfaceContext): readonly Hardware[] =>
+  hasPulls(s)
+    ? s.piece.hardware.filter((it) => it.disposition === 'replace' && it.holeSpacingMm !== null)
+    : [];
+
+/** Screw holes of fittings that are held by two screws each. */
+export const holesIn = (list: readonly Hardware[]): number =>
+  HOLES_PER_FITTING.value * list.reduce((sum, it) => sum + it.count, 0);
+
+/** Repairs that leave something proud, to be sanded flush. */
+export const leavesFill = (s: SurfaceContext): boolean =>
+  replacedFittings(s).length > 0 || s.findings.some((it) => repairOf(s, it)?.proud === true);

@@ -1,0 +1,172 @@
+import { DECISIONS, GREASY_PASSES, PAPER_CHOICES, SUBSTRATES, WAITS } from '../../catalog';
+import { CLEAN_WORDS as WORDS } from '../../words';
+import {
+  behind,
+  chanceOfAny,
+  has,
+  isDone,
+  isSuspect,
+  openFindings,
+  type SurfaceContext,
+} from '../context';
+import { chanceToBleed, isOpen } from '../questions';
+import { surfaceRule, type Rule } from '../rule';
+import { by, onArea, wait } from './common';
+import { asGate } from './secure';
+
+const waxed = (s: SurfaceContext): boolean =>
+  s.finish.id === 'wax' || s.beliefs.finish.distribution.wax >= DECISIONS.waxWorthRemoving.value;
+
+/** Chance that wax lies there and is not taken off. */
+export const waxLeft = (s: SurfaceContext): number =>
+  waxed(s) || s.strips ? 0 : s.beliefs.finish.distribution.wax;
+
+const SHUNS_WATER = SUBSTRATES.rows.filter((row) => row.shunsWater);
+
+/** Chance that the face is one that water does not go with, whatever it is planned as. */
+const chanceShunsWater = ({ beliefs: { substrate } }: SurfaceContext): number =>
+  chanceOfAny(substrate.distribution, SHUNS_WATER);
+
+/** Everything that has to come off before anything is sanded in. */
+export const CLEAN_RULES: readonly Rule[] = [
+  surfaceRule({
+    id: 'vacuum-first',
+    phase: 'clean',
+    regardless: true,
+    general: true,
+    applies: (s) =>
+      !isDone(s, 'vacuumed') &&
+      ((s.worked && !(s.lead === 'found' && s.piece.childsRoom)) ||
+        s.aim.scheme.kind === 'freshened'),
+    because: () => WORDS.vacuum.because,
+    work: (s) => [
+      {
+        method: 'vacuum',
+        rank: 0,
+        title: WORDS.vacuum.title,
+        how: WORDS.vacuum.how(isSuspect(s)),
+        ...onArea('vacuum', s),
+        traits: { makes: ['vacuumed'] },
+        protection: [isSuspect(s) ? 'p100Filter' : 'dustMask'],
+      },
+    ],
+  }),
+  surfaceRule({
+    id: 'residue-off',
+    phase: 'clean',
+    general: true,
+    applies: (s) => s.worked && openFindings(s, 'residue').length > 0,
+    because: () => WORDS.residueOff.because,
+    work: (s) => [
+      {
+        method: 'residue',
+        rank: 1,
+        title: WORDS.residueOff.title,
+        how: WORDS.residueOff.how,
+        ...onArea('residue', s),
+        traits: {
+          makes: ['freeOfResidue'],
+          mends: openFindings(s, 'residue').map((it) => it.id),
+          wets: 'solvent',
+        },
+      },
+    ],
+  }),
+  surfaceRule({
+    id: 'cement-comes-off-wet',
+    phase: 'clean',
+    applies: (s) => s.worked && openFindings(s, 'cementResidue').length > 0,
+    because: () => WORDS.cementOff.because,
+    work: (s) => [
+      {
+        method: 'cement-off',
+        rank: 1,
+        title: WORDS.cementOff.title,
+        how: WORDS.cementOff.how,
+        ...onArea('cementOff', s),
+        traits: {
+          makes: ['freeOfCement'],
+          mends: openFindings(s, 'cementResidue').map((it) => it.id),
+          wets: 'water',
+        },
+        wait: wait(WAITS.afterWash, 'dryOvernight'),
+        protection: ['p100Respirator', 'goggles', 'workGloves'],
+        cautions: WORDS.cementOff.cautions,
+      },
+    ],
+  }),
+  surfaceRule({
+    id: 'nothing-sticks-over-wax',
+    phase: 'clean',
+    applies: (s) => s.worked && waxed(s) && !isDone(s, 'freeOfWax'),
+    because: (s) => WORDS.waxOff.because(s.finish.id === 'wax'),
+    evidence: (s) => behind(s.beliefs.finish),
+    work: (s) => [
+      {
+        method: 'wax-off',
+        rank: 2,
+        title: WORDS.waxOff.title,
+        how: WORDS.waxOff.how,
+        ...onArea('waxOff', s),
+        traits: { face: 'dewaxed', makes: ['freeOfWax'], wets: 'solvent' },
+        wait: wait(WAITS.afterSpirits, 'spiritsOff', 'solvent'),
+      },
+    ],
+  }),
+  surfaceRule({
+    id: 'clean-before-abrasive',
+    phase: 'clean',
+    applies: (s) => s.worked && !isDone(s, 'degreased'),
+    because: (s) => (has(s, 'grime') ? WORDS.degrease.becauseGreasy : WORDS.degrease.because),
+    work: (s) => {
+      const greasy = has(s, 'grime');
+      return [
+        {
+          method: s.dampOnly ? 'damp-wipe' : 'degrease',
+          setUp: { greasy },
+          rank: 3,
+          title: WORDS.degrease.title(s.dampOnly, greasy),
+          general: !greasy,
+          ...onArea(s.dampOnly ? 'dampWipe' : 'degrease', s, greasy ? GREASY_PASSES.value : 1),
+          how: WORDS.degrease.how(s.dampOnly),
+          traits: {
+            makes: ['degreased'],
+            mends: openFindings(s, 'grime').map((it) => it.id),
+            wets: 'water',
+          },
+          wait: s.dampOnly
+            ? wait(WAITS.afterDampWipe, 'feelsDry')
+            : wait(WAITS.afterWash, 'dryOvernight'),
+          risks: s.dampOnly ? {} : { water: chanceShunsWater(s) },
+          cautions: WORDS.degrease.cautions(s.dampOnly),
+        },
+      ];
+    },
+  }),
+  surfaceRule({
+    id: 'bleed-patch-decides',
+    phase: 'clean',
+    applies: (s) => isOpen(s, 'bleed') && !isDone(s, 'bleedPatched'),
+    because: (s) => WORDS.bleedPatch.because(Math.round(chanceToBleed(s) * 100)),
+    evidence: (s) => [...s.beliefs.bleed.speaksFor, ...s.beliefs.wood.speaksFor],
+    work: (s) => [
+      {
+        method: 'bleed-patch',
+        rank: 4,
+        title: WORDS.bleedPatch.title,
+        how: WORDS.bleedPatch.how,
+        ...by('bleedPatch', 1),
+        traits: {
+          makes: ['bleedPatched'],
+          makesDust: true,
+          dedusts: true,
+          grits: [PAPER_CHOICES.patch],
+        },
+        wait: wait(WAITS.bleedPatch, 'overnightAtLeast'),
+        protection: ['dustMask'],
+        waitsFor: isSuspect(s) ? ['lead'] : [],
+        gate: asGate('bleed', 'bleed-patch', WORDS.bleedPatch.question, WORDS.bleedPatch.answers),
+      },
+    ],
+  }),
+];

@@ -1,0 +1,116 @@
+import { COATINGS, RATES, SLOWER, TRANSFER, WAITS, type Coating, type Rate } from '../../catalog';
+import { litresFor, may } from '../../coating';
+import { COAT_WORDS } from '../../words';
+import { take, type Coat, type Lag, type Need } from '../../work';
+import { areaOfFace, hangsAsDoor, type SurfaceContext } from '../context';
+import { finishPlanOf, placeInPlan } from '../finishing';
+import type { Draft } from '../rule';
+import { onArea, papersFor, wait } from './common';
+
+/** From this area on masking and cleaning the gun are made good by its speed, m². */
+const WORTH_SPRAYING =
+  (RATES.spray.fixed - RATES.coat.fixed) / (RATES.coat.each - RATES.spray.each);
+
+/** Is this coat sprayed? Where the shop has a gun, the material bears it, and the area is worth it. */
+const isSprayed = (s: SurfaceContext, coating: Coating): boolean =>
+  s.shop.tools.includes('sprayer') &&
+  COATINGS.get(coating).sprayable &&
+  s.sameCoatM2 >= WORTH_SPRAYING;
+
+/** What a coat asks of the face that it goes on. */
+const needsOf = (s: SurfaceContext, coat: Coat): readonly Need[] => {
+  const under = finishPlanOf(s)[placeInPlan(s, coat.series, coat.nth) - 1];
+  const open = COATINGS.get(coat.coating).over.oilFilm === 'closed';
+  const dull =
+    under !== undefined && may(coat.coating, { of: 'coat', id: under.coating }).may === 'scuff';
+  return [
+    'dustFree',
+    'dewaxed',
+    ...(open ? (['bare'] as const) : []),
+    ...(dull ? (['dulled'] as const) : []),
+  ];
+};
+
+/** When the next coat may follow, and until when it bites without a scuff. */
+export const lagOfCoat = (coating: Coating): Lag => {
+  const row = COATINGS.get(coating);
+  return {
+    min: row.recoatMinutes,
+    max: row.closesMinutes,
+    mechanism: row.mechanism,
+    filmUm: row.wetUm * row.solids,
+    until: row.mechanism === 'wax' ? 'hazy' : 'touchDry',
+  };
+};
+
+/** Lays one coat of a material, with its steps, wait, protection and cautions from the catalog. */
+export const layCoat = (
+  s: SurfaceContext,
+  coat: Coat,
+  rest: Pick<Draft, 'rank' | 'title' | 'setUp'> &
+    Partial<Draft> & { readonly first?: readonly string[]; readonly rate?: Rate },
+): Draft => {
+  const { first = [], rate, ...draft } = rest;
+  const row = COATINGS.get(coat.coating);
+  const film = row.wetUm > 0;
+  const sprayed = rate === undefined && isSprayed(s, coat.coating);
+  const { effort, consumes } = onArea(rate ?? (sprayed ? 'spray' : film ? 'coat' : 'wiped'), s);
+  const litres =
+    litresFor(coat.coating, s.surface.areaMm2) / TRANSFER[sprayed ? 'sprayed' : 'brushed'];
+  return {
+    method: `coat-${coat.coating}`,
+    occurrence: `${coat.nth}`,
+    effort,
+    consumes: [take(coat.coating, litres, 'coats'), ...consumes],
+    protection: sprayed ? ['vapourCartridges', 'p100Filter', 'goggles'] : [],
+    wait: lagOfCoat(coat.coating),
+    ...draft,
+    title: sprayed ? COAT_WORDS.coat.sprayed(rest.title) : rest.title,
+    setUp: { coating: coat.coating, colour: coat.colour, nth: coat.nth, sprayed, ...rest.setUp },
+    how: [
+      ...first,
+      ...(film && hangsAsDoor(s) ? [COAT_WORDS.coat.bothSides] : []),
+      ...(sprayed ? [...COAT_WORDS.coat.byGun, row.sprayer] : []),
+      ...row.steps,
+      COAT_WORDS.coat.cleanTools(row.cleaner),
+      ...(rest.how ?? []),
+    ],
+    traits: { lays: coat, sprayed, needs: needsOf(s, coat), ...draft.traits },
+  };
+};
+
+/** Dulls a coat so that the next one grips, and takes the dust off; wet where lead lies below. */
+export const dullCoat = (
+  s: SurfaceContext,
+  it: {
+    readonly occurrence: string;
+    readonly grit: number;
+    readonly rank: number;
+    readonly next: string;
+    readonly because: string;
+  } & Partial<Draft>,
+): Draft => {
+  const { grit, next, ...rest } = it;
+  const wet = s.lead === 'found';
+  const { effort, consumes } = onArea(wet ? 'dullWet' : 'dull', s, wet ? SLOWER.wet : 1);
+  return {
+    method: 'dull',
+    setUp: { dulls: it.occurrence, grit, wet, next },
+    title: COAT_WORDS.dull.title(grit, wet),
+    effort,
+    consumes: [...papersFor([grit], areaOfFace(s)), ...consumes],
+    how: COAT_WORDS.dull.how(grit, wet, next),
+    wait: wet ? wait(WAITS.afterWetDulling, 'dry') : null,
+    protection: wet ? ['p100Respirator', 'nitrileGloves'] : ['dustMask'],
+    cautions: wet ? COAT_WORDS.dull.cautions : [],
+    ...rest,
+    traits: {
+      grits: [grit],
+      makesDust: !wet,
+      dedusts: true,
+      wets: wet ? 'water' : null,
+      face: 'dulled',
+      ...rest.traits,
+    },
+  };
+};

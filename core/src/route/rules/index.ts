@@ -1,0 +1,26 @@
+import type { Rule } from '../rule';
+import { BLOCK_RULES } from './block';
+import { CLEAN_RULES } from './clean';
+import { COLOUR_RULES } from './colour';
+import { HANDOVER_RULES } from './handover';
+import { APART_RULES, TOGETHER_RULES } from './parts';
+import { PROTECT_RULES } from './protect';
+import { REPAIR_RULES } from './repair';
+import { SAND_RULES } from './sand';
+import { SECURE_RULES } from './secure';
+import { STRIP_RULES } from './strip';
+
+/** Every rule of every phase, in the order of the work. */
+export const RULES: readonly Rule[] = [
+  ...SECURE_RULES,
+  ...APART_RULES,
+  ...CLEAN_RULES,
+  ...STRIP_RULES,
+  ...REPAIR_RULES,
+  ...SAND_RULES,
+  ...BLOCK_RULES,
+  ...COLOUR_RULES,
+  ...PROTECT_RULES,
+  ...TOGETHER_RULES,
+  ...HANDOVER_RULES,
+];

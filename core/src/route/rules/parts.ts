@@ -1,0 +1,302 @@
+import { ANCHOR_FROM_MM } from '../../catalog';
+import type { Hardware } from '../../piece';
+import { PARTS_WORDS as WORDS, SECURE_WORDS } from '../../words';
+import {
+  hasPulls,
+  hangsAsDoor,
+  openFindings,
+  runsWithDrawers,
+  type SurfaceContext,
+} from '../context';
+import type { Part } from '../../work';
+import { pieceRule, type Rule } from '../rule';
+import { comesBack, isDoneToPiece, isInPlace, type Whole } from '../whole';
+import { by } from './common';
+
+/** Surfaces that are worked and are of a kind. */
+const worked = (
+  whole: Whole,
+  kind: (s: SurfaceContext) => boolean = () => true,
+): readonly SurfaceContext[] => whole.surfaces.filter((s) => s.worked && kind(s));
+
+const countOf = ({ piece }: Whole, disposition: Hardware['disposition']): number =>
+  piece.hardware
+    .filter((it) => it.disposition === disposition)
+    .reduce((sum, it) => sum + it.count, 0);
+
+const drawersIn = ({ surfaces }: Whole): number => surfaces[0]?.loose.drawers ?? 0;
+const doorsIn = ({ surfaces }: Whole): number => surfaces[0]?.loose.doors ?? 0;
+const pullsOn = ({ surfaces }: Whole): number => surfaces[0]?.loose.pulls ?? 0;
+const staysIn = ({ shop }: Whole): boolean => shop.schools.drawers === 'in';
+
+/** Of parts that come back: the surfaces that they belong to, those first that are worked. */
+const backOnTo = (
+  whole: Whole,
+  part: Part,
+  kind: (s: SurfaceContext) => boolean,
+): readonly SurfaceContext[] => {
+  if (!comesBack(whole, part)) return [];
+  const all = whole.surfaces.filter(kind);
+  const aimed = all.filter((s) => s.worked);
+  return aimed.length > 0 ? aimed : all;
+};
+
+const hasSplitBack = (s: SurfaceContext): boolean =>
+  s.aimed && openFindings(s, 'splitBack').length > 0;
+/** A split back was found there, mended by now or not. */
+const hadSplitBack = (s: SurfaceContext): boolean =>
+  s.findings.some((it) => it.damage === 'splitBack');
+
+/** The piece is recorded while it is still together; then everything that comes off or out. */
+export const APART_RULES: readonly Rule[] = [
+  pieceRule({
+    id: 'record-before-it-changes',
+    phase: 'record',
+    regardless: true,
+    place: { of: 'piece' },
+    asks: (whole) => (isDoneToPiece(whole, 'photographed') ? [] : worked(whole)),
+    because: () => SECURE_WORDS.photographs.because,
+    work: () => ({
+      method: 'photograph',
+      rank: 0,
+      title: SECURE_WORDS.photographs.title,
+      how: SECURE_WORDS.photographs.how,
+      ...by('photograph', 1),
+      traits: { makesOfPiece: ['photographed'] },
+    }),
+  }),
+  pieceRule({
+    id: 'mask-drawers-that-stay',
+    phase: 'dismantle',
+    regardless: true,
+    place: { of: 'parts', id: 'drawers' },
+    asks: (whole) =>
+      staysIn(whole) && !isDoneToPiece(whole, 'drawersMasked')
+        ? worked(whole, runsWithDrawers)
+        : [],
+    because: (whole) => WORDS.maskDrawers.because(drawersIn(whole)),
+    work: () => ({
+      method: 'mask-drawers',
+      rank: 0,
+      title: WORDS.maskDrawers.title,
+      how: WORDS.maskDrawers.how,
+      ...by('drawerMap', 1),
+      traits: { makesOfPiece: ['drawersMasked'] },
+    }),
+  }),
+  pieceRule({
+    id: 'number-the-drawers',
+    phase: 'dismantle',
+    regardless: true,
+    place: { of: 'parts', id: 'drawers' },
+    asks: (whole) =>
+      !staysIn(whole) && isInPlace(whole, 'drawers') ? worked(whole, runsWithDrawers) : [],
+    because: (whole) => WORDS.drawersOut.because(drawersIn(whole)),
+    work: (whole) => ({
+      method: 'drawers-out',
+      rank: 0,
+      title: WORDS.drawersOut.title(drawersIn(whole)),
+      how: WORDS.drawersOut.how,
+      ...by('drawerOut', drawersIn(whole)),
+      traits: { takesOff: 'drawers' },
+    }),
+  }),
+  pieceRule({
+    id: 'number-the-doors',
+    phase: 'dismantle',
+    regardless: true,
+    place: { of: 'parts', id: 'doors' },
+    asks: (whole) => (isInPlace(whole, 'doors') ? worked(whole, hangsAsDoor) : []),
+    because: (whole) => WORDS.doorsOff.because(doorsIn(whole)),
+    work: (whole) => ({
+      method: 'doors-off',
+      rank: 0,
+      title: WORDS.doorsOff.title(doorsIn(whole)),
+      how: WORDS.doorsOff.how,
+      ...by('doorOff', doorsIn(whole)),
+      traits: { takesOff: 'doors' },
+    }),
+  }),
+  pieceRule({
+    id: 'hardware-is-the-inspection',
+    phase: 'dismantle',
+    regardless: true,
+    place: { of: 'parts', id: 'pulls' },
+    asks: (whole) => (isInPlace(whole, 'pulls') ? worked(whole, hasPulls) : []),
+    because: () => WORDS.hardwareOff.because,
+    work: (whole) => ({
+      method: 'hardware-off',
+      rank: 1,
+      title: WORDS.hardwareOff.title(pullsOn(whole)),
+      how: WORDS.hardwareOff.how,
+      ...by('pullOff', pullsOn(whole)),
+      traits: { takesOff: 'pulls' },
+    }),
+  }),
+  pieceRule({
+    id: 'back-off-if-split',
+    phase: 'dismantle',
+    regardless: true,
+    place: { of: 'parts', id: 'back' },
+    asks: (whole) => (isInPlace(whole, 'back') ? whole.surfaces.filter(hasSplitBack) : []),
+    because: () => WORDS.backOff.because,
+    work: () => ({
+      method: 'back-off',
+      rank: 2,
+      title: WORDS.backOff.title,
+      how: WORDS.backOff.how,
+      ...by('backOff', 1),
+      traits: { takesOff: 'back' },
+      protection: ['goggles'],
+    }),
+  }),
+  pieceRule({
+    id: 'fittings-soak-meanwhile',
+    phase: 'dismantle',
+    regardless: true,
+    place: { of: 'parts', id: 'pulls' },
+    asks: (whole) =>
+      countOf(whole, 'clean') > 0 && !isDoneToPiece(whole, 'fittingsPolished')
+        ? worked(whole, hasPulls)
+        : [],
+    because: (whole) => WORDS.polishFittings.because(countOf(whole, 'clean')),
+    work: (whole) => ({
+      method: 'polish-fittings',
+      rank: 3,
+      title: WORDS.polishFittings.title(countOf(whole, 'clean')),
+      how: WORDS.polishFittings.how,
+      ...by('polish', countOf(whole, 'clean')),
+      traits: { makesOfPiece: ['fittingsPolished'] },
+      protection: ['workGloves', 'goggles'],
+    }),
+  }),
+  pieceRule({
+    id: 'fittings-painted-off-the-piece',
+    phase: 'dismantle',
+    regardless: true,
+    place: { of: 'parts', id: 'pulls' },
+    asks: (whole) =>
+      countOf(whole, 'repaint') > 0 && !isDoneToPiece(whole, 'fittingsRepainted')
+        ? worked(whole, hasPulls)
+        : [],
+    because: (whole) => WORDS.repaintFittings.because(countOf(whole, 'repaint')),
+    work: (whole) => ({
+      method: 'repaint-fittings',
+      rank: 3,
+      title: WORDS.repaintFittings.title(countOf(whole, 'repaint')),
+      how: WORDS.repaintFittings.how,
+      ...by('repaint', countOf(whole, 'repaint')),
+      traits: { makesOfPiece: ['fittingsRepainted'] },
+      protection: ['workGloves'],
+    }),
+  }),
+];
+
+const heightOf = ({ piece }: Whole): number => piece.measures.height ?? 0;
+
+/** Everything that came off goes back on, and the piece is made fit to stand and run. */
+export const TOGETHER_RULES: readonly Rule[] = [
+  pieceRule({
+    id: 'wax-what-slides',
+    phase: 'reassemble',
+    regardless: true,
+    place: { of: 'parts', id: 'drawers' },
+    asks: (whole) => backOnTo(whole, 'drawers', runsWithDrawers),
+    because: (whole) => WORDS.drawersIn.because(drawersIn(whole)),
+    work: (whole) => ({
+      method: 'drawers-in',
+      rank: 0,
+      title: WORDS.drawersIn.title,
+      how: WORDS.drawersIn.how,
+      ...by('drawerIn', drawersIn(whole)),
+      traits: { putsOn: 'drawers' },
+      checks: [{ id: 'runsFreely', question: WORDS.drawersIn.check }],
+    }),
+  }),
+  pieceRule({
+    id: 'hinge-to-frame-first',
+    phase: 'reassemble',
+    regardless: true,
+    place: { of: 'parts', id: 'doors' },
+    asks: (whole) => backOnTo(whole, 'doors', hangsAsDoor),
+    because: (whole) => WORDS.doorsOn.because(doorsIn(whole)),
+    work: (whole) => ({
+      method: 'doors-on',
+      rank: 1,
+      title: WORDS.doorsOn.title,
+      how: WORDS.doorsOn.how,
+      ...by('doorOn', doorsIn(whole)),
+      traits: { putsOn: 'doors' },
+    }),
+  }),
+  pieceRule({
+    id: 'hardware-on-hard-film',
+    phase: 'reassemble',
+    regardless: true,
+    place: { of: 'parts', id: 'pulls' },
+    asks: (whole) => backOnTo(whole, 'pulls', hasPulls),
+    because: () => WORDS.hardwareOn.because,
+    work: (whole) => ({
+      method: 'hardware-on',
+      rank: 2,
+      title: WORDS.hardwareOn.title(pullsOn(whole)),
+      how: WORDS.hardwareOn.how,
+      ...by('pullOn', pullsOn(whole)),
+      traits: { putsOn: 'pulls' },
+    }),
+  }),
+  pieceRule({
+    id: 'back-on-again',
+    phase: 'reassemble',
+    regardless: true,
+    place: { of: 'parts', id: 'back' },
+    asks: (whole) => backOnTo(whole, 'back', hadSplitBack),
+    because: () => WORDS.backOn.because,
+    work: () => ({
+      method: 'back-on',
+      rank: 0,
+      title: WORDS.backOn.title,
+      how: WORDS.backOn.how,
+      ...by('backOn', 1),
+      traits: { putsOn: 'back' },
+      protection: ['goggles'],
+    }),
+  }),
+  pieceRule({
+    id: 'bumpers-keep-film-apart',
+    phase: 'reassemble',
+    place: { of: 'piece' },
+    asks: (whole) =>
+      isDoneToPiece(whole, 'bumpersSet')
+        ? []
+        : worked(whole, (s) => hangsAsDoor(s) || runsWithDrawers(s)),
+    because: () => WORDS.bumpers.because,
+    work: () => ({
+      method: 'bumpers',
+      rank: 3,
+      title: WORDS.bumpers.title,
+      how: WORDS.bumpers.how,
+      ...by('bumpers', 1),
+      traits: { makesOfPiece: ['bumpersSet'] },
+    }),
+  }),
+  pieceRule({
+    id: 'tall-stands-anchored',
+    phase: 'reassemble',
+    place: { of: 'piece' },
+    asks: (whole) =>
+      heightOf(whole) >= ANCHOR_FROM_MM.value && !isDoneToPiece(whole, 'anchorReady')
+        ? worked(whole)
+        : [],
+    because: () => WORDS.anchor.because,
+    work: () => ({
+      method: 'anchor',
+      rank: 4,
+      title: WORDS.anchor.title,
+      how: WORDS.anchor.how,
+      ...by('anchor', 1),
+      traits: { makesOfPiece: ['anchorReady'] },
+      cautions: WORDS.anchor.cautions,
+    }),
+  }),
+];

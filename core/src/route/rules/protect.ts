@@ -1,0 +1,164 @@
+import { CLEAR_COATS, COATINGS, PAPER_CHOICES, SHEENS, USUAL_SHEEN, WAITS } from '../../catalog';
+import { wearOf } from '../../piece';
+import { COAT_WORDS as WORDS } from '../../words';
+import type { Coat } from '../../work';
+import { isDone, sideOf, type SurfaceContext } from '../context';
+import {
+  belowTopcoat,
+  coatsInSeries,
+  dullsUnderTopcoat,
+  isPending,
+  isToBeDulled,
+  laidOf,
+  pendingOf,
+  placeInPlan,
+  topcoatOf,
+} from '../finishing';
+import { surfaceRule, type Draft, type Rule } from '../rule';
+import { atBorder, coatedFirst, tapeMinutesOf } from '../twoTone';
+import { dullCoat, layCoat } from './coat';
+import { by, onArea, wait } from './common';
+
+const sheenOf = (s: SurfaceContext): string =>
+  SHEENS.get(('sheen' in s.aim.scheme && s.aim.scheme.sheen) || USUAL_SHEEN).label;
+
+const isFilm = (coat: Coat): boolean => COATINGS.get(coat.coating).wetUm > 0;
+
+const sandsEveryCoat = (s: SurfaceContext): boolean => s.shop.schools.betweenCoats === 'always';
+
+const clearWith = (s: SurfaceContext, coat: Coat): Draft => {
+  const sheen = isFilm(coat) ? sheenOf(s) : null;
+  return layCoat(s, coat, {
+    setUp: { sheen },
+    rank: 1 + 2 * (coat.nth - 1),
+    title: WORDS.topcoat.title(coat.coating, sheen, coat.nth),
+    first: coat.nth > 1 && isFilm(coat) && !sandsEveryCoat(s) ? [WORDS.topcoat.ifRough] : [],
+  });
+};
+
+/** Clear coats that are sanded for the next one, the last left alone. */
+const dullable = (s: SurfaceContext): readonly Coat[] =>
+  coatsInSeries(s, 'clear')
+    .slice(0, -1)
+    .filter((it) => isFilm(it) && isToBeDulled(s, it));
+
+/** The first topcoat is still to be laid, and the face below it is not dulled for it yet. */
+const isToBeDulledFirst = (s: SurfaceContext): boolean => {
+  const [first] = coatsInSeries(s, 'clear');
+  return (
+    first !== undefined &&
+    dullsUnderTopcoat(s) &&
+    isPending(s, first) &&
+    !(s.now.dulled && placeInPlan(s, 'clear', 1) === laidOf(s) && laidOf(s) > 0)
+  );
+};
+
+/** It is coated first, and its neighbours get another coat after it. */
+const isTapedLater = (s: SurfaceContext): boolean => atBorder(s) && coatedFirst(s);
+
+/** What shields the colour. */
+export const PROTECT_RULES: readonly Rule[] = [
+  surfaceRule({
+    id: 'dull-under-the-topcoat',
+    phase: 'protect',
+    applies: isToBeDulledFirst,
+    because: (s) => {
+      const [under, over] = [belowTopcoat(s), topcoatOf(s)];
+      return under && over ? WORDS.dull.because(PAPER_CHOICES.underClear, under, over.coating) : '';
+    },
+    work: (s) => [
+      dullCoat(s, {
+        occurrence: '1',
+        grit: PAPER_CHOICES.underClear,
+        rank: 0,
+        next: WORDS.dull.readyFor.clear,
+        because: WORDS.dull.because(
+          PAPER_CHOICES.underClear,
+          belowTopcoat(s) ?? 'waterClear',
+          topcoatOf(s)?.coating ?? null,
+        ),
+      }),
+    ],
+  }),
+  surfaceRule({
+    id: 'coats-by-wear',
+    phase: 'protect',
+    applies: (s) => pendingOf(s, 'clear').length > 0,
+    because: (s) => {
+      const wear = ('wear' in s.aim.scheme && s.aim.scheme.wear) || wearOf(s.surface);
+      return coatsInSeries(s, 'clear').some(isFilm)
+        ? WORDS.topcoat.becauseWear(wear, CLEAR_COATS[wear])
+        : WORDS.topcoat.becauseWiped;
+    },
+    work: (s) => pendingOf(s, 'clear').map((coat) => clearWith(s, coat)),
+  }),
+  surfaceRule({
+    id: 'sand-between-clear-coats',
+    phase: 'protect',
+    applies: (s) => sandsEveryCoat(s) && dullable(s).length > 0,
+    because: () => '',
+    work: (s) =>
+      dullable(s).map((coat) =>
+        dullCoat(s, {
+          occurrence: `${coat.nth}`,
+          grit: PAPER_CHOICES.betweenClear,
+          rank: 2 + 2 * (coat.nth - 1),
+          next: WORDS.dull.readyFor.coat,
+          because: WORDS.dull.becauseSmooth(PAPER_CHOICES.betweenClear, coat.coating),
+        }),
+      ),
+  }),
+  surfaceRule({
+    id: 'tape-on-hard-film-only',
+    phase: 'protect',
+    applies: (s) => isTapedLater(s) && !isDone(s, 'hardened'),
+    because: () => WORDS.maskBorder.harden.because,
+    work: (s) => [
+      {
+        method: 'harden',
+        setUp: { minutes: tapeMinutesOf(s) },
+        rank: 90,
+        title: WORDS.maskBorder.harden.title,
+        how: WORDS.maskBorder.harden.how,
+        ...by('harden', 1),
+        traits: { makes: ['hardened'] },
+        wait: wait(tapeMinutesOf(s), 'tapeMaySit', null),
+      },
+    ],
+  }),
+  surfaceRule({
+    id: 'mask-what-is-done',
+    phase: 'protect',
+    applies: (s) => isTapedLater(s) && !isDone(s, 'taped'),
+    because: () => WORDS.maskBorder.onFilm.because,
+    work: (s) => [
+      {
+        method: 'mask-border',
+        setUp: { side: sideOf(s) ?? null },
+        rank: 91,
+        title: WORDS.maskBorder.onFilm.title,
+        how: WORDS.maskBorder.onFilm.how,
+        ...onArea('maskBorder', s),
+        traits: { makes: ['taped'] },
+      },
+    ],
+  }),
+  surfaceRule({
+    id: 'freshen-inside',
+    phase: 'protect',
+    applies: (s) => s.aim.scheme.kind === 'freshened' && !isDone(s, 'freshened'),
+    because: () => WORDS.freshen.because,
+    work: (s) => [
+      {
+        method: 'freshen',
+        rank: 0,
+        title: WORDS.freshen.title,
+        how: WORDS.freshen.how,
+        ...onArea('freshen', s),
+        traits: { makes: ['freshened'], wets: 'alcohol' },
+        protection: ['nitrileGloves', 'noFlame'],
+        wait: wait(WAITS.afterFreshening, 'dry'),
+      },
+    ],
+  }),
+];

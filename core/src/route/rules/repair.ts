@@ -1,0 +1,119 @@
+import { DAMAGES, FILLS, PAPER_CHOICES, WAITS, labelOf, type Repair } from '../../catalog';
+import { REPAIR_WORDS as WORDS, byLabel } from '../../words';
+import { effort, takes, type Effort, type Lag } from '../../work';
+
+import { isDry, isVeneered, type SurfaceContext } from '../context';
+import { holesIn, repairOf, replacedFittings } from '../repairs';
+import { pieceRule, surfaceRule, type Draft, type Rule } from '../rule';
+import { isDoneToPiece, type Whole } from '../whole';
+import { onArea, wait } from './common';
+
+const waitOf = (it: Repair): Lag | null =>
+  it.waitMinutes > 0 ? wait(it.waitMinutes, it.until, it.glue ? 'glue' : 'reaction') : null;
+
+const effortOf = (it: Repair, places: number): Effort => ({
+  rate: `repair-${it.id}`,
+  fixed: 0,
+  each: it.minutes,
+  quantity: places,
+  unit: 'place',
+  times: 1,
+});
+
+/** Findings that the scheme can't live with and that are not mended yet. */
+const toMend = (s: SurfaceContext) =>
+  s.findings.flatMap((finding) => {
+    const repair = s.now.mended.includes(finding.id) ? undefined : repairOf(s, finding);
+    return repair ? [{ finding, repair }] : [];
+  });
+
+/** What is wrong with the face as it was found; said of each repair on it. */
+const wrongWith = (s: SurfaceContext): readonly string[] =>
+  s.findings
+    .filter((it) => repairOf(s, it) !== undefined)
+    .map((it) => WORDS.mend.place(it.count, DAMAGES.get(it.damage).label.toLowerCase()));
+
+/** Where fittings are replaced, of faces that are worked. */
+const withNewFittings = (whole: Whole): readonly SurfaceContext[] =>
+  whole.surfaces.filter((s) => s.worked && replacedFittings(s).length > 0);
+
+/** Each damage that the scheme can't live with is mended. */
+export const REPAIR_RULES: readonly Rule[] = [
+  surfaceRule({
+    id: 'mend-what-would-show',
+    phase: 'repair',
+    applies: (s) => toMend(s).length > 0,
+    because: (s) =>
+      WORDS.mend.because(wrongWith(s), s.showsWood, labelOf('substrate', s.substrate.id)),
+    work: (s) =>
+      toMend(s).map(({ finding, repair }): Draft => ({
+        method: repair.id,
+        occurrence: finding.id,
+        setUp: { minutes: repair.minutes, waitMinutes: repair.waitMinutes },
+        rank: repair.glue ? 0 : 1,
+        title: repair.title,
+        effort: effortOf(repair, finding.count),
+        consumes: takes(repair.uses, finding.count),
+        how: repair.steps,
+        traits: {
+          wets: repair.wets ?? null,
+          heats: repair.heats ?? false,
+          mends: [finding.id],
+        },
+        wait: waitOf(repair),
+        protection: ['nitrileGloves', ...(repair.protection ?? [])],
+        risks: { repairShows: s.showsWood ? (repair.shows ?? 0) : 0 },
+        cautions: repair.caution ? [byLabel(repair.caution)] : [],
+      })),
+  }),
+  pieceRule({
+    id: 'old-holes-filled',
+    phase: 'repair',
+    place: { of: 'parts', id: 'pulls' },
+    asks: (whole) => (isDoneToPiece(whole, 'holesFilled') ? [] : withNewFittings(whole)),
+    because: () => WORDS.oldHoles.because,
+    work: (_, asking) => {
+      const [first] = asking;
+      const holes = first ? holesIn(replacedFittings(first)) : 0;
+      const underClear = asking.some((s) => s.showsWood);
+      const fill = underClear ? FILLS.stainable : FILLS.twoPart;
+      return {
+        method: 'fill-old-holes',
+        rank: 1,
+        title: WORDS.oldHoles.title(holes),
+        effort: effort('hole', holes),
+        consumes: takes(fill.uses, holes),
+        how: [WORDS.oldHoles.tape, ...fill.steps],
+        traits: { makesOfPiece: ['holesFilled'] },
+        wait: waitOf(fill),
+        protection: ['nitrileGloves'],
+        risks: { repairShows: underClear ? (fill.shows ?? 0) : 0 },
+        cautions: fill.caution ? [byLabel(fill.caution)] : [],
+      };
+    },
+  }),
+  surfaceRule({
+    id: 'new-skin-on-a-sound-face',
+    phase: 'repair',
+    applies: (s) => isVeneered(s) && isDry(s) && !s.now.met.includes('veneered'),
+    because: () => WORDS.newVeneer.because,
+    work: (s) => [
+      {
+        method: 'lay-veneer',
+        rank: 2,
+        title: WORDS.newVeneer.title,
+        how: WORDS.newVeneer.how,
+        ...onArea('veneer', s),
+        traits: {
+          opensLayers: true,
+          makesDust: true,
+          dedusts: true,
+          grits: [PAPER_CHOICES.patch],
+          face: 'newVeneer',
+          makes: ['veneered'],
+        },
+        wait: wait(WAITS.newVeneer, 'cementHard', 'solvent'),
+      },
+    ],
+  }),
+];

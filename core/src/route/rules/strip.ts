@@ -1,0 +1,182 @@
+import {
+  BEARS_BRASS_LBF,
+  LAYERS_A_ROUND,
+  PAPER_CHOICES,
+  SLOWER,
+  STRIP_WAYS,
+  WAITS,
+  WASH_ROUNDS,
+} from '../../catalog';
+import { STRIP_WORDS as WORDS, byLabel } from '../../words';
+import { takes } from '../../work';
+import {
+  areaOfFace,
+  behind,
+  has,
+  isDone,
+  keepsFilm,
+  observationsOf,
+  openFindings,
+  type SurfaceContext,
+} from '../context';
+import { hasOtherCoats } from '../finishing';
+import { surfaceRule, type Rule } from '../rule';
+import { chooseStripWay, layersOn, roundsOf, stripEffort, type Way } from '../stripChoice';
+import { by, onArea, wait } from './common';
+
+const brushesFor = (s: SurfaceContext, way: Way): readonly string[] =>
+  way.dwellMinutes === 0
+    ? []
+    : [WORDS.stripFinish.brushes(s.wood.openPored && s.wood.jankaLbf >= BEARS_BRASS_LBF.value)];
+
+const roundsIn = (s: SurfaceContext, way: Way): readonly string[] =>
+  way.dwellMinutes > 0 && layersOn(s) > LAYERS_A_ROUND.value
+    ? [WORDS.stripFinish.rounds(layersOn(s), roundsOf(s))]
+    : [];
+
+/** The old finish is still on, and is one that a stripper takes. */
+const isOldFinishOn = (s: SurfaceContext): boolean =>
+  s.strips && s.finish.id !== 'wax' && !isDone(s, 'stripped');
+
+/** New coats stand in the way of wood that is to be seen. */
+const areOtherCoatsOn = (s: SurfaceContext): boolean => s.showsWood && hasOtherCoats(s);
+
+/** Taking the old finish off, or only what is loose. */
+export const STRIP_RULES: readonly Rule[] = [
+  surfaceRule({
+    id: 'old-finish-comes-off',
+    phase: 'strip',
+    applies: (s) => isOldFinishOn(s) || areOtherCoatsOn(s),
+    because: (s) =>
+      areOtherCoatsOn(s)
+        ? WORDS.stripFinish.becauseOfOtherCoats
+        : s.showsWood
+          ? WORDS.stripFinish.becauseWoodShows(
+              s.finish.label,
+              s.aim.scheme.kind === 'stained' ? 'stain' : 'clear',
+            )
+          : WORDS.stripFinish.becauseItLetsGo(s.finish.label),
+    evidence: (s) => [
+      ...behind(s.beliefs.finish),
+      ...(s.showsWood ? [] : observationsOf(s, 'cross-cut')),
+    ],
+    work: (s) => {
+      const { way, insteadOf } = chooseStripWay(s);
+      const contained = s.lead === 'found';
+      return [
+        {
+          method: `strip-${way.id}`,
+          setUp: { contained },
+          rank: 0,
+          title: contained ? WORDS.stripFinish.contained(way.title) : way.title,
+          effort: stripEffort(way, s),
+          consumes: takes(way.uses, areaOfFace(s) * roundsOf(s)),
+          how: [...way.steps, ...roundsIn(s, way), ...brushesFor(s, way)],
+          traits: {
+            opensLayers: true,
+            makesDust: way.makesDust,
+            wets: way.wets,
+            heats: way.heats,
+            face: 'bare',
+            makes: ['stripped'],
+            grits: way.id === 'sand' ? [PAPER_CHOICES.coarsest] : [],
+          },
+          wait: way.dryMinutes > 0 ? wait(way.dryMinutes, 'woodDry', 'solvent') : null,
+          protection: way.protection,
+          cautions: way.cautions.map(byLabel),
+          checks: [{ id: 'allOff', question: WORDS.stripFinish.check }],
+          waitsFor: ['substrate'],
+          insteadOf,
+          risks: {
+            noWood: s.chanceUnstainable,
+            lyeDarkens: way.forTannin ? 0 : s.beliefs.bleed.distribution.tannin,
+          },
+        },
+      ];
+    },
+  }),
+  surfaceRule({
+    id: 'alkaline-is-neutralised',
+    phase: 'strip',
+    applies: (s, asked) => s.now.alkaline || asked.some((it) => it.traits.wets === 'caustic'),
+    because: () => WORDS.neutralise.because,
+    work: () => [
+      {
+        method: 'neutralise',
+        rank: 2,
+        title: WORDS.neutralise.title,
+        how: WORDS.neutralise.how,
+        ...by('neutralise', 1),
+        traits: { makes: ['neutral'], wets: 'water' },
+        protection: ['rubberGloves', 'goggles'],
+        checks: [{ id: 'neutralPh', question: WORDS.neutralise.check }],
+        wait: wait(WAITS.afterNeutralising, 'woodDry'),
+      },
+    ],
+  }),
+  surfaceRule({
+    id: 'wash-out-what-weeps',
+    phase: 'strip',
+    applies: (s) => s.worked && has(s, 'weepsColour') && !isDone(s, 'washedOut'),
+    because: () => WORDS.washOut.because,
+    work: (s) => [
+      s.dampOnly
+        ? {
+            method: 'extractive-wipe',
+            rank: 3,
+            title: WORDS.washOut.damp.title,
+            how: WORDS.washOut.damp.how,
+            ...onArea('alcoholWipe', s, WASH_ROUNDS.value),
+            traits: { makes: ['washedOut'], wets: 'alcohol' },
+            wait: wait(WAITS.afterSpirits, 'alcoholOff', 'alcohol'),
+            protection: ['nitrileGloves', 'openWindow'],
+            checks: [{ id: 'ragClean', question: WORDS.washOut.check }],
+          }
+        : {
+            method: 'extractive-wash',
+            rank: 3,
+            title: WORDS.washOut.wet.title,
+            how: WORDS.washOut.wet.how,
+            ...onArea('extractiveWash', s, WASH_ROUNDS.value),
+            traits: { makes: ['washedOut'], wets: 'water' },
+            wait: wait(WAITS.afterWash, 'dryOvernight'),
+            protection: ['rubberGloves', 'goggles'],
+            cautions: WORDS.washOut.wet.cautions,
+            checks: [{ id: 'ragClean', question: WORDS.washOut.check }],
+          },
+    ],
+  }),
+  surfaceRule({
+    id: 'loose-paint-off',
+    phase: 'strip',
+    applies: (s) =>
+      s.aim.scheme.kind === 'painted' &&
+      openFindings(s, 'peeling', 'runs').length > 0 &&
+      keepsFilm(s),
+    because: (s) => WORDS.looseOff.because(has(s, 'peeling')),
+    work: (s) => {
+      const wet = s.lead === 'found';
+      const words = wet ? WORDS.looseOff.wet : WORDS.looseOff.dry;
+      return [
+        {
+          method: wet ? 'loose-off-wet' : 'loose-off',
+          rank: 1,
+          title: words.title,
+          how: words.how,
+          ...onArea(wet ? 'looseOffWet' : 'looseOff', s, wet ? SLOWER.wet : 1),
+          traits: {
+            opensLayers: true,
+            makesDust: !wet,
+            wets: wet ? 'water' : null,
+            makes: ['looseOff'],
+            mends: openFindings(s, 'peeling', 'runs').map((it) => it.id),
+          },
+          wait: wet ? wait(WAITS.afterWetScraping, 'dryOvernight') : null,
+          protection: ['p100Filter', 'goggles', 'workGloves'],
+          cautions: wet ? WORDS.looseOff.wet.cautions : [],
+          insteadOf: [{ label: STRIP_WAYS.get('gel').label, because: WORDS.looseOff.whyNotAll }],
+        },
+      ];
+    },
+  }),
+];

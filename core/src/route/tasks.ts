@@ -1,0 +1,70 @@
+import type { Task } from '../work';
+import type { SurfaceContext } from './context';
+import { openQuestions } from './questions';
+import { RULES } from './rules';
+import { taskOf, type PieceRule, type SurfaceRule } from './rule';
+import type { Whole } from './whole';
+
+/** What was asked for on each surface so far. */
+type Asked = Map<string, Task[]>;
+
+const onSurface = (
+  rule: SurfaceRule,
+  s: SurfaceContext,
+  asked: readonly Task[],
+): readonly Task[] =>
+  rule.applies(s, asked)
+    ? rule.work(s, asked).map((draft) =>
+        taskOf(draft, {
+          rule,
+          place: { of: 'surface', id: s.surface.id },
+          surfaceIds: [s.surface.id],
+          because: rule.because(s),
+          ofSurface: rule.general !== true,
+          evidence: rule.evidence?.(s) ?? [],
+          open: openQuestions(s),
+        }),
+      )
+    : [];
+
+const onPiece = (rule: PieceRule, whole: Whole): readonly Task[] => {
+  const asking = rule.asks(whole).filter((s) => rule.regardless === true || !whole.isRefused(s));
+  if (asking.length === 0) return [];
+  return [
+    taskOf(rule.work(whole, asking), {
+      rule,
+      place: rule.place,
+      surfaceIds: asking.map((s) => s.surface.id),
+      because: rule.because(whole, asking),
+      ofSurface: false,
+      evidence: rule.evidence?.(asking) ?? [],
+      open: [...new Set(asking.flatMap(openQuestions))],
+    }),
+  ];
+};
+
+/**
+ * What is missing on a piece as it is now: every rule is asked, in the order of the work, and may
+ * look at what the rules before it asked for.
+ */
+export const missingTasks = (whole: Whole): readonly Task[] => {
+  const all: Task[] = [];
+  const asked: Asked = new Map(whole.surfaces.map((s) => [s.surface.id, []]));
+  const take = (tasks: readonly Task[]): void => {
+    for (const it of tasks) {
+      all.push(it);
+      for (const id of it.surfaceIds) asked.get(id)?.push(it);
+    }
+  };
+  for (const rule of RULES) {
+    if (rule.of === 'piece') {
+      take(onPiece(rule, { ...whole, asked: all }));
+      continue;
+    }
+    for (const s of whole.surfaces) {
+      if (rule.regardless !== true && whole.isRefused(s)) continue;
+      take(onSurface(rule, s, asked.get(s.surface.id) ?? []));
+    }
+  }
+  return all;
+};

@@ -1,0 +1,26 @@
+export { about, capital, counted, listed, papers, papersInTurn } from './language';
+export {
+  CODE,
+  KIT,
+  LABEL,
+  byCode,
+  byKit,
+  byLabel,
+  cautionsOf,
+  type CautionWords,
+} from './cautions';
+export { RISKS, type RiskKind } from './risks';
+export * from './terms';
+export { refusals as REFUSAL_WORDS } from './refusals';
+export * as SECURE_WORDS from './steps/secure';
+export * as PARTS_WORDS from './steps/parts';
+export * as CLEAN_WORDS from './steps/clean';
+export * as STRIP_WORDS from './steps/strip';
+export * as REPAIR_WORDS from './steps/repair';
+export * as SAND_WORDS from './steps/sand';
+export * as COAT_WORDS from './steps/coats';
+export { schemeInWords } from './scheme';
+export { DISPOSITIONS, hardwareAdvice } from './hardware';
+export { yearsInWords } from './piece';
+export { careRules, careWords, inCoats } from './care';
+export { hazardWords, routeWords, stepInWords, waysInWords } from './route';

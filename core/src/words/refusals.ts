@@ -1,0 +1,68 @@
+import { listed } from './language';
+
+/** The surfaces that a refusal speaks of: "top", "top and legs". */
+const on = (names: readonly string[]): string => listed(names.map((it) => it.toLowerCase()));
+
+export const refusals = {
+  childsRoom: {
+    title: (names: readonly string[]) => `No work by yourself on the ${on(names)}`,
+    because: (status: string) => `${status} This piece goes to a child's room.`,
+    waysOut: ['Hand it to a certified firm.', 'Leave it as it is, and out of the child’s room.'],
+  },
+  noWood: {
+    title: (names: readonly string[], stain: boolean) =>
+      `No ${stain ? 'stain' : 'clear finish over bare wood'} on the ${on(names)}`,
+    because: (substrate: string) =>
+      `It is ${substrate}: there is no wood in the face to take it, and stripper would lift the face.`,
+    waysOut: [
+      'Paint it: scuff, bonding primer, colour.',
+      'Lay new veneer.',
+      'Leave it as it is.',
+      'If it is wood after all: look into a chip and record it.',
+    ],
+  },
+  tooThin: { title: (names: readonly string[]) => `No sanding of the ${on(names)}` },
+  patchPeeled: {
+    title: (names: readonly string[]) => `No paint on the ${on(names)} yet`,
+    because:
+      'At the cross-cut the tape took more than 15 % of the coat: on the whole face it would peel.',
+    waysOut: [
+      'Degrease, scuff once more, set another patch, and record it.',
+      'Try another class of bonding primer on a patch.',
+      'Lay new veneer.',
+      'Leave it as it is.',
+    ],
+  },
+  noVeneer: {
+    title: (names: readonly string[]) => `No new veneer on the ${on(names)}`,
+    becauseLead: (status: string) => `${status} The ground would have to be scuffed dry.`,
+    becauseStick: 'A sheet of veneer wants a flat face, and this one is turned or narrow.',
+    waysOut: ['Paint it.', 'Leave it as it is.'],
+  },
+  suspectPaint: {
+    title: (names: readonly string[], way: string) => `No ${way} on the ${on(names)}`,
+    because: (verdict: string, way: string, no: string) =>
+      `${verdict} ${way} ${no}. Gel is planned instead.`,
+    waysOut: ['Record a lead result for each layer.'],
+  },
+  stripWay: {
+    title: (names: readonly string[], way: string) => `No ${way} on the ${on(names)}`,
+    because: (way: string, no: string) => `${way}: ${no}. Another way is planned.`,
+    waysOut: ['Take gel, covered.', 'Let Obrik choose the way.'],
+  },
+  patchShows: {
+    title: (names: readonly string[]) => `No invisible patch on the ${on(names)}`,
+    because: 'A patch in veneer takes colour and light in another way than what lies round it.',
+    waysOut: [
+      'Paint it.',
+      'Accept the patch: an honest repair.',
+      'Paint a motif or a band where the patches are.',
+      'Lay new veneer on the whole face.',
+    ],
+  },
+  topcoat: {
+    title: (names: readonly string[], oil: boolean) =>
+      `No ${oil ? 'oil' : 'oil-based clear'} over the ${on(names)}`,
+    because: (no: string) => `${no} A waterborne clear is planned instead.`,
+  },
+} as const;

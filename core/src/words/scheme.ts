@@ -1,0 +1,39 @@
+import { EFFECT_WORDS, SHADE_WORDS, TOPCOAT_WORDS } from './terms';
+
+type Shade = keyof typeof SHADE_WORDS;
+type Topcoat = keyof typeof TOPCOAT_WORDS;
+
+/** What of a scheme is told in words. */
+type SchemeTold =
+  | {
+      readonly kind: 'painted';
+      readonly shade: Shade;
+      readonly effect?: keyof typeof EFFECT_WORDS | undefined;
+      readonly topcoat: Topcoat;
+    }
+  | { readonly kind: 'stained'; readonly shade: Shade; readonly topcoat: Topcoat }
+  | { readonly kind: 'clear'; readonly topcoat: Topcoat }
+  | { readonly kind: 'washed'; readonly shade: Shade; readonly topcoat: Topcoat }
+  | { readonly kind: 'veneered'; readonly shade?: Shade | undefined; readonly topcoat: Topcoat }
+  | { readonly kind: 'freshened' }
+  | { readonly kind: 'leave' };
+
+/** A scheme in words: "painted, pale colour, waterborne clear". */
+export const schemeInWords = (it: SchemeTold): string => {
+  switch (it.kind) {
+    case 'painted':
+      return `painted, ${SHADE_WORDS[it.shade]}${EFFECT_WORDS[it.effect ?? 'plain']}, ${TOPCOAT_WORDS[it.topcoat]}`;
+    case 'stained':
+      return `stained ${it.shade}, ${TOPCOAT_WORDS[it.topcoat]}`;
+    case 'clear':
+      return `clear, ${TOPCOAT_WORDS[it.topcoat]}`;
+    case 'washed':
+      return `wash over wood, ${SHADE_WORDS[it.shade]}, ${TOPCOAT_WORDS[it.topcoat]}`;
+    case 'veneered':
+      return `new veneer, ${it.shade ? `stained ${it.shade}` : 'clear'}, ${TOPCOAT_WORDS[it.topcoat]}`;
+    case 'freshened':
+      return 'freshened up';
+    case 'leave':
+      return 'left as it is';
+  }
+};

@@ -1,0 +1,84 @@
+import { byCode, byLabel } from '../cautions';
+
+export const vacuum = {
+  title: 'Vacuum inside and out',
+  because: 'Vacuumed first, the wash water stays clean longer.',
+  how: (hepa: boolean): readonly string[] => [
+    ...(hepa ? ['HEPA filter in the vacuum: loose dust may hold lead.'] : []),
+    'Soft brush on the nozzle.',
+    'Corners, joints, runners, underneath.',
+  ],
+} as const;
+
+export const residueOff = {
+  title: 'Take sticker and felt residue off',
+  because: 'Glue residue sheds every coat over it.',
+  how: [
+    'Oil-based remover, about ten minutes, scrape with plastic.',
+    'Felt on water-soluble glue: keep it wet, it peels.',
+    'The degreasing that follows takes the oil off.',
+  ],
+} as const;
+
+export const cementOff = {
+  title: 'Chip the cement off, wet',
+  because: 'cement, mortar or plaster holds no coat, and ground dry it makes silica dust.',
+  how: [
+    'Mist it and keep it wet. Chisel flat to the face, small bites; a scraper for the rest.',
+    'Never grind it dry. Wipe the slurry up before it dries, bag it.',
+    'What stays in the pores is sealed, not sanded.',
+  ],
+  cautions: [byCode('Silica dust scars lungs: limit 0.05 mg/m³ in the air (29 CFR 1926.1153).')],
+} as const;
+
+export const waxOff = {
+  title: 'Take the wax off with mineral spirits',
+  because: (certain: boolean) =>
+    `wax ${certain ? 'very much in question' : 'possible'}; no paint or film sticks over it.`,
+  how: [
+    'Rag or fine nylon pad, wet with mineral spirits, with the grain.',
+    'Wipe with clean rags until none comes away smeared.',
+  ],
+} as const;
+
+export const degrease = {
+  title: (damp: boolean, twice: boolean) =>
+    `${damp ? 'Degrease with a damp cloth' : 'Degrease and rinse'}${twice ? ', twice' : ''}`,
+  because: 'Sanding over grease and polish drives it into the wood and clogs the paper.',
+  becauseGreasy: 'greasy. Sanding over grease drives it into the wood; two passes.',
+  how: (damp: boolean): readonly string[] =>
+    damp
+      ? [
+          'Degreaser by its label on a wrung-out cloth: damp, not wet.',
+          'Wipe with clear water, damp, and dry at once.',
+        ]
+      : [
+          'Degreaser by its label; change the water when it is dirty.',
+          'A second pass if the first water is dark.',
+          'Rinse with clear water, dry.',
+        ],
+  cautions: (damp: boolean) => [
+    byLabel(
+      damp
+        ? 'Water lifts thin or loose veneer and swells board.'
+        : 'No silicone polish anywhere near.',
+    ),
+  ],
+} as const;
+
+export const bleedPatch = {
+  title: 'Set a bleed patch',
+  because: (percent: number) =>
+    `a ${percent} % chance that it bleeds through a light colour. A stamp of primer tells.`,
+  how: [
+    'Sand a hidden spot the size of a stamp, dust off.',
+    'Dab on white water-based primer.',
+    'Read it after four hours, better overnight, and record it on Look.',
+  ],
+  question: 'What colour is the patch?',
+  answers: {
+    staysWhite: ['Stayed white', 'A plain acrylic primer will do.'],
+    turnsYellow: ['Yellow, brown or orange', 'Pigmented shellac, two coats.'],
+    turnsPink: ['Pink or red', 'Old dye: pigmented shellac, two coats, spots again.'],
+  },
+} as const;

@@ -1,0 +1,125 @@
+import { byLabel } from '../cautions';
+
+export const maskDrawers = {
+  title: 'Wedge the drawers flush, mask the gaps',
+  because: (drawers: number) =>
+    `${drawers} drawers stay in: their faces line up as they are coated.`,
+  how: [
+    'Thin wedges behind each front until it stands flush.',
+    'Tape into the gaps; pull it before each coat is hard, or it tears the edge.',
+  ],
+} as const;
+
+export const drawersOut = {
+  title: (drawers: number) => `Number the drawers and take out all ${drawers}`,
+  because: (drawers: number) => `${drawers} drawers, each fitted to its own opening.`,
+  how: [
+    'Number each underneath or on its back.',
+    'Draw a map of the numbers.',
+    'Look into the carcass: stops, runners, broken screws.',
+  ],
+} as const;
+
+export const doorsOff = {
+  title: (doors: number) => `Number the doors and take off all ${doors}`,
+  because: (doors: number) => `${doors} doors, each hung to its own place.`,
+  how: [
+    'Number each in the hinge recess, an arrow for “up” under the hinge; tape over it.',
+    'Start at the lower hinge, a second hand on tall doors.',
+  ],
+} as const;
+
+export const hardwareOff = {
+  title: (pulls: number) => `Take off ${pulls} pulls`,
+  because: 'Taking it off is the inspection, and lets the cleaner reach the corners.',
+  how: [
+    'Screws go back into their own piece.',
+    'Bag and label.',
+    'Count: one missing usually means a new set.',
+  ],
+} as const;
+
+export const polishFittings = {
+  title: (count: number) => `Soak and polish ${count} fittings`,
+  because: (count: number) =>
+    `${count} fittings are kept and cleaned: they soak while the wood is worked.`,
+  how: [
+    'Try one first. Brass and steel: hot vinegar and water, hours to days.',
+    'Mild abrasive and fine steel wool; rinse, dry at once.',
+    'Screws stay in their own piece.',
+  ],
+} as const;
+
+export const repaintFittings = {
+  title: (count: number) => `Repaint ${count} fittings`,
+  because: (count: number) => `${count} fittings get a new colour, away from the wood.`,
+  how: [
+    'Degrease, dull with fine steel wool, wipe.',
+    'Screws stuck in cardboard, so that their heads are coated too.',
+    'Spray paint for metal, two passes, a side each; outdoors.',
+  ],
+} as const;
+
+export const backOff = {
+  title: 'Take the back off',
+  because:
+    'A split back has to be replaced, and its opening gives access for bracing and cleaning.',
+  how: [
+    'Lay the piece on its face on blankets.',
+    'Draw the nails, keep the back as a pattern for the new one.',
+  ],
+} as const;
+
+export const drawersIn = {
+  title: 'Wax the runners, put the drawers back',
+  because: (drawers: number) => `${drawers} drawers on wooden runners: wax makes them run.`,
+  how: [
+    'Paste wax on runners and on the edges that slide; none on the coated faces.',
+    'Each drawer into its own opening, by its number.',
+    'Pull-test every stop.',
+  ],
+  check: 'Does every drawer run freely?',
+} as const;
+
+export const doorsOn = {
+  title: 'Hang the doors',
+  because: (doors: number) => `${doors} doors, each to its own place.`,
+  how: [
+    'Hinge to the frame first. Start both screws before tightening either.',
+    'By its number, the arrow up.',
+  ],
+} as const;
+
+export const hardwareOn = {
+  title: (pulls: number) => `Put ${pulls} pulls back`,
+  because: 'On film that is still soft, plates print themselves in.',
+  how: [
+    'Bag by bag. Clear holes that were drilled before the coats by hand, from the coated face.',
+    'Start both screws before tightening.',
+  ],
+} as const;
+
+export const backOn = {
+  title: 'Put the back on',
+  because: 'The back came off, and it holds the piece square.',
+  how: [
+    'Square the piece: measure both diagonals.',
+    'Lay the back on, pin or screw it along all edges, the screws pre-drilled.',
+  ],
+} as const;
+
+export const bumpers = {
+  title: 'Set bumpers where film meets film',
+  because: 'Fresh film sticks to fresh film for weeks.',
+  how: ['A clear bumper at each corner that closes on another.'],
+} as const;
+
+export const anchor = {
+  title: 'Prepare an anchor for the wall',
+  because: 'A tall piece tips when somebody climbs an open drawer or shelf.',
+  how: [
+    'Two brackets or straps into the frame at the top, not into the back panel.',
+    'Send screws and a note for the wall along with the piece.',
+  ],
+  cautions: [byLabel('A tall piece that is not anchored can kill a child.')],
+} as const;

@@ -1,0 +1,120 @@
+import { EDGE_BY_HAND_MM, SANDING_MODEL } from '../../catalog';
+import { showLength, showThickness, type UnitSystem } from '../../units';
+import { byCode } from '../cautions';
+import { papers, papersInTurn } from '../language';
+
+const edges = (units: UnitSystem): string =>
+  `By hand ${showLength(EDGE_BY_HAND_MM, units)} from every edge: a machine takes an edge two to three times as fast.`;
+const ARRIS = 'One or two passes over every sharp edge: a sharp edge is where paint fails first.';
+
+export const flushFill = {
+  title: (grits: readonly number[]) => `Flush the filler ${papers(grits)}`,
+  because: 'filler is left proud and comes flush with the wood.',
+  how: (grits: readonly number[]) => [
+    `${papersInTurn(grits)} on a block, over the filled places only.`,
+    'Feel for the edge with eyes shut.',
+  ],
+} as const;
+
+export const darkStain = {
+  title: (grits: readonly number[]) => `Sand the dark stain out ${papers(grits)}`,
+  because: 'ink or iron lies in the wood, and solid wood has enough to give.',
+  how: (grits: readonly number[]) => [
+    `${papersInTurn(grits)}, feathered wide, so that no hollow is seen in a raking light.`,
+    'What stays is bleached: oxalic acid by its label, rinsed, dry overnight.',
+  ],
+  notBleach: {
+    label: 'oxalic acid',
+    because: 'poison, and a night of drying, where wood can be spared',
+  },
+} as const;
+
+export const ladder = {
+  title: (grits: readonly number[], byHand: boolean) =>
+    `Sand ${papers(grits)}${byHand ? ', by hand' : ''}`,
+  because: (substrate: string, scheme: string, stainOnVeneer: boolean) =>
+    `${substrate}, ${scheme}. ${
+      stainOnVeneer
+        ? 'On veneer stop early, so that it still takes colour.'
+        : 'Each paper clears the scratches of the one before.'
+    }`,
+  how: (
+    it: {
+      readonly grits: readonly number[];
+      readonly byHand: boolean;
+      readonly underPaint: boolean;
+      readonly removedUm: number;
+      readonly veneerLeftUm: number | null;
+    },
+    units: UnitSystem,
+  ): readonly string[] => [
+    `${papersInTurn(it.grits)}, ${it.byHand ? 'by hand with a block, with the grain' : 'machine on the flats, foam pad on curves'}.`,
+    edges(units),
+    ...(it.underPaint ? [ARRIS] : []),
+    'Vacuum and wipe between papers; look along the surface with a raking light.',
+    ...(it.veneerLeftUm === null
+      ? []
+      : [
+          `Takes about ${showThickness(it.removedUm, units)}; about ${showThickness(it.veneerLeftUm, units)} of veneer stays at its thin places. Do not dwell.`,
+        ]),
+  ],
+  fewerPapers: {
+    label: 'Fewer papers',
+    because: `a step of more than ${SANDING_MODEL.maxStep.toFixed(0)} in grain leaves scratches that the next paper can't clear`,
+  },
+} as const;
+
+export const scuff = {
+  title: (grits: readonly number[]) => `Scuff ${papers(grits)}`,
+  because: (what: string) => `${what}; paint holds on a dulled face.`,
+  film: (finish: string) => `${finish} stays`,
+  how: (grits: readonly number[], units: UnitSystem): readonly string[] => [
+    `${papersInTurn(grits)}, light: until the gloss is gone, not until the film is.`,
+    ARRIS,
+    edges(units),
+  ],
+} as const;
+
+export const sandVeneer = {
+  title: 'Sand the new veneer P180, by hand',
+  because: 'the new face is thin; it only wants its fuzz off.',
+  how: ['P180 on a block, along the grain, two passes.', 'Stay off the edges.'],
+} as const;
+
+export const easeEdges = {
+  title: 'Take the edges that slide down',
+  because: (closesUm: number, leftUm: number) =>
+    `new coats close ${Math.round(closesUm)} µm of the gap; ${Math.round(leftUm)} µm would be left.`,
+  how: (grit: number, sandDownUm: number, units: UnitSystem): readonly string[] => [
+    `P${grit} on a block: about ${showThickness(sandDownUm, units)} off each face that meets in the gap, nearly to bare wood.`,
+    'Try the fit: it should rattle a little before it is coated.',
+  ],
+} as const;
+
+export const wetSand = {
+  title: (toBare: boolean) =>
+    toBare ? 'Sand wet by hand, contained' : 'Scuff wet by hand, contained',
+  because: (status: string) => `${status} Wet work makes no dust.`,
+  how: [
+    'Wet-or-dry paper, a block and a sponge; keep it wet.',
+    'Wipe the slurry up before it dries, bag the wipes.',
+    'Rinse twice, dry at once.',
+  ],
+  cautions: [byCode('Lead: nothing dry, nothing hot, waste by local rules.')],
+  notDry: { label: 'Dry sanding', because: 'lead was found on this surface' },
+} as const;
+
+export const dedust = {
+  title: 'Dedust',
+  because: 'Dust in the pores keeps a coat off the wood, and it chips later.',
+  how: [
+    'Vacuum with a brush, pores and corners.',
+    'Lint-free cloth, damp with alcohol and water half and half; it shows missed scratches.',
+    'Tack cloth last.',
+  ],
+} as const;
+
+/** What dry sanding is told every time. */
+export const DUST = byCode(
+  'Wood dust: extraction and P100; hardwood dust is carcinogenic (IARC group 1), limit 1 mg/m³ (NIOSH REL).',
+);

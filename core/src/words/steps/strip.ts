@@ -1,0 +1,82 @@
+import { byCode, byLabel } from '../cautions';
+
+export const stripFinish = {
+  check: 'Is the old finish off everywhere, the corners too?',
+  contained: (title: string) => `${title}, contained`,
+  becauseWoodShows: (finish: string, coat: 'stain' | 'clear') =>
+    `${finish} comes off in full, since ${coat === 'stain' ? 'stain' : 'a clear coat'} goes on wood only.`,
+  becauseItLetsGo: (finish: string) =>
+    `${finish} lets go of the wood at the cross-cut; paint over it would go with it.`,
+  becauseOfOtherCoats: 'what was laid since stands in the way of the new aim, and comes off.',
+  rounds: (layers: number, rounds: number) => `${layers} layers: count on ${rounds} rounds.`,
+  brushes: (bearsBrass: boolean) =>
+    bearsBrass
+      ? 'Pores: nylon brush; a soft brass brush only gently, on hard open-grained wood as here.'
+      : 'Nylon and plastic only: wire would score this wood while it is wet.',
+} as const;
+
+/** Why a way to strip is out of the question, or lost. */
+export const stripChoice = {
+  onLead: 'makes dust or fumes of paint that may hold lead',
+  noTool: (tool: string) => `wants ${tool}, and this shop has none`,
+  onVeneer: (notOn: string) => `not on ${notOn}`,
+  onPaint: 'works on clear finishes only',
+  onTannin: 'darkens wood that is rich in tannin',
+  more: (minutes: number, where: string) =>
+    `about ${minutes} min more on ${where}, with hazard, likely damage and cost counted in`,
+  less: (minutes: number, where: string, by: 'shop' | 'wish', way: string) =>
+    `about ${minutes} min less on ${where} with everything counted, but ${by === 'shop' ? 'the shop works with' : 'you asked for'} ${way}`,
+} as const;
+
+export const neutralise = {
+  title: 'Neutralise, then read the pH',
+  check: 'Does the strip read near 7?',
+  because: 'lye that stays in the wood attacks every coat over it.',
+  how: [
+    'Vinegar and water half and half, wipe on, rinse with clear water.',
+    'Dry, wet a spot with clean water, press a pH strip on: near 7. Record it on Look; else once more.',
+  ],
+} as const;
+
+export const washOut = {
+  check: 'Does the rag stay clean?',
+  because: 'colour comes out on the rag. What can be washed out does not come through later.',
+  damp: {
+    title: 'Wipe the colour out with alcohol',
+    how: [
+      'Lint-free cloth, damp with alcohol, no water: this face does not bear a wash.',
+      'Fresh cloth each round, up to three; stop when it stays clean, or when nothing changes.',
+      'What still comes is shut in with shellac.',
+    ],
+  },
+  wet: {
+    title: 'Wash the colour out, up to three rounds',
+    how: [
+      'Phosphate-free degreasing wash by its label, scrub with the grain, rinse, wipe dry.',
+      'White rag over it: still coloured, another round, three at most.',
+      'Dry overnight before anything else. What still comes is shut in with shellac.',
+    ],
+    cautions: [byLabel('Wet wood is soft: nylon, no wire, with the grain.')],
+  },
+} as const;
+
+export const looseOff = {
+  because: (peels: boolean) =>
+    `${peels ? 'peeling shows that the bond below failed' : 'runs and globs show through every coat'}; a scraper takes it.`,
+  dry: {
+    title: 'Scrape loose paint off',
+    how: [
+      'Card scraper with the grain: angle, not pressure.',
+      'Stop where the paint holds; feather the edge when sanding.',
+    ],
+  },
+  wet: {
+    title: 'Take loose paint off wet, contained',
+    how: [
+      'Mist with water, keep it wet.',
+      'Plastic scraper; catch the flakes on the sheet, bag them.',
+    ],
+    cautions: [byCode('Lead: nothing dry, nothing hot.')],
+  },
+  whyNotAll: 'only what is loose has to go under paint',
+} as const;

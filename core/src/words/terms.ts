@@ -1,0 +1,55 @@
+import {
+  DAMAGES,
+  FINISHES,
+  SUBSTRATES,
+  WOODS,
+  type Damage,
+  type Finish,
+  type Substrate,
+  type Wood,
+} from '../catalog';
+
+/** How hard a surface is used, in words. */
+export const WEAR_WORDS = {
+  high: 'used hard',
+  middle: 'used a little',
+  low: 'hardly touched',
+} as const;
+
+export const TOPCOAT_WORDS = {
+  none: 'no topcoat',
+  waterborne: 'waterborne clear',
+  oil: 'oil-based clear',
+  wax: 'wax',
+  hardOil: 'penetrating oil',
+} as const;
+
+export const SHADE_WORDS = {
+  white: 'white',
+  pale: 'pale colour',
+  mid: 'mid colour',
+  dark: 'dark colour',
+} as const;
+
+export const EFFECT_WORDS = {
+  plain: '',
+  distressed: ', distressed',
+  washed: ', washed over',
+  glazed: ', glazed',
+  dryBrushed: ', dry-brushed',
+} as const;
+
+export const SCHEME_WORDS = {
+  painted: 'painted',
+  stained: 'stained',
+  clear: 'clear',
+  washed: 'washed',
+  veneered: 'veneered',
+  freshened: 'freshened up',
+  leave: 'left as it is',
+} as const;
+
+export const substrateWord = (id: Substrate): string => SUBSTRATES.get(id).label;
+export const finishWord = (id: Finish): string => FINISHES.get(id).label;
+export const woodWord = (id: Wood): string => WOODS.get(id).label;
+export const damageWord = (id: Damage): string => DAMAGES.get(id).label.toLowerCase();

@@ -1,0 +1,113 @@
+import { COATINGS, OLD_FILM_UM, dryFilmUm } from '../catalog';
+import { may } from '../coating';
+import type { Condition } from './condition';
+import type { FaceLayer, PieceState, SurfaceState } from './state';
+import { placeName, type Task } from './task';
+import type { Coat, Face } from './traits';
+
+const isSubstrate = ({ layer }: FaceLayer): boolean => layer.of === 'substrate';
+const isOldWax = ({ layer }: FaceLayer): boolean => layer.of === 'old' && layer.id === 'wax';
+
+/** A layer that was there before. */
+export const foundLayer = (layer: FaceLayer['layer'], um: number = OLD_FILM_UM): FaceLayer => ({
+  layer,
+  um,
+  meets: null,
+  holds: true,
+  coat: null,
+  taskKey: null,
+});
+
+/** A new face of veneer, µm (modelling judgement). */
+const NEW_VENEER_UM = 500;
+
+/** Work that has to be done anew once the face is laid bare. */
+const LOST_WITH_THE_FILM: readonly Condition[] = ['sanded', 'eased', 'masked', 'taped', 'hardened'];
+
+const faced = (it: SurfaceState, face: Face | null, taskKey: string): SurfaceState => {
+  switch (face) {
+    case 'bare':
+      return {
+        ...it,
+        layers: it.layers.filter(isSubstrate),
+        dulled: true,
+        sandedTo: null,
+        met: it.met.filter((one) => !LOST_WITH_THE_FILM.includes(one)),
+      };
+    case 'dewaxed':
+      return { ...it, layers: it.layers.filter((one) => !isOldWax(one)) };
+    case 'newVeneer':
+      return {
+        ...it,
+        layers: [
+          ...it.layers,
+          { ...foundLayer({ of: 'substrate', id: 'veneerCore' }, NEW_VENEER_UM), taskKey },
+        ],
+        dulled: true,
+      };
+    case 'dulled':
+      return { ...it, dulled: true };
+    case null:
+      return it;
+  }
+};
+
+const coated = (it: SurfaceState, coat: Coat, taskKey: string): SurfaceState => {
+  const under = it.layers.at(-1);
+  if (!under) return it;
+  const meets = may(coat.coating, under.layer);
+  const layer: FaceLayer = {
+    layer: { of: 'coat', id: coat.coating },
+    um: dryFilmUm(COATINGS.get(coat.coating)),
+    meets,
+    holds: meets.may === 'ok' || (meets.may === 'scuff' && it.dulled),
+    coat,
+    taskKey,
+  };
+  return { ...it, layers: [...it.layers, layer], dulled: false, sandedTo: null };
+};
+
+const plus = <T>(list: readonly T[], more: readonly T[]): readonly T[] =>
+  more.length === 0 ? list : [...new Set([...list, ...more])];
+
+const surfaceAfter = (before: SurfaceState, { key, traits, wait }: Task): SurfaceState => {
+  const laid = traits.lays ? coated(before, traits.lays, key) : before;
+  const it = faced(laid, traits.face, key);
+  return {
+    ...it,
+    dusty: traits.dedusts ? false : it.dusty || traits.makesDust,
+    alkaline: traits.makes.includes('neutral') ? false : it.alkaline || traits.wets === 'caustic',
+    sandedTo: traits.grits.at(-1) ?? it.sandedTo,
+    met: plus(it.met, traits.makes),
+    mended: plus(it.mended, traits.mends),
+    waits: wait,
+  };
+};
+
+/**
+ * What a piece is like after a task: the one model of what work does. Behind the core sample,
+ * what may go over what, film build, what is still missing, and what is off the piece.
+ * @returns a new state; the old one is left as it was
+ */
+export const advance = (state: PieceState, task: Task): PieceState => {
+  const { traits, surfaceIds, place } = task;
+  const surfaces = { ...state.surfaces };
+  for (const id of surfaceIds) {
+    const before = surfaces[id];
+    if (before) surfaces[id] = surfaceAfter(before, task);
+  }
+  return {
+    surfaces,
+    parts: {
+      ...state.parts,
+      ...(traits.takesOff ? { [traits.takesOff]: 'off' } : {}),
+      ...(traits.putsOn ? { [traits.putsOn]: 'back' } : {}),
+    },
+    met: plus(state.met, traits.makesOfPiece),
+    inHand: {
+      go: task.go,
+      place: placeName(place),
+      materials: task.consumes.map((it) => it.material),
+    },
+  };
+};

@@ -1,0 +1,53 @@
+/** Something that was done to a surface, and need not be done again. */
+export const CONDITIONS = [
+  'leadSampled',
+  'substrateSeen',
+  'veneerMeasured',
+  'vacuumed',
+  'freeOfResidue',
+  'freeOfCement',
+  'freeOfWax',
+  'degreased',
+  'bleedPatched',
+  'neutral',
+  'washedOut',
+  'stripped',
+  'looseOff',
+  'veneered',
+  'fillFlush',
+  'stainSandedOut',
+  'sanded',
+  'eased',
+  'bondTried',
+  'grainCutBack',
+  'masked',
+  'caulked',
+  'distressed',
+  'hardened',
+  'taped',
+  'freshened',
+] as const;
+export type Condition = (typeof CONDITIONS)[number];
+
+/** Something that was done to the piece as a whole. */
+export const PIECE_CONDITIONS = [
+  'contained',
+  'photographed',
+  'drawersMasked',
+  'fittingsPolished',
+  'fittingsRepainted',
+  'holesFilled',
+  'holesDrilled',
+  'bumpersSet',
+  'anchorReady',
+  'handedOver',
+] as const;
+export type PieceCondition = (typeof PIECE_CONDITIONS)[number];
+
+/** What comes off a piece and goes back on. */
+export const PARTS = ['drawers', 'doors', 'pulls', 'back'] as const;
+export type Part = (typeof PARTS)[number];
+
+/** What a task asks of the face that it is done on. */
+export const NEEDS = ['bare', 'dulled', 'dustFree', 'dewaxed'] as const;
+export type Need = (typeof NEEDS)[number];

@@ -1,0 +1,69 @@
+import { z } from 'zod';
+import { MATERIALS, RATES, type Material, type Rate, type Use, type Why } from '../catalog';
+import type { DeepReadonly } from './readonly';
+
+/** How long work takes, as a sum that can be told: setting up, then so much for each unit. */
+export const effortSchema = z.object({
+  /** The row of the catalog that it follows, or what else it is reckoned by. */
+  rate: z.string(),
+  /** Active minutes of setting up; charged once for what is done in one go. */
+  fixed: z.number().min(0),
+  /** Active minutes for each unit. */
+  each: z.number().min(0),
+  quantity: z.number().min(0),
+  unit: z.enum(['m2', 'part', 'place', 'piece', 'minute']),
+  /** How often it is gone over. */
+  times: z.number().min(0),
+});
+export type Effort = DeepReadonly<z.infer<typeof effortSchema>>;
+
+/** Something that a task takes. */
+export const consumed = z.object({
+  material: MATERIALS.id,
+  quantity: z.number().min(0),
+  unit: z.enum(['L', 'kg', 'm', 'm2', 'sheet', 'piece']),
+  why: z.enum([
+    'cleans',
+    'wipes',
+    'strips',
+    'covers',
+    'fills',
+    'glues',
+    'abrades',
+    'coats',
+    'masks',
+    'tests',
+    'contains',
+    'atHand',
+  ]),
+});
+export type Consumed = DeepReadonly<z.infer<typeof consumed>>;
+
+/**
+ * Effort by a rate of the catalog.
+ * @param quantity in the unit of the rate: m², parts, places, or minutes
+ * @param times how often it is gone over
+ */
+export const effort = (rate: Rate, quantity: number, times = 1): Effort => {
+  const { fixed, each, unit } = RATES[rate];
+  return { rate, fixed, each, quantity, unit, times };
+};
+
+/** Active minutes, setting up left out. */
+export const minutesOf = (it: Effort): number => it.each * it.quantity * it.times;
+
+/** So much of a material, in its unit. */
+export const take = (material: Material, quantity: number, why: Why): Consumed => ({
+  material,
+  quantity,
+  unit: MATERIALS.get(material).unit,
+  why,
+});
+
+/** What some uses come to. @param quantity units of the work, its rounds counted in */
+export const takes = (uses: readonly Use[], quantity: number): readonly Consumed[] =>
+  uses.map((it) => take(it.material, it.each * quantity, it.why));
+
+/** What work by a rate takes, by the row of the catalog. */
+export const takesBy = (rate: Rate, quantity: number, times = 1): readonly Consumed[] =>
+  takes(RATES[rate].uses, quantity * times);

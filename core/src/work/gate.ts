@@ -1,0 +1,40 @@
+import { z } from 'zod';
+import type { DeepReadonly } from './readonly';
+
+/** What an open question is about. */
+export const GATE_KINDS = ['lead', 'substrate', 'veneer', 'bleed', 'patch'] as const;
+export type GateKind = (typeof GATE_KINDS)[number];
+
+/** Every answer that a gate may get. */
+export const ANSWERS = [
+  'leadFound',
+  'leadNotFound',
+  'leadUntested',
+  'wood',
+  'print',
+  'veneerEnough',
+  'veneerLess',
+  'staysWhite',
+  'turnsYellow',
+  'turnsPink',
+  'bondHolds',
+  'bondFair',
+  'bondFails',
+] as const;
+export type AnswerId = (typeof ANSWERS)[number];
+
+/** A question to be answered before work goes on, with what each answer means. */
+export const gate = z.object({
+  kind: z.enum(GATE_KINDS),
+  question: z.string(),
+  /** The test that answers it. */
+  testId: z.string().nullable().default(null),
+  answers: z.array(
+    z.object({
+      id: z.enum(ANSWERS).nullable().default(null),
+      answer: z.string(),
+      then: z.string(),
+    }),
+  ),
+});
+export type Gate = DeepReadonly<z.infer<typeof gate>>;

@@ -1,0 +1,53 @@
+export { advance, foundLayer } from './advance';
+export {
+  CONDITIONS,
+  NEEDS,
+  PARTS,
+  PIECE_CONDITIONS,
+  type Condition,
+  type Need,
+  type Part,
+  type PieceCondition,
+} from './condition';
+export {
+  consumed,
+  effort,
+  effortSchema,
+  minutesOf,
+  take,
+  takes,
+  takesBy,
+  type Consumed,
+  type Effort,
+} from './effort';
+export { ANSWERS, GATE_KINDS, gate, type AnswerId, type Gate, type GateKind } from './gate';
+export { AT_ONCE, dryingMechanism, lag, type DryingMechanism, type Lag } from './lag';
+export { PHASES, phase, placeOf, type Phase } from './phase';
+export type { DeepReadonly } from './readonly';
+export {
+  coatsOn,
+  isBare,
+  isMet,
+  type FaceLayer,
+  type InHand,
+  type PieceState,
+  type SurfaceState,
+} from './state';
+export {
+  caution,
+  check,
+  goOf,
+  keyOf,
+  place,
+  placeName,
+  risk,
+  task,
+  type Caution,
+  type Check,
+  type Place,
+  type Reason,
+  type Risk,
+  type SetUp,
+  type Task,
+} from './task';
+export { PLAIN, SERIES, type Coat, type Face, type Series, type Traits } from './traits';

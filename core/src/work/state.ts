@@ -1,0 +1,77 @@
+import type { Layer, Material } from '../catalog';
+import type { Interface } from '../coating';
+import type { Condition, Need, Part, PieceCondition } from './condition';
+import type { Lag } from './lag';
+import type { Coat } from './traits';
+
+/** One layer of a surface, as it lies on the one below. */
+export interface FaceLayer {
+  readonly layer: Layer;
+  /** Thickness, µm; 0 for what goes into the wood. */
+  readonly um: number;
+  /** How it meets what it was laid on; null for what was there before. */
+  readonly meets: Interface | null;
+  /** What it asks of the face below was done: dulled where it wants that. */
+  readonly holds: boolean;
+  /** The coat that it is; null for what was there before. */
+  readonly coat: Coat | null;
+  /** The task that laid it; null for what was there before. */
+  readonly taskKey: string | null;
+}
+
+/** What a surface is like now. */
+export interface SurfaceState {
+  /** Bottom up: the substrate, old layers, new coats. */
+  readonly layers: readonly FaceLayer[];
+  readonly dulled: boolean;
+  readonly dusty: boolean;
+  /** Wet with lye, and not yet neutralised. */
+  readonly alkaline: boolean;
+  /** The finest paper that went over the face since it was last laid bare or coated. */
+  readonly sandedTo: number | null;
+  readonly met: readonly Condition[];
+  /** Findings that are settled. */
+  readonly mended: readonly string[];
+  /** What it waits for after the last work on it. */
+  readonly waits: Lag | null;
+}
+
+/** What lies on the bench, and where one stands, after the last task. */
+export interface InHand {
+  readonly go: string;
+  readonly place: string;
+  readonly materials: readonly Material[];
+}
+
+/** What a piece is like now. */
+export interface PieceState {
+  readonly surfaces: Readonly<Record<string, SurfaceState>>;
+  /** Parts that were taken off, and those that are back on; what is missing was never off. */
+  readonly parts: Readonly<Partial<Record<Part, 'off' | 'back'>>>;
+  readonly met: readonly PieceCondition[];
+  /** After the last task; null where none was done. */
+  readonly inHand: InHand | null;
+}
+
+const isSubstrate = ({ layer }: FaceLayer): boolean => layer.of === 'substrate';
+
+/** Nothing but the substrate is left. */
+export const isBare = ({ layers }: SurfaceState): boolean => layers.every(isSubstrate);
+
+/** New coats, bottom up. */
+export const coatsOn = ({ layers }: SurfaceState): readonly Coat[] =>
+  layers.flatMap((it) => it.coat ?? []);
+
+/** Is the face as a task asks for it? */
+export const isMet = (need: Need, it: SurfaceState): boolean => {
+  switch (need) {
+    case 'bare':
+      return it.layers.every((one) => isSubstrate(one) || one.um === 0);
+    case 'dulled':
+      return it.dulled || isBare(it);
+    case 'dustFree':
+      return !it.dusty;
+    case 'dewaxed':
+      return it.layers.every(({ layer }) => !(layer.of === 'old' && layer.id === 'wax'));
+  }
+};

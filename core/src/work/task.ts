@@ -1,0 +1,103 @@
+import { z } from 'zod';
+import { PROTECTIONS } from '../catalog';
+import { ladder } from '../sanding';
+import { RISKS, type RiskKind } from '../words';
+import { PARTS } from './condition';
+import { consumed, effortSchema } from './effort';
+import { GATE_KINDS, gate } from './gate';
+import { lag } from './lag';
+import { phase } from './phase';
+import type { DeepReadonly } from './readonly';
+import { traits } from './traits';
+
+/** Where a task is done: on a surface, on loose parts, or on the piece as a whole. */
+export const place = z.discriminatedUnion('of', [
+  z.object({ of: z.literal('surface'), id: z.string() }),
+  z.object({ of: z.literal('parts'), id: z.enum(PARTS) }),
+  z.object({ of: z.literal('piece') }),
+]);
+export type Place = DeepReadonly<z.infer<typeof place>>;
+
+/** Why a task is there: the rule behind it and the observations that it rests on. */
+export const taskReason = z.object({
+  rule: z.string(),
+  text: z.string(),
+  /** Said of the surface by name; else it holds wherever the task is done. */
+  ofSurface: z.boolean(),
+  observationIds: z.array(z.string()),
+});
+export type Reason = DeepReadonly<z.infer<typeof taskReason>>;
+
+/** What can hurt, and who has the last word on it. */
+export const caution = z.object({ text: z.string(), lastWord: z.string() });
+export type Caution = DeepReadonly<z.infer<typeof caution>>;
+
+/** A question to answer afterwards. */
+export const check = z.object({
+  id: z.enum(['allOff', 'ragClean', 'neutralPh', 'noBleed', 'gripsWell', 'runsFreely']),
+  question: z.string(),
+});
+export type Check = DeepReadonly<z.infer<typeof check>>;
+
+/** A bad outcome, and how likely it is on one surface. */
+export const risk = z.object({
+  kind: z.enum(Object.keys(RISKS) as [RiskKind, ...RiskKind[]]),
+  surfaceId: z.string(),
+  chance: z.number().min(0).max(1),
+});
+export type Risk = DeepReadonly<z.infer<typeof risk>>;
+
+/** Facts that like work on several places shares, so that it is done in one go. */
+export const setUp = z.record(z.string(), z.union([z.string(), z.number(), z.boolean(), z.null()]));
+export type SetUp = DeepReadonly<z.infer<typeof setUp>>;
+
+/** The smallest unit of work: one method on one surface or one set of loose parts. */
+export const task = z.object({
+  /** Names place, rule and occurrence, and never depends on order, grouping or wording. */
+  key: z.string(),
+  rule: z.string(),
+  place,
+  occurrence: z.string(),
+  phase,
+  /** Place within the phase; lower comes first. */
+  rank: z.number(),
+  /** Surfaces that it is done on or for. */
+  surfaceIds: z.array(z.string()).min(1),
+  /** The way of working, by name. */
+  method: z.string(),
+  setUp,
+  /** Signature of what it can be done in one go with: rule, method, set-up, what holds it. */
+  go: z.string(),
+  traits,
+  title: z.string(),
+  how: z.array(z.string()).min(1),
+  reason: taskReason,
+  effort: effortSchema,
+  consumes: z.array(consumed),
+  protection: z.array(PROTECTIONS.id),
+  cautions: z.array(caution),
+  checks: z.array(check),
+  risks: z.array(risk),
+  /** Until the next work on its surfaces; null where that may follow at once. */
+  wait: lag.nullable(),
+  gate: gate.nullable(),
+  /** Open questions about its surfaces that have to be answered first. */
+  holds: z.array(z.enum(GATE_KINDS)),
+  ladder: ladder.nullable(),
+  /** Chance of sanding through a veneer, in the field and at edges; null on solid wood. */
+  sandThrough: z.object({ field: z.number(), edge: z.number() }).nullable(),
+  /** Other ways that were weighed, and why they lost. */
+  insteadOf: z.array(z.object({ label: z.string(), because: z.string() })),
+});
+export type Task = DeepReadonly<z.infer<typeof task>>;
+
+/** The name of a place in a key. */
+export const placeName = (it: Place): string => (it.of === 'piece' ? 'piece' : it.id);
+
+/** "top/paint-to-cover/2": place, rule, occurrence. */
+export const keyOf = (at: Place, rule: string, occurrence: string): string =>
+  `${placeName(at)}/${rule}/${occurrence}`;
+
+/** Two tasks of one set-up can be done in one go: by one rule, in one way, and held alike. */
+export const goOf = (it: Pick<Task, 'rule' | 'method' | 'setUp' | 'holds'>): string =>
+  JSON.stringify([it.rule, it.method, it.setUp, [...it.holds].sort()]);
