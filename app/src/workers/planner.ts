@@ -1,57 +1,62 @@
 import type { Piece, Shop } from '@obrik/core/piece';
-import { PLANS, type Plan, type PlanAnswer, type PlanKind, type PlanQuestion } from './plans';
+import { reckon, type Plan, type PlanKind } from './plans';
 
-interface Asked {
-  readonly question: PlanQuestion;
-  readonly resolve: (plan: Plan<PlanKind>) => void;
+/** What of a worker is asked; comlink makes it of the worker's own functions. */
+export interface RemotePlans {
+  readonly reckon: (kind: PlanKind, piece: Piece, shop: Shop) => Promise<Plan<PlanKind>>;
 }
 
-const reckonHere = ({ question: { kind, piece, shop }, resolve }: Asked): void =>
-  resolve(PLANS[kind](piece, shop));
+/** A question that was overtaken by a newer one of its kind: nobody waits for its answer any more. */
+export const OVERTAKEN = Symbol('overtaken');
 
-/** What of a worker is used. */
-export type PlanWorker = Pick<Worker, 'postMessage' | 'onmessage' | 'onerror'>;
+interface Asked {
+  readonly kind: PlanKind;
+  readonly piece: Piece;
+  readonly shop: Shop;
+  readonly settle: (answer: Plan<PlanKind> | typeof OVERTAKEN) => void;
+}
 
 /**
  * Makes something to ask for plans. The worker gets one question at a time, and of those that wait
- * only the latest of each kind is still wanted. Where there is no worker, or it can't be loaded,
- * plans are reckoned here.
+ * only the latest of each kind is still wanted; one that is overtaken is answered with OVERTAKEN,
+ * so that every promise settles. Where there is no worker, or it can't be loaded, plans are
+ * reckoned here.
  * @param start starts the worker, when first asked; null where the platform has none
  */
-export const makePlanner = (start: () => PlanWorker | null) => {
-  let lastId = 0;
+export const makePlanner = (start: (onFailure: () => void) => RemotePlans | null) => {
   let current: Asked | undefined;
   const next = new Map<PlanKind, Asked>();
-  let worker: PlanWorker | null | undefined;
+  let remote: RemotePlans | null | undefined;
+
+  const reckonHere = ({ kind, piece, shop, settle }: Asked): void =>
+    settle(reckon(kind, piece, shop));
+
+  const giveUp = (): void => {
+    remote = null;
+    for (const it of [current, ...next.values()]) if (it) reckonHere(it);
+    current = undefined;
+    next.clear();
+  };
 
   const takeNext = (): void => {
     current = next.values().next().value;
-    if (!current) return;
-    next.delete(current.question.kind);
-    worker?.postMessage(current.question);
-  };
-
-  const started = (): PlanWorker | null => {
-    const made = start();
-    if (!made) return null;
-    made.onmessage = ({ data }: MessageEvent<PlanAnswer>) => {
-      if (current?.question.id === data.id) current.resolve(data.plan);
+    const asked = current;
+    if (!asked || !remote) return;
+    next.delete(asked.kind);
+    remote.reckon(asked.kind, asked.piece, asked.shop).then((plan) => {
+      // The worker may have been given up meanwhile.
+      if (current !== asked) return;
+      asked.settle(plan);
       takeNext();
-    };
-    made.onerror = () => {
-      worker = null;
-      for (const it of [current, ...next.values()]) if (it) reckonHere(it);
-      current = undefined;
-      next.clear();
-    };
-    return made;
+    }, giveUp);
   };
 
-  return (kind: PlanKind, piece: Piece, shop: Shop): Promise<Plan<PlanKind>> =>
-    new Promise((resolve) => {
-      const asked = { question: { id: ++lastId, kind, piece, shop }, resolve };
-      worker = worker === undefined ? started() : worker;
-      if (!worker) return void setTimeout(() => reckonHere(asked), 0);
+  return (kind: PlanKind, piece: Piece, shop: Shop): Promise<Plan<PlanKind> | typeof OVERTAKEN> =>
+    new Promise((settle) => {
+      const asked: Asked = { kind, piece, shop, settle };
+      remote = remote === undefined ? start(giveUp) : remote;
+      if (!remote) return void setTimeout(() => reckonHere(asked), 0);
+      next.get(kind)?.settle(OVERTAKEN);
       next.set(kind, asked);
       if (!current) takeNext();
     });

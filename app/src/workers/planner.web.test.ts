@@ -1,7 +1,7 @@
 import { USUAL_SHOP, newPiece, pieceDescription, type Piece, type Shop } from '@obrik/core/piece';
 import { whatIfs } from '@obrik/core/route';
-import { makePlanner, type PlanWorker } from './planner';
-import type { PlanAnswer, PlanQuestion } from './plans';
+import { OVERTAKEN, makePlanner, type RemotePlans } from './planner';
+import type { Plan, PlanKind } from './plans';
 
 const TABLE: Piece = {
   ...newPiece(
@@ -24,18 +24,26 @@ const shopAt = (airCelsius: number): Shop => ({ ...USUAL_SHOP, airCelsius });
 
 /** A worker that answers when it is told to. */
 const handWorker = () => {
-  const questions: PlanQuestion[] = [];
-  const worker: PlanWorker = {
-    onmessage: null,
-    onerror: null,
-    postMessage: (it: PlanQuestion) => void questions.push(it),
+  const questions: { readonly kind: PlanKind; readonly shop: Shop }[] = [];
+  const answers: ((plan: Plan<PlanKind>) => void)[] = [];
+  let failed: (() => void) | undefined;
+  const start = jest.fn((onFailure: () => void): RemotePlans => {
+    failed = onFailure;
+    return {
+      reckon: (kind, _piece, shop) =>
+        new Promise((resolve) => {
+          questions.push({ kind, shop });
+          answers.push(resolve);
+        }),
+    };
+  });
+  /** Answers the last question, and lets what waits for it run. */
+  const answer = async (plan: Plan<PlanKind>) => {
+    answers.at(-1)?.(plan);
+    await Promise.resolve();
+    await Promise.resolve();
   };
-  const answer = (plan: PlanAnswer['plan']) => {
-    const data: PlanAnswer = { id: questions.at(-1)?.id ?? -1, plan };
-    worker.onmessage?.call(worker as Worker, { data } as MessageEvent);
-  };
-  const fail = () => worker.onerror?.call(worker as Worker, new Event('error') as ErrorEvent);
-  return { questions, worker, answer, fail };
+  return { questions, start, answer, fail: () => failed?.() };
 };
 
 describe('a plan that takes many routes', () => {
@@ -45,31 +53,31 @@ describe('a plan that takes many routes', () => {
   });
 
   it('comes from the worker, which is started once', async () => {
-    const { worker, answer } = handWorker();
-    const start = jest.fn(() => worker);
+    const { start, answer } = handWorker();
     const ask = makePlanner(start);
     const [told] = whatIfs(TABLE, USUAL_SHOP);
     const first = ask('whatIfs', TABLE, USUAL_SHOP);
-    answer(told ? [told] : []);
+    await answer(told ? [told] : []);
     expect(await first).toEqual([told]);
     const second = ask('whatIfs', TABLE, USUAL_SHOP);
-    answer([]);
+    await answer([]);
     expect(await second).toEqual([]);
     expect(start).toHaveBeenCalledTimes(1);
   });
 
-  it('is asked for one at a time, and of each kind only the latest that waits', async () => {
-    const { questions, worker, answer } = handWorker();
-    const ask = makePlanner(() => worker);
+  it('is asked for one at a time; one that is overtaken settles too, and says so', async () => {
+    const { questions, start, answer } = handWorker();
+    const ask = makePlanner(start);
     void ask('whatIfs', TABLE, shopAt(1));
-    void ask('whatIfs', TABLE, shopAt(2));
+    const overtaken = ask('whatIfs', TABLE, shopAt(2));
     const latest = ask('whatIfs', TABLE, shopAt(3));
     const other = ask('alternatives', TABLE, shopAt(3));
+    expect(await overtaken).toBe(OVERTAKEN);
     expect(questions.map((it) => it.shop.airCelsius)).toEqual([1]);
-    answer([]);
-    answer([]);
+    await answer([]);
+    await answer([]);
     expect(await latest).toEqual([]);
-    answer([]);
+    await answer([]);
     expect(await other).toEqual([]);
     expect(questions.map((it) => `${it.kind} ${it.shop.airCelsius}`)).toEqual([
       'whatIfs 1',
@@ -79,8 +87,8 @@ describe('a plan that takes many routes', () => {
   });
 
   it('is reckoned here after all where the worker can’t be loaded, then and later', async () => {
-    const { questions, worker, fail } = handWorker();
-    const ask = makePlanner(() => worker);
+    const { questions, start, fail } = handWorker();
+    const ask = makePlanner(start);
     const first = ask('whatIfs', TABLE, USUAL_SHOP);
     const waits = ask('alternatives', TABLE, USUAL_SHOP);
     fail();

@@ -10,14 +10,7 @@ export const PLANS = {
 export type PlanKind = keyof typeof PLANS;
 export type Plan<K extends PlanKind> = ReturnType<(typeof PLANS)[K]>;
 
-/** A question to the worker, and its answer by the same number. */
-export interface PlanQuestion {
-  readonly id: number;
-  readonly kind: PlanKind;
-  readonly piece: Piece;
-  readonly shop: Shop;
-}
-export interface PlanAnswer {
-  readonly id: number;
-  readonly plan: Plan<PlanKind>;
-}
+/** Reckons a plan. */
+export const reckon = (kind: PlanKind, piece: Piece, shop: Shop): Plan<PlanKind> =>
+  PLANS[kind](piece, shop);
+export type Reckon = typeof reckon;

@@ -1,7 +1,4 @@
-import { PLANS, type PlanAnswer, type PlanQuestion } from './plans';
+import { expose } from 'comlink';
+import { reckon } from './plans';
 
-self.onmessage = ({ data }: MessageEvent<PlanQuestion>) => {
-  const { id, kind, piece, shop } = data;
-  const answer: PlanAnswer = { id, plan: PLANS[kind](piece, shop) };
-  self.postMessage(answer);
-};
+expose({ reckon });

@@ -1,11 +1,15 @@
 import type { Piece, Shop } from '@obrik/core/piece';
+import { wrap } from 'comlink';
 import { useEffect, useState } from 'react';
-import { makePlanner } from './planner';
+import { OVERTAKEN, makePlanner, type RemotePlans } from './planner';
 import type { Plan, PlanKind } from './plans';
 
-const ask = makePlanner(() =>
-  typeof Worker === 'undefined' ? null : new Worker(new URL('./plans.worker', import.meta.url)),
-);
+const ask = makePlanner((onFailure) => {
+  if (typeof Worker === 'undefined') return null;
+  const worker = new Worker(new URL('./plans.worker', import.meta.url));
+  worker.onerror = onFailure;
+  return wrap<RemotePlans>(worker);
+});
 
 /**
  * A plan that takes many routes to reckon, made beside the screen.
@@ -20,7 +24,7 @@ export const usePlan = <K extends PlanKind>(
   useEffect(() => {
     let isWanted = true;
     void ask(kind, piece, shop).then((it) => {
-      if (isWanted) setPlan(it as Plan<K>);
+      if (isWanted && it !== OVERTAKEN) setPlan(it as Plan<K>);
     });
     return () => {
       isWanted = false;

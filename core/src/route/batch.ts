@@ -217,22 +217,25 @@ export const batchesOf = (
   const gates = new Set(
     tasks.filter((it) => it.gate !== null).map((it) => nodeOf.get(it.key) ?? -1),
   );
-  const lastOf = (nodes: readonly number[], at: number): number =>
-    Math.max(-1, ...nodes.map((it) => placeOfNode.get(it) ?? -1).filter((it) => it < at));
-  const latest = new Map<number, readonly number[]>();
-  const sourcesOf = (node: number): readonly number[] => {
-    if (node < graph.firstMilestone) return [node];
-    const known = latest.get(node) ?? before.ofMilestone(node);
-    latest.set(node, known);
-    return known;
+  /** All that comes before a milestone comes before what follows it: the last of them speaks for all. */
+  const lastBefore = new Map<number, number>();
+  const placeBefore = (node: number): number => {
+    if (node < graph.firstMilestone) return placeOfNode.get(node) ?? -1;
+    const known = lastBefore.get(node);
+    if (known !== undefined) return known;
+    const last = before
+      .ofMilestone(node)
+      .reduce((a, b) => Math.max(a, placeOfNode.get(b) ?? -1), -1);
+    lastBefore.set(node, last);
+    return last;
   };
   return told.map((it, at) => {
     const nearest = new Map<number, number>();
     const heldBy = new Set<number>();
     for (const key of it.taskKeys) {
       for (const [node, rule] of before.of(nodeOf.get(key) ?? -1)) {
-        const place = lastOf(sourcesOf(node), at);
-        if (place > (nearest.get(rule) ?? -1)) nearest.set(rule, place);
+        const place = placeBefore(node);
+        if (place < at && place > (nearest.get(rule) ?? -1)) nearest.set(rule, place);
         if (gates.has(node) && graph.rules[rule]?.id === 'gate-before-what-it-decides') {
           heldBy.add(placeOfNode.get(node) ?? -1);
         }

@@ -1,7 +1,6 @@
 import type { Schools } from '../catalog';
-import { placeName, type InHand, type Task } from '../work';
+import { placeName, placeOf, type InHand, type Task } from '../work';
 import type { Graph } from './graph';
-import { compareInPhase } from './precedence';
 
 /** What choosing the next task depends on beside the graph. */
 export interface Preference {
@@ -12,28 +11,47 @@ export interface Preference {
   readonly inHand: InHand | null;
 }
 
-/** Where a coat goes on body and top, which of them comes first, by the shop's school. */
-const faceRank = (it: Task, { schools, onTop }: Preference): number => {
-  if (it.traits.lays === null) return 0;
-  const isTop = onTop.has(it.surfaceIds[0] ?? '');
-  return isTop === (schools.faces === 'topFirst') ? 0 : 1;
-};
+/** A task with what choosing asks of it again and again. */
+interface Candidate {
+  readonly node: number;
+  readonly task: Task;
+  /** Phase first, then rank. */
+  readonly place: number;
+  readonly where: string;
+  /** Where a coat goes on body and top, which of them comes first, by the shop's school. */
+  readonly faceRank: number;
+}
+
+const RANKS = 1000;
+
+const candidateOf = (task: Task, node: number, { schools, onTop }: Preference): Candidate => ({
+  node,
+  task,
+  place: placeOf(task.phase) * RANKS + task.rank,
+  where: placeName(task.place),
+  faceRank:
+    task.traits.lays !== null &&
+    onTop.has(task.surfaceIds[0] ?? '') !== (schools.faces === 'topFirst')
+      ? 1
+      : 0,
+});
 
 const shares = (it: Task, inHand: InHand): boolean =>
   it.consumes.some((one) => inHand.materials.includes(one.material));
 
-/** For which of two tasks that are both free would one reach first? Negative: the first. */
-const nextByHand = (a: Task, b: Task, inHand: InHand | null, preference: Preference): number => {
-  const same = (holds: (it: Task) => boolean): number => Number(holds(b)) - Number(holds(a));
-  return (
-    (inHand ? same((it) => it.go === inHand.go) : 0) ||
-    compareInPhase(a, b) ||
-    faceRank(a, preference) - faceRank(b, preference) ||
-    (inHand
-      ? same((it) => shares(it, inHand)) || same((it) => placeName(it.place) === inHand.place)
-      : 0)
-  );
-};
+/** True before false. */
+const firstThat = (a: boolean, b: boolean): number => Number(b) - Number(a);
+
+/** Of two tasks that are both free, for which would one reach first? Negative: the first. */
+const nextByHand = (a: Candidate, b: Candidate, inHand: InHand | null): number =>
+  (inHand ? firstThat(a.task.go === inHand.go, b.task.go === inHand.go) : 0) ||
+  a.place - b.place ||
+  a.faceRank - b.faceRank ||
+  (inHand
+    ? firstThat(shares(a.task, inHand), shares(b.task, inHand)) ||
+      firstThat(a.where === inHand.place, b.where === inHand.place)
+    : 0) ||
+  a.node - b.node;
 
 /**
  * Puts tasks into an order that keeps every precedence (Kahn's topological sort). Among those that
@@ -55,9 +73,11 @@ export const inOrder = (
     after[before]?.push(then);
     waitsFor[then] = (waitsFor[then] ?? 0) + 1;
   }
-  const free: number[] = [];
+  const candidates = tasks.map((it, node) => candidateOf(it, node, preference));
+  const free: Candidate[] = [];
   const open = (node: number): void => {
-    if (node < firstMilestone) free.push(node);
+    const candidate = candidates[node];
+    if (candidate && node < firstMilestone) free.push(candidate);
     else close(node);
   };
   const close = (node: number): void => {
@@ -74,18 +94,16 @@ export const inOrder = (
   while (free.length > 0) {
     let best = 0;
     for (let at = 1; at < free.length; at++) {
-      const [a, b] = [tasks[free[at] ?? 0], tasks[free[best] ?? 0]];
-      if (!a || !b) continue;
-      const by = nextByHand(a, b, inHand, preference);
-      if (by < 0 || (by === 0 && (free[at] ?? 0) < (free[best] ?? 0))) best = at;
+      const [one, other] = [free[at], free[best]];
+      if (one && other && nextByHand(one, other, inHand) < 0) best = at;
     }
-    const [node = 0] = free.splice(best, 1);
-    const next = tasks[node];
-    if (!next) break;
+    const [chosen] = free.splice(best, 1);
+    if (!chosen) break;
+    const { task: next, node, where } = chosen;
     done.push(next);
     inHand = {
       go: next.go,
-      place: placeName(next.place),
+      place: where,
       materials: next.consumes.map((it) => it.material),
     };
     close(node);

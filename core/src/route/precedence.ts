@@ -65,7 +65,7 @@ const FINISHING: readonly Phase[] = ['block', 'colour', 'protect'];
 const isFinishing = (it: Task): boolean => FINISHING.includes(it.phase);
 const isColouring = (it: Task): boolean => it.phase === 'colour' || it.phase === 'protect';
 const masks = ({ traits }: Task): boolean =>
-  traits.makes.includes('masked') || traits.makes.includes('taped');
+  traits.makesOfPiece.includes('masked') || traits.makesOfPiece.includes('taped');
 
 /** Why one task on a surface comes before another there; undefined where it need not. */
 const onOneSurface = (a: Task, b: Task, evictsLater: boolean): RuleOfOrder | undefined => {
@@ -115,7 +115,8 @@ export const graphOf = (tasks: readonly Task[], { schools, sideOf }: OrderIn): G
   for (const list of indicesBySurface(tasks).values()) {
     for (const i of list) {
       for (const j of list) {
-        const [a, b] = [tasks[i], tasks[j]];
+        const a = tasks[i];
+        const b = tasks[j];
         const pair = i * tasks.length + j;
         if (i === j || !a || !b || known.has(pair)) continue;
         if (a.gate && b.holds.includes(a.gate.kind)) maker.add(i, j, GATE, patient[i]);
@@ -221,5 +222,5 @@ const isBetween = (it: Task, a: Task, b: Task): boolean =>
   compareInPhase(a, it) < 0 && compareInPhase(it, b) < 0;
 
 /** Order by phase, then by rank. */
-export const compareInPhase = (a: Task, b: Task): number =>
+const compareInPhase = (a: Task, b: Task): number =>
   placeOf(a.phase) - placeOf(b.phase) || a.rank - b.rank;

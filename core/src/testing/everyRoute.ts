@@ -1,15 +1,18 @@
 import fc from 'fast-check';
+import { inspectPiece, type SurfaceBeliefs } from '../inspect';
 import type { Piece, Shop } from '../piece';
-import { planRoute, stacksAlong, stateAsFound, type Route, type StackHistory } from '../route';
+import { planRoute, stateAsFound, type Route } from '../route';
+import { advance, type PieceState } from '../work';
 import { pieces, shops } from './arbitraries';
 
 /** A generated piece in a shop of its own, planned. */
 export interface Case {
   readonly piece: Piece;
   readonly shop: Shop;
+  readonly known: readonly SurfaceBeliefs[];
   readonly route: Route;
-  /** The stacks along the route; reckoned once. */
-  readonly stacks: () => readonly StackHistory[];
+  /** The state after so many tasks of the route; 0 gives it as found. */
+  readonly after: (count: number) => PieceState;
 }
 
 /** How many pieces every statement is tried on. */
@@ -17,13 +20,22 @@ const CASES = 2000;
 
 const anyCase = fc.tuple(pieces, shops);
 const planned = ([piece, shop]: [Piece, Shop]): Case => {
-  const route = planRoute(piece, shop);
-  let known: readonly StackHistory[] | undefined;
+  const known = inspectPiece(piece, shop);
+  const route = planRoute(piece, shop, undefined, known);
+  const states: PieceState[] = [];
   return {
     piece,
     shop,
+    known,
     route,
-    stacks: () => (known ??= stacksAlong(stateAsFound(piece, shop), route)),
+    after: (count) => {
+      states[0] ??= stateAsFound(piece, shop, known);
+      for (let at = states.length; at <= count; at++) {
+        const [before, task] = [states[at - 1], route.tasks[at - 1]];
+        if (before && task) states[at] = advance(before, task);
+      }
+      return states[count] ?? (states.at(-1) as PieceState);
+    },
   };
 };
 

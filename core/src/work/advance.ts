@@ -22,7 +22,7 @@ export const foundLayer = (layer: FaceLayer['layer'], um: number = OLD_FILM_UM):
 const NEW_VENEER_UM = 500;
 
 /** Work that has to be done anew once the face is laid bare. */
-const LOST_WITH_THE_FILM: readonly Condition[] = ['sanded', 'eased', 'masked', 'taped', 'hardened'];
+const LOST_WITH_THE_FILM: readonly Condition[] = ['sanded', 'eased'];
 
 const faced = (it: SurfaceState, face: Face | null, taskKey: string): SurfaceState => {
   switch (face) {

@@ -20,11 +20,8 @@ export const CONDITIONS = [
   'eased',
   'bondTried',
   'grainCutBack',
-  'masked',
   'caulked',
   'distressed',
-  'hardened',
-  'taped',
   'freshened',
 ] as const;
 export type Condition = (typeof CONDITIONS)[number];
@@ -38,6 +35,9 @@ export const PIECE_CONDITIONS = [
   'fittingsRepainted',
   'holesFilled',
   'holesDrilled',
+  'masked',
+  'hardened',
+  'taped',
   'bumpersSet',
   'anchorReady',
   'handedOver',

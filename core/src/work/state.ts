@@ -55,8 +55,12 @@ export interface PieceState {
 
 const isSubstrate = ({ layer }: FaceLayer): boolean => layer.of === 'substrate';
 
+/** What lies over the topmost substrate: new veneer buries what was there before. */
+const filmOn = ({ layers }: SurfaceState): readonly FaceLayer[] =>
+  layers.slice(layers.map(isSubstrate).lastIndexOf(true) + 1);
+
 /** Nothing but the substrate is left. */
-export const isBare = ({ layers }: SurfaceState): boolean => layers.every(isSubstrate);
+export const isBare = (it: SurfaceState): boolean => filmOn(it).length === 0;
 
 /** New coats, bottom up. */
 export const coatsOn = ({ layers }: SurfaceState): readonly Coat[] =>
@@ -66,7 +70,7 @@ export const coatsOn = ({ layers }: SurfaceState): readonly Coat[] =>
 export const isMet = (need: Need, it: SurfaceState): boolean => {
   switch (need) {
     case 'bare':
-      return it.layers.every((one) => isSubstrate(one) || one.um === 0);
+      return filmOn(it).every((one) => one.um === 0);
     case 'dulled':
       return it.dulled || isBare(it);
     case 'dustFree':

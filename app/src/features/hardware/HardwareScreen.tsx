@@ -1,3 +1,4 @@
+import { zodResolver } from '@hookform/resolvers/zod';
 import {
   hardware as hardwareSchema,
   templateOf,
@@ -5,18 +6,19 @@ import {
   type PieceRecord,
 } from '@obrik/core/piece';
 import { DISPOSITIONS, hardwareAdvice } from '@obrik/core/words';
-import { lengthToTyped, showLength, typedToLength, type UnitSystem } from '@obrik/core/units';
+import { lengthToTyped, showLength, type UnitSystem } from '@obrik/core/units';
 import { nanoid } from '@reduxjs/toolkit';
-import { Input } from '@rneui/themed';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
+import { Controller, useForm } from 'react-hook-form';
 import { View } from 'react-native';
+import { z } from 'zod';
 import { useChange, useShop } from '@/api/usePiece';
 import {
   Body,
   Card,
   Empty,
-  FigureField,
+  Field,
   Heading,
   Label,
   MainButton,
@@ -26,19 +28,55 @@ import {
   Small,
   TitleRow,
 } from '@/ui/controls';
+import { typedFigure, typedLength } from '@/features/shared/typed';
 import { NumberedFront } from './NumberedFront';
 import { KINDS, fittingsInWords } from './words';
 
-type Key = 'name' | 'count' | 'missing' | 'holeSpacingMm' | 'bag';
-type Typed = Readonly<Record<Key, string>>;
-const EMPTY: Typed = { name: '', count: '1', missing: '0', holeSpacingMm: '', bag: '' };
+/** What is asked of fittings; figures as they are typed. */
+const fittingsForm = (units: UnitSystem) => {
+  const { shape } = hardwareSchema;
+  return z.object({
+    kind: shape.kind,
+    name: shape.name.unwrap(),
+    count: typedFigure(
+      z
+        .number()
+        .nullable()
+        .transform((it) => it ?? NaN)
+        .pipe(shape.count),
+    ),
+    missing: typedFigure(
+      z
+        .number()
+        .nullable()
+        .transform((it) => it ?? 0)
+        .pipe(shape.missing.unwrap()),
+    ),
+    holeSpacingMm: typedLength(shape.holeSpacingMm.unwrap(), units),
+    bag: shape.bag.unwrap(),
+    disposition: shape.disposition.unwrap(),
+  });
+};
+type Typed = z.input<ReturnType<typeof fittingsForm>>;
+
+const EMPTY: Typed = {
+  kind: 'pull',
+  name: '',
+  count: '1',
+  missing: '0',
+  holeSpacingMm: '',
+  bag: '',
+  disposition: 'keep',
+};
 
 const typedFrom = (it: Hardware, units: UnitSystem): Typed => ({
+  kind: it.kind,
   name: it.name,
   count: String(it.count),
   missing: String(it.missing),
   holeSpacingMm: it.holeSpacingMm === null ? '' : lengthToTyped(it.holeSpacingMm, units),
   bag: it.bag,
+  disposition: it.disposition,
 });
 
 /** Puts one kind of fittings on the list, or changes those that are on it. */
@@ -53,73 +91,55 @@ const FittingsForm = ({
   readonly onDone: (it: Hardware) => void;
   readonly onLeave?: () => void;
 }) => {
-  const [kind, setKind] = useState<Hardware['kind']>(old?.kind ?? 'pull');
-  const [disposition, setDisposition] = useState<Hardware['disposition']>(
-    old?.disposition ?? 'keep',
-  );
-  const [typed, setTyped] = useState(old ? typedFrom(old, units) : EMPTY);
-  const [wrong, setWrong] = useState<Partial<Record<Key, string>>>({});
-  const type = (key: Key) => (text: string) => setTyped({ ...typed, [key]: text });
-  const finish = () => {
-    const spacing = typed.holeSpacingMm.trim();
-    const result = hardwareSchema.safeParse({
-      id: old?.id ?? nanoid(),
-      kind,
-      name: typed.name,
-      count: Number(typed.count || NaN),
-      missing: Number(typed.missing || 0),
-      holeSpacingMm: spacing === '' ? null : (typedToLength(spacing, units) ?? Number.NaN),
-      bag: typed.bag,
-      disposition,
-    });
-    if (!result.success) {
-      return setWrong(
-        Object.fromEntries(result.error.issues.map((it) => [String(it.path[0]), it.message])),
-      );
-    }
-    setWrong({});
-    setTyped(EMPTY);
-    onDone(result.data);
-  };
-  const figure = (key: Key, label: string) => (
-    <FigureField
-      label={label}
-      typed={typed[key]}
-      onType={type(key)}
-      wrong={wrong[key]}
-      style={{ flexGrow: 1, flexBasis: 100 }}
-    />
+  const [resolver] = useState(() => zodResolver(fittingsForm(units)));
+  const { control, handleSubmit, reset } = useForm({
+    resolver,
+    defaultValues: old ? typedFrom(old, units) : EMPTY,
+  });
+  const finish = handleSubmit((typed) => {
+    reset({ ...EMPTY, kind: typed.kind, disposition: typed.disposition });
+    onDone(hardwareSchema.parse({ ...typed, id: old?.id ?? nanoid() }));
+  });
+  const field = (name: 'count' | 'missing' | 'holeSpacingMm' | 'bag', label: string) => (
+    <View style={{ flexGrow: 1, flexBasis: 100 }}>
+      <Field control={control} name={name} label={label} number={name !== 'bag'} />
+    </View>
   );
   return (
     <Card style={{ gap: 12 }}>
       <Label heading>{old ? `Change: ${fittingsInWords(old)}` : 'Add to the list'}</Label>
-      <Options label="Kind" options={KINDS} chosen={kind} onChoose={setKind} />
-      <Input
-        label="What it looks like"
-        aria-label="What it looks like"
-        value={typed.name}
-        onChangeText={type('name')}
-        renderErrorMessage={wrong.name !== undefined}
-        errorMessage={wrong.name}
+      <Controller
+        control={control}
+        name="kind"
+        render={({ field: { value, onChange } }) => (
+          <Options label="Kind" options={KINDS} chosen={value} onChoose={onChange} />
+        )}
       />
+      <Field control={control} name="name" label="What it looks like" />
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-        {figure('count', 'How many')}
-        {figure('missing', 'Missing')}
+        {field('count', 'How many')}
+        {field('missing', 'Missing')}
       </View>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-        {figure('holeSpacingMm', `Hole spacing in ${units === 'us' ? 'in' : 'mm'}`)}
-        {figure('bag', 'Bag')}
+        {field('holeSpacingMm', `Hole spacing in ${units === 'us' ? 'in' : 'mm'}`)}
+        {field('bag', 'Bag')}
       </View>
-      <Options
-        label="What becomes of it"
-        options={hardwareSchema.shape.disposition.unwrap().options.map((value) => ({
-          value,
-          title: DISPOSITIONS[value],
-        }))}
-        chosen={disposition}
-        onChoose={setDisposition}
+      <Controller
+        control={control}
+        name="disposition"
+        render={({ field: { value, onChange } }) => (
+          <Options
+            label="What becomes of it"
+            options={hardwareSchema.shape.disposition.unwrap().options.map((one) => ({
+              value: one,
+              title: DISPOSITIONS[one],
+            }))}
+            chosen={value}
+            onChoose={onChange}
+          />
+        )}
       />
-      <MainButton title={old ? 'Keep the change' : 'Add it'} onPress={finish} />
+      <MainButton title={old ? 'Keep the change' : 'Add it'} onPress={() => void finish()} />
       {onLeave ? <PlainButton title="Leave as it was" onPress={onLeave} /> : null}
     </Card>
   );

@@ -1,3 +1,4 @@
+import { zodResolver } from '@hookform/resolvers/zod';
 import { labelOf } from '@obrik/core/catalog';
 import type { SurfaceBeliefs } from '@obrik/core/inspect';
 import {
@@ -8,10 +9,9 @@ import {
   type PaintLayer,
 } from '@obrik/core/piece';
 import { showPercent } from '@obrik/core/units';
-import { Input } from '@rneui/themed';
-import { useState } from 'react';
+import { Controller, useForm } from 'react-hook-form';
 import { View } from 'react-native';
-import { Body, MainButton, Options, PlainButton, Small, Statement } from '@/ui/controls';
+import { Body, Field, MainButton, Options, PlainButton, Statement } from '@/ui/controls';
 import { usePalette } from '@/ui/theme';
 
 interface LayersPanelProps {
@@ -29,12 +29,17 @@ const FEELS: Readonly<Record<LayerFeel, string>> = {
   hard: 'Hard',
 };
 
+/** What is asked of a layer. */
+const layerForm = paintLayer.pick({ colour: true }).extend({ feel: layerFeel });
+const NOTHING_SEEN = { colour: '', feel: 'unknown' } as const;
+
 /** The layers seen at a notch or chip, top down: colour, feel, and what each is likely to be. */
 export const LayersPanel = ({ surfaceId, layers, beliefs, onChange }: LayersPanelProps) => {
   const palette = usePalette();
-  const [colour, setColour] = useState('');
-  const [feel, setFeel] = useState<LayerFeel>('unknown');
-  const [wrong, setWrong] = useState<string>();
+  const { control, handleSubmit, reset } = useForm({
+    resolver: zodResolver(layerForm),
+    defaultValues: NOTHING_SEEN,
+  });
   const put = (next: readonly PaintLayer[], done: string) =>
     onChange(
       {
@@ -44,15 +49,12 @@ export const LayersPanel = ({ surfaceId, layers, beliefs, onChange }: LayersPane
       },
       done,
     );
-  const add = () => {
-    const result = paintLayer.safeParse({ surfaceId, layer: layers.length + 1, colour, feel });
-    if (!result.success) return setWrong(result.error.issues[0]?.message);
-    setWrong(undefined);
-    setColour('');
-    setFeel('unknown');
-    put([...layers, result.data], `Layer ${layers.length + 1}, ${result.data.colour}: on record.`);
-  };
   const count = layers.length;
+  const add = handleSubmit((seen) => {
+    const layer = paintLayer.parse({ ...seen, surfaceId, layer: count + 1 });
+    reset(NOTHING_SEEN);
+    put([...layers, layer], `Layer ${count + 1}, ${layer.colour}: on record.`);
+  });
   return (
     <Statement
       title="Layers below"
@@ -75,24 +77,25 @@ export const LayersPanel = ({ surfaceId, layers, beliefs, onChange }: LayersPane
           onPress={() => put(layers.slice(0, -1), `Layer ${count}: taken back.`)}
         />
       ) : null}
-      <Input
+      <Field
+        control={control}
+        name="colour"
         label={`Colour of layer ${count + 1}`}
-        aria-label={`Colour of layer ${count + 1}`}
-        aria-invalid={wrong !== undefined}
-        value={colour}
-        onChangeText={setColour}
-        renderErrorMessage={wrong !== undefined}
-        errorMessage={wrong}
-        errorProps={{ role: 'alert' }}
+        hint="“clear” for a film without a colour of its own."
       />
-      <Small>“clear” for a film without a colour of its own.</Small>
-      <Options
-        label="How it feels"
-        options={layerFeel.options.map((value) => ({ value, title: FEELS[value] }))}
-        chosen={feel}
-        onChoose={setFeel}
+      <Controller
+        control={control}
+        name="feel"
+        render={({ field }) => (
+          <Options
+            label="How it feels"
+            options={layerFeel.options.map((value) => ({ value, title: FEELS[value] }))}
+            chosen={field.value}
+            onChoose={field.onChange}
+          />
+        )}
       />
-      <MainButton title="Add this layer" onPress={add} />
+      <MainButton title="Add this layer" onPress={() => void add()} />
     </Statement>
   );
 };

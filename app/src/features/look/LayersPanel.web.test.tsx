@@ -7,7 +7,7 @@ import {
   type Change,
   type Piece,
 } from '@obrik/core/piece';
-import { fireEvent, render, screen } from '@testing-library/react';
+import { act, fireEvent, render, screen } from '@testing-library/react';
 import { useState } from 'react';
 import { LayersPanel } from './LayersPanel';
 
@@ -46,17 +46,21 @@ const open = () => {
   return made;
 };
 
-const add = (colour: string, feel?: string) => {
+const add = async (colour: string, feel?: string) => {
   fireEvent.change(screen.getByLabelText(/^Colour of layer/), { target: { value: colour } });
   if (feel) fireEvent.click(screen.getByRole('radio', { name: feel }));
-  fireEvent.click(screen.getByRole('button', { name: 'Add this layer' }));
+  // The form is checked by its schema before it is handed on.
+  await act(async () => {
+    fireEvent.click(screen.getByRole('button', { name: 'Add this layer' }));
+    await Promise.resolve();
+  });
 };
 
 describe('the layers at a notch', () => {
-  it('are added from the top down, each with what it is likely to be', () => {
+  it('are added from the top down, each with what it is likely to be', async () => {
     const made = open();
-    add('white', 'Rubbery');
-    add('green', 'Brittle');
+    await add('white', 'Rubbery');
+    await add('green', 'Brittle');
     expect(screen.getByText(/^1\. white: acrylic or latex paint \(\d+ %\)$/)).toBeInTheDocument();
     expect(screen.getByText(/^2\. green: alkyd or enamel paint/)).toBeInTheDocument();
     expect(made.at(-1)).toMatchObject({
@@ -69,17 +73,17 @@ describe('the layers at a notch', () => {
     expect(screen.getByLabelText('Colour of layer 3')).toHaveValue('');
   });
 
-  it('without a colour are refused beside the field, and nothing is sent', () => {
+  it('without a colour are refused beside the field, and nothing is sent', async () => {
     const made = open();
-    add('   ');
+    await add('   ');
     expect(screen.getByText('Name its colour.')).toBeInTheDocument();
     expect(made).toEqual([]);
   });
 
-  it('are taken back from below', () => {
+  it('are taken back from below', async () => {
     const made = open();
-    add('white');
-    add('clear', 'Hard');
+    await add('white');
+    await add('clear', 'Hard');
     fireEvent.click(screen.getByRole('button', { name: 'Take the lowest back' }));
     expect(made.at(-1)).toMatchObject({ layers: [{ colour: 'white' }] });
     expect(screen.queryByText(/^2\. clear/)).not.toBeInTheDocument();

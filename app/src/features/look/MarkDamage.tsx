@@ -1,30 +1,28 @@
-import { DAMAGES, type Damage } from '@obrik/core/catalog';
-import {
-  finding as findingSchema,
-  templateOf,
-  type Change,
-  type Finding,
-  type Piece,
-} from '@obrik/core/piece';
-import { typedToLength, type UnitSystem } from '@obrik/core/units';
+import { zodResolver } from '@hookform/resolvers/zod';
+import { DAMAGES } from '@obrik/core/catalog';
+import { finding as findingSchema, templateOf, type Change, type Piece } from '@obrik/core/piece';
+import type { UnitSystem } from '@obrik/core/units';
 import { nanoid } from '@reduxjs/toolkit';
-import { Image, Input } from '@rneui/themed';
+import { Image } from '@rneui/themed';
 import { useState } from 'react';
+import { Controller, useForm, useWatch } from 'react-hook-form';
 import { View } from 'react-native';
+import { z } from 'zod';
 import { photoAddress, useAddPhotoMutation } from '@/api/api';
 import { failureOf } from '@/api/failure';
 import {
   Body,
   Card,
   Caution,
+  Field,
   Figure,
-  FigureField,
   Label,
   MainButton,
   Options,
   PlainButton,
   Small,
 } from '@/ui/controls';
+import { typedLength } from '@/features/shared/typed';
 import { FacePlace } from '@/ui/drawings';
 import { choosePicture } from './choosePicture';
 
@@ -43,7 +41,6 @@ const SIZES = [
   { key: 'widthMm', label: 'Width' },
   { key: 'depthMm', label: 'Depth' },
 ] as const;
-type SizeKey = (typeof SIZES)[number]['key'];
 
 const DIRECTIONS = [
   { value: 'along', title: 'Along the grain' },
@@ -52,10 +49,27 @@ const DIRECTIONS = [
   { value: 'none', title: 'Neither' },
 ] as const;
 
-const NOTHING_TYPED: Readonly<Record<SizeKey, string>> = {
+/** What is asked of a damage; lengths as they are typed. */
+const damageForm = (units: UnitSystem) =>
+  z.object({
+    damage: DAMAGES.id,
+    count: findingSchema.shape.count.unwrap(),
+    lengthMm: typedLength(findingSchema.shape.lengthMm.unwrap(), units),
+    widthMm: typedLength(findingSchema.shape.widthMm.unwrap(), units),
+    depthMm: typedLength(findingSchema.shape.depthMm.unwrap(), units),
+    direction: findingSchema.shape.direction.unwrap(),
+    place: findingSchema.shape.place.unwrap(),
+    note: findingSchema.shape.note.unwrap(),
+  });
+type Typed = z.input<ReturnType<typeof damageForm>>;
+const NOTHING_TYPED: Omit<Typed, 'damage'> = {
+  count: 1,
   lengthMm: '',
   widthMm: '',
   depthMm: '',
+  direction: 'none',
+  place: null,
+  note: '',
 };
 
 /** Records a damage: what, how many, how large, where, with a photo if wanted. */
@@ -67,53 +81,38 @@ export const MarkDamage = ({
   onChange,
   onClose,
 }: MarkDamageProps) => {
-  const [damage, setDamage] = useState<Damage>();
-  const [count, setCount] = useState(1);
-  const [typed, setTyped] = useState(NOTHING_TYPED);
-  const [wrong, setWrong] = useState<Partial<Record<SizeKey, string>>>({});
-  const [direction, setDirection] = useState<Finding['direction']>('none');
-  const [place, setPlace] = useState<Finding['place']>(null);
+  const [resolver] = useState(() => zodResolver(damageForm(units)));
+  const { control, handleSubmit } = useForm<
+    Typed,
+    unknown,
+    z.output<ReturnType<typeof damageForm>>
+  >({
+    resolver,
+    defaultValues: NOTHING_TYPED,
+  });
+  const damage = useWatch({ control, name: 'damage' });
   const [photoId, setPhotoId] = useState<string | null>(null);
   const [photoFailure, setPhotoFailure] = useState<string>();
-  const [note, setNote] = useState('');
   const [addPhoto, { isLoading }] = useAddPhotoMutation();
   const face = templateOf(piece.templateId)
     .faces(piece.measures)
     .find((it) => it.surfaceId === surfaceId);
   const unit = units === 'metric' ? 'mm' : 'in';
 
-  const record = () => {
-    if (!damage) return;
-    const lengths = Object.fromEntries(
-      SIZES.map(({ key }) => [
-        key,
-        typed[key].trim() === '' ? null : (typedToLength(typed[key], units) ?? NaN),
-      ]),
-    );
-    const result = findingSchema.safeParse({
+  const record = handleSubmit((typed) => {
+    const finding = findingSchema.parse({
+      ...typed,
       id: nanoid(),
       surfaceId,
-      damage,
-      count,
-      ...lengths,
-      direction,
-      place,
       photoId,
-      note,
       at: new Date().toISOString(),
     });
-    if (!result.success) {
-      setWrong(
-        Object.fromEntries(result.error.issues.map((it) => [String(it.path[0]), it.message])),
-      );
-      return;
-    }
     onChange(
-      { kind: 'find', finding: result.data },
-      `${DAMAGES.get(damage).label} marked on ${surfaceName.toLowerCase()}.`,
+      { kind: 'find', finding },
+      `${DAMAGES.get(finding.damage).label} marked on ${surfaceName.toLowerCase()}.`,
     );
     onClose();
-  };
+  });
   const photograph = async () => {
     const file = await choosePicture();
     if (!file) return;
@@ -126,46 +125,70 @@ export const MarkDamage = ({
   return (
     <Card edge="ink" style={{ gap: 12 }}>
       <Label>What is it?</Label>
-      <Options
-        label="Which damage?"
-        options={DAMAGES.rows.map((it) => ({ value: it.id, title: it.label }))}
-        chosen={damage}
-        onChoose={setDamage}
+      <Controller
+        control={control}
+        name="damage"
+        render={({ field }) => (
+          <Options
+            label="Which damage?"
+            options={DAMAGES.rows.map((it) => ({ value: it.id, title: it.label }))}
+            chosen={field.value}
+            onChoose={field.onChange}
+          />
+        )}
       />
-      <View style={{ flexDirection: 'row', alignItems: 'center', gap: 12 }}>
-        <PlainButton title="−" label="One less" onPress={() => setCount(Math.max(1, count - 1))} />
-        <Figure style={{ fontSize: 25, minWidth: 34, textAlign: 'center' }}>{count}</Figure>
-        <PlainButton
-          title="+"
-          label="One more"
-          onPress={() => setCount(Math.min(MOST, count + 1))}
-        />
-        <Body>{count === 1 ? 'place' : 'places'}</Body>
-      </View>
+      <Controller
+        control={control}
+        name="count"
+        render={({ field: { value, onChange: put } }) => (
+          <View style={{ flexDirection: 'row', alignItems: 'center', gap: 12 }}>
+            <PlainButton title="−" label="One less" onPress={() => put(Math.max(1, value - 1))} />
+            <Figure style={{ fontSize: 25, minWidth: 34, textAlign: 'center' }}>{value}</Figure>
+            <PlainButton
+              title="+"
+              label="One more"
+              onPress={() => put(Math.min(MOST, value + 1))}
+            />
+            <Body>{value === 1 ? 'place' : 'places'}</Body>
+          </View>
+        )}
+      />
       <Label>The largest of them</Label>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         {SIZES.map(({ key, label }) => (
-          <FigureField
-            key={key}
-            label={`${label} in ${unit}`}
-            typed={typed[key]}
-            onType={(text) => setTyped({ ...typed, [key]: text })}
-            wrong={wrong[key]}
-            style={{ flexGrow: 1, flexBasis: 90 }}
-          />
+          <View key={key} style={{ flexGrow: 1, flexBasis: 90 }}>
+            <Field control={control} name={key} label={`${label} in ${unit}`} number />
+          </View>
         ))}
       </View>
-      <Options
-        label="How it lies to the grain"
-        options={DIRECTIONS}
-        chosen={direction}
-        onChoose={setDirection}
+      <Controller
+        control={control}
+        name="direction"
+        render={({ field }) => (
+          <Options
+            label="How it lies to the grain"
+            options={DIRECTIONS}
+            chosen={field.value}
+            onChoose={field.onChange}
+          />
+        )}
       />
       {face ? (
-        <>
-          <Label>Where? Tap the place</Label>
-          <FacePlace face={face} name={surfaceName} place={place} onPlace={setPlace} />
-        </>
+        <Controller
+          control={control}
+          name="place"
+          render={({ field }) => (
+            <>
+              <Label>Where? Tap the place</Label>
+              <FacePlace
+                face={face}
+                name={surfaceName}
+                place={field.value}
+                onPlace={field.onChange}
+              />
+            </>
+          )}
+        />
       ) : null}
       <PlainButton
         title={isLoading ? 'Sending the photo …' : photoId ? 'Another photo' : 'Add a photo'}
@@ -188,15 +211,8 @@ export const MarkDamage = ({
           <Small>Kept smaller, and without the place it was taken at.</Small>
         </>
       ) : null}
-      <Input
-        label="Note"
-        aria-label="Note"
-        value={note}
-        onChangeText={setNote}
-        renderErrorMessage={false}
-        maxLength={500}
-      />
-      <MainButton title="Mark it" onPress={record} disabled={!damage} />
+      <Field control={control} name="note" label="Note" />
+      <MainButton title="Mark it" onPress={() => void record()} disabled={!damage} />
       <PlainButton title="Close" onPress={onClose} />
     </Card>
   );

@@ -1,17 +1,41 @@
+import { zodResolver } from '@hookform/resolvers/zod';
 import { equilibriumMoisture } from '@obrik/core/climate';
-import { read, shop as shopSchema, type Shop } from '@obrik/core/piece';
+import { shop as shopSchema, type Shop } from '@obrik/core/piece';
 import { useState } from 'react';
+import { useForm } from 'react-hook-form';
 import { View } from 'react-native';
+import { z } from 'zod';
 import { useReadMeterMutation } from '@/api/api';
 import { failureOf } from '@/api/failure';
 import { MeterButton } from '@/features/shared/MeterButton';
-import { Body, Card, FigureField, Label, MainButton } from '@/ui/controls';
-
-type Key = 'airCelsius' | 'airHumidity';
+import { typedFigure } from '@/features/shared/typed';
+import { Body, Card, Field, Label, MainButton } from '@/ui/controls';
 
 const toCelsius = (typed: number, us: boolean) => (us ? (typed - 32) / 1.8 : typed);
 const fromCelsius = (celsius: number, us: boolean) =>
   String(Math.round((us ? celsius * 1.8 + 32 : celsius) * 10) / 10);
+
+const asTyped = (it: Pick<Shop, 'airCelsius' | 'airHumidity'>, us: boolean) => ({
+  airCelsius: fromCelsius(it.airCelsius, us),
+  airHumidity: String(it.airHumidity),
+});
+
+/** A figure that may not be left out. */
+const needed = (of: z.ZodType<number, number>) =>
+  z
+    .number()
+    .nullable()
+    .transform((it) => it ?? NaN)
+    .pipe(of);
+
+/** What is asked of the air; figures as they are typed. */
+const airForm = (us: boolean) =>
+  z.object({
+    airCelsius: typedFigure(needed(shopSchema.shape.airCelsius.unwrap()), (typed) =>
+      toCelsius(Number(typed.replace(',', '.')), us),
+    ),
+    airHumidity: typedFigure(needed(shopSchema.shape.airHumidity.unwrap())),
+  });
 
 /** The air in the shop, typed or read off the meter: what wood's moisture is held against. */
 export const AirInShop = ({
@@ -22,35 +46,17 @@ export const AirInShop = ({
   readonly onStore: (shop: Shop) => void;
 }) => {
   const us = shop.units === 'us';
-  const [typed, setTyped] = useState<Readonly<Record<Key, string>>>({
-    airCelsius: fromCelsius(shop.airCelsius, us),
-    airHumidity: String(shop.airHumidity),
-  });
-  const [wrong, setWrong] = useState<Partial<Record<Key, string>>>({});
+  const [resolver] = useState(() => zodResolver(airForm(us)));
+  const { control, handleSubmit, reset } = useForm({ resolver, defaultValues: asTyped(shop, us) });
   const [meterSays, setMeterSays] = useState<string>();
   const [readMeter, { isLoading }] = useReadMeterMutation();
-  const submit = () => {
-    const figure = (text: string) => (text.trim() === '' ? NaN : Number(text.replace(',', '.')));
-    const result = read(shopSchema, {
-      ...shop,
-      airCelsius: toCelsius(figure(typed.airCelsius), us),
-      airHumidity: figure(typed.airHumidity),
-    });
-    if (result.ok) {
-      setWrong({});
-      return onStore(result.value);
-    }
-    setWrong(Object.fromEntries(result.problems.map((it) => [it.path, it.message])));
-  };
+  const submit = handleSubmit((air) => onStore({ ...shop, ...air }));
   const takeReading = async () => {
     const result = await readMeter({ deviceId: 'thermo-hygrometer' });
     if (result.error) return setMeterSays(failureOf(result.error).text);
     const of = (quantity: string) =>
       result.data.shown.find((it) => it.quantity === quantity)?.value ?? NaN;
-    setTyped({
-      airCelsius: fromCelsius(of('temperature'), us),
-      airHumidity: String(of('humidity')),
-    });
+    reset(asTyped({ airCelsius: of('temperature'), airHumidity: of('humidity') }, us));
     setMeterSays(
       result.data.simulated
         ? 'Read off the simulated meter: nothing was measured. Store it if you like.'
@@ -62,20 +68,17 @@ export const AirInShop = ({
     <Card style={{ gap: 12 }}>
       <Label heading>Air in the shop</Label>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-        <FigureField
-          label={us ? 'Temperature in °F' : 'Temperature in °C'}
-          typed={typed.airCelsius}
-          onType={(text) => setTyped({ ...typed, airCelsius: text })}
-          wrong={wrong.airCelsius}
-          style={{ flexGrow: 1, flexBasis: 130 }}
-        />
-        <FigureField
-          label="Humidity in %"
-          typed={typed.airHumidity}
-          onType={(text) => setTyped({ ...typed, airHumidity: text })}
-          wrong={wrong.airHumidity}
-          style={{ flexGrow: 1, flexBasis: 130 }}
-        />
+        <View style={{ flexGrow: 1, flexBasis: 130 }}>
+          <Field
+            control={control}
+            name="airCelsius"
+            label={us ? 'Temperature in °F' : 'Temperature in °C'}
+            number
+          />
+        </View>
+        <View style={{ flexGrow: 1, flexBasis: 130 }}>
+          <Field control={control} name="airHumidity" label="Humidity in %" number />
+        </View>
       </View>
       <MeterButton
         label="Read the thermometer and hygrometer"
@@ -84,7 +87,7 @@ export const AirInShop = ({
         onPress={() => void takeReading()}
       />
       <Body>Wood at rest in this air holds {atRest.toFixed(1)} % of moisture.</Body>
-      <MainButton title="Store the air" onPress={submit} />
+      <MainButton title="Store the air" onPress={() => void submit()} />
     </Card>
   );
 };

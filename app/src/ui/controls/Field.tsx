@@ -4,8 +4,9 @@ import { View } from 'react-native';
 import { boxOf, usePalette } from '../theme';
 import { Small } from './Words';
 
-interface FieldProps<Values extends FieldValues> {
-  readonly control: Control<Values>;
+interface FieldProps<Values extends FieldValues, Read> {
+  /** Of a form that hands on what it read, be it other than what was typed. */
+  readonly control: Control<Values, unknown, Read>;
   readonly name: FieldPath<Values>;
   readonly label: string;
   readonly hint?: string;
@@ -14,14 +15,14 @@ interface FieldProps<Values extends FieldValues> {
 }
 
 /** A labelled field of a form, with what is wrong with it beside it. */
-export const Field = <Values extends FieldValues>({
+export const Field = <Values extends FieldValues, Read>({
   control,
   name,
   label,
   hint,
   number,
   lines,
-}: FieldProps<Values>) => {
+}: FieldProps<Values, Read>) => {
   const palette = usePalette();
   return (
     <Controller

@@ -2,7 +2,7 @@ import { PAPER_CHOICES, PRIMERS, WAITS, type Coating } from '../../catalog';
 import { isLightColour } from '../../piece';
 import { COAT_WORDS as WORDS } from '../../words';
 import type { Coat, Task } from '../../work';
-import { behind, isDone, openFindings, sideOf, type SurfaceContext } from '../context';
+import { behind, isDone, openFindings, type SurfaceContext } from '../context';
 import {
   chanceOfPeeling,
   coatOver,
@@ -18,10 +18,9 @@ import {
 } from '../finishing';
 import { isOpen } from '../questions';
 import { surfaceRule, type Draft, type Rule } from '../rule';
-import { atBorder, coatedFirst } from '../twoTone';
 import { waxLeft } from './clean';
 import { dullCoat, lagOfCoat, layCoat } from './coat';
-import { by, onArea, wait } from './common';
+import { by, wait } from './common';
 import { asGate } from './secure';
 
 /** What else would have done, and why it is not taken. */
@@ -153,23 +152,6 @@ export const BLOCK_RULES: readonly Rule[] = [
             waitsFor: ['bleed'],
           });
         }),
-  }),
-  surfaceRule({
-    id: 'mask-what-is-coated-later',
-    phase: 'block',
-    applies: (s) => atBorder(s) && !coatedFirst(s) && !isDone(s, 'masked'),
-    because: () => WORDS.maskBorder.before.because,
-    work: (s) => [
-      {
-        method: 'mask-border',
-        setUp: { side: sideOf(s) ?? null },
-        rank: 50,
-        title: WORDS.maskBorder.before.title,
-        how: WORDS.maskBorder.before.how,
-        ...onArea('maskBorder', s),
-        traits: { makes: ['masked'] },
-      },
-    ],
   }),
   surfaceRule({
     id: 'caulk-after-primer',

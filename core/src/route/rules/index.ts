@@ -1,5 +1,6 @@
 import type { Rule } from '../rule';
 import { BLOCK_RULES } from './block';
+import { BORDER_BEFORE_RULES, BORDER_BETWEEN_RULES } from './border';
 import { CLEAN_RULES } from './clean';
 import { COLOUR_RULES } from './colour';
 import { HANDOVER_RULES } from './handover';
@@ -19,8 +20,10 @@ export const RULES: readonly Rule[] = [
   ...REPAIR_RULES,
   ...SAND_RULES,
   ...BLOCK_RULES,
+  ...BORDER_BEFORE_RULES,
   ...COLOUR_RULES,
   ...PROTECT_RULES,
+  ...BORDER_BETWEEN_RULES,
   ...TOGETHER_RULES,
   ...HANDOVER_RULES,
 ];

@@ -2,7 +2,7 @@ import { CLEAR_COATS, COATINGS, PAPER_CHOICES, SHEENS, USUAL_SHEEN, WAITS } from
 import { wearOf } from '../../piece';
 import { COAT_WORDS as WORDS } from '../../words';
 import type { Coat } from '../../work';
-import { isDone, sideOf, type SurfaceContext } from '../context';
+import { isDone, type SurfaceContext } from '../context';
 import {
   belowTopcoat,
   coatsInSeries,
@@ -15,9 +15,8 @@ import {
   topcoatOf,
 } from '../finishing';
 import { surfaceRule, type Draft, type Rule } from '../rule';
-import { atBorder, coatedFirst, tapeMinutesOf } from '../twoTone';
 import { dullCoat, layCoat } from './coat';
-import { by, onArea, wait } from './common';
+import { onArea, wait } from './common';
 
 const sheenOf = (s: SurfaceContext): string =>
   SHEENS.get(('sheen' in s.aim.scheme && s.aim.scheme.sheen) || USUAL_SHEEN).label;
@@ -52,9 +51,6 @@ const isToBeDulledFirst = (s: SurfaceContext): boolean => {
     !(s.now.dulled && placeInPlan(s, 'clear', 1) === laidOf(s) && laidOf(s) > 0)
   );
 };
-
-/** It is coated first, and its neighbours get another coat after it. */
-const isTapedLater = (s: SurfaceContext): boolean => atBorder(s) && coatedFirst(s);
 
 /** What shields the colour. */
 export const PROTECT_RULES: readonly Rule[] = [
@@ -107,41 +103,6 @@ export const PROTECT_RULES: readonly Rule[] = [
           because: WORDS.dull.becauseSmooth(PAPER_CHOICES.betweenClear, coat.coating),
         }),
       ),
-  }),
-  surfaceRule({
-    id: 'tape-on-hard-film-only',
-    phase: 'protect',
-    applies: (s) => isTapedLater(s) && !isDone(s, 'hardened'),
-    because: () => WORDS.maskBorder.harden.because,
-    work: (s) => [
-      {
-        method: 'harden',
-        setUp: { minutes: tapeMinutesOf(s) },
-        rank: 90,
-        title: WORDS.maskBorder.harden.title,
-        how: WORDS.maskBorder.harden.how,
-        ...by('harden', 1),
-        traits: { makes: ['hardened'] },
-        wait: wait(tapeMinutesOf(s), 'tapeMaySit', null),
-      },
-    ],
-  }),
-  surfaceRule({
-    id: 'mask-what-is-done',
-    phase: 'protect',
-    applies: (s) => isTapedLater(s) && !isDone(s, 'taped'),
-    because: () => WORDS.maskBorder.onFilm.because,
-    work: (s) => [
-      {
-        method: 'mask-border',
-        setUp: { side: sideOf(s) ?? null },
-        rank: 91,
-        title: WORDS.maskBorder.onFilm.title,
-        how: WORDS.maskBorder.onFilm.how,
-        ...onArea('maskBorder', s),
-        traits: { makes: ['taped'] },
-      },
-    ],
   }),
   surfaceRule({
     id: 'freshen-inside',

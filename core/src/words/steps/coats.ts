@@ -98,7 +98,7 @@ export const testPatch = {
 export const maskBorder = {
   before: {
     title: 'Mask the border, before the other coats',
-    because: 'gets another coat than its neighbours, which are coated first.',
+    because: 'It gets another coat than its neighbours, which are coated first.',
     how: [
       'Low-tack tape along the border, pressed down with a fingernail; film or paper over the rest.',
       'Dedusted face only: tape on dust lets paint creep under.',
@@ -107,12 +107,12 @@ export const maskBorder = {
   },
   harden: {
     title: 'Let it harden before tape goes on',
-    because: 'done, and its neighbours get another coat; tape on soft film takes it along.',
+    because: 'It is done, and its neighbours get another coat; tape on soft film takes it along.',
     how: ['Press a thumbnail in where it is not seen: no mark, and tape may sit on it.'],
   },
   onFilm: {
     title: 'Mask the border, on the hard film',
-    because: 'done, and its neighbours get another coat, which must not run onto it.',
+    because: 'It is done, and its neighbours get another coat, which must not run onto it.',
     how: [
       'Low-tack tape along the border, no longer than the other coats take.',
       'Pull it back on itself while the coat next to it is still soft.',

@@ -1,0 +1,313 @@
+import { careSheetOf, planRoute, type Operation } from './index';
+import { USUAL_SHOP, type Piece } from '../piece';
+import { ofEveryRoute } from '../testing/everyRoute';
+import { clear, painted, pieceOf, stained } from '../testing/pieces';
+
+// What can hurt, and what is waited for. The truth is in the generated piece (its year, its
+// layers, what was recorded) and in the tables below, which were written by hand from the
+// practice of the trade (reference §5 to §14; values from memory). Nothing here asks a rule,
+// a gate, an operation's traits or the catalog what is right.
+
+/** Work that makes dust or flakes of what lies on a face. */
+const MAKES_DUST = [
+  'scuff',
+  'sand-ladder',
+  'sand-veneer',
+  'sand-out-stain',
+  'flush-fill',
+  'ease-edges',
+  'drill-new-holes',
+  'strip-scrape',
+  'strip-sand',
+  'strip-heat',
+  'loose-off',
+  'lay-veneer',
+  'distress',
+  'dull',
+  'bleed-patch',
+];
+/** Work that opens the layers that were to be tested, dust or none (trade §5). */
+const OPENS = [...MAKES_DUST, 'strip-gel', 'strip-mild', 'strip-caustic'];
+
+const CUT_OFF = 1978;
+
+const isLeadTest = (testId: string): boolean => testId.startsWith('lead-');
+
+/** Surfaces with recorded paint from before the cut-off, on which nobody tested anything. */
+const untested = (piece: Piece): ReadonlySet<string> =>
+  new Set(
+    piece.yearTo !== null && piece.yearTo < CUT_OFF
+      ? piece.layers
+          .map((it) => it.surfaceId)
+          .filter(
+            (id) =>
+              !piece.observations.some(
+                (it) =>
+                  it.surfaceId === id && (isLeadTest(it.testId) || it.testId === 'layer-count'),
+              ),
+          )
+      : [],
+  );
+
+/** Surfaces on which a laboratory found lead in some layer. */
+const leaded = (piece: Piece): ReadonlySet<string> =>
+  new Set(
+    piece.observations
+      .filter((it) => it.testId === 'lead-laboratory' && it.outcome === 'found')
+      .map((it) => it.surfaceId),
+  );
+
+const on = (it: Operation, ids: ReadonlySet<string>): readonly string[] =>
+  it.surfaceIds.filter((id) => ids.has(id));
+
+describe('lead', () => {
+  it('on old paint that nobody tested, nothing is opened before the gate of that surface', () => {
+    let tried = 0;
+    ofEveryRoute(({ piece, route: { operations } }) => {
+      const suspect = untested(piece);
+      operations.forEach((it, at) => {
+        if (!OPENS.includes(it.method)) return;
+        for (const id of on(it, suspect)) {
+          tried++;
+          const gates = operations
+            .slice(0, at)
+            .filter((one) => one.method === 'lead-gate' && one.surfaceIds.includes(id));
+          expect(gates).toHaveLength(1);
+          expect(it.holds).toContain('lead');
+          expect(it.heldBy).toContain(gates[0]?.id);
+        }
+      });
+    });
+    expect(tried).toBeGreaterThan(1000);
+  });
+
+  it('found: no dust of that surface, and the room is set up first', () => {
+    let tried = 0;
+    ofEveryRoute(({ piece, route: { operations, refusals } }) => {
+      const found = leaded(piece);
+      const dusty = operations.filter(
+        (it) => MAKES_DUST.includes(it.method) && it.method !== 'dull' && on(it, found).length > 0,
+      );
+      expect(dusty).toEqual([]);
+      const wet = operations.findIndex(
+        (it) => it.method === 'wet-sand' && on(it, found).length > 0,
+      );
+      if (wet < 0) return;
+      tried++;
+      expect(operations.slice(0, wet).some((it) => it.method === 'contain-lead')).toBe(true);
+      expect(operations[wet]?.protection).toEqual(
+        expect.arrayContaining(['P100 respirator', 'Disposable overall', 'Nitrile gloves']),
+      );
+      if (piece.childsRoom) {
+        const refused = new Set(refusals.filter((it) => it.blocks).flatMap((it) => it.surfaceIds));
+        for (const id of operations[wet]?.surfaceIds ?? []) expect(refused).not.toContain(id);
+      }
+    });
+    expect(tried).toBeGreaterThan(10);
+  });
+
+  it('found: a coat is dulled wet, never dry', () => {
+    ofEveryRoute(({ piece, route: { operations } }) => {
+      const found = leaded(piece);
+      for (const it of operations.filter((one) => one.method === 'dull')) {
+        if (on(it, found).length > 0) expect(it.title).toMatch(/^Dull wet/);
+      }
+    });
+  });
+
+  it('found, for a child’s room: nobody does it by themselves', () => {
+    ofEveryRoute(({ piece, route: { operations } }) => {
+      if (!piece.childsRoom) return;
+      const found = leaded(piece);
+      const work = operations.filter(
+        (it) =>
+          [...OPENS, 'wet-sand', 'loose-off-wet'].includes(it.method) && on(it, found).length > 0,
+      );
+      expect(work).toEqual([]);
+    });
+  });
+
+  it('the gate says what is forbidden, and whom to keep away', () => {
+    ofEveryRoute(({ route: { operations } }) => {
+      for (const { cautions } of operations.filter((it) => it.method === 'lead-gate')) {
+        const words = cautions.map((it) => it.text).join(' ');
+        expect(words).toMatch(/No dry sanding, no dry scraping, no open flame/);
+        expect(words).toMatch(/children and pregnant women/);
+      }
+    }, 500);
+  });
+});
+
+describe('what lives in it', () => {
+  it('is dealt with on any surface, aimed or not, before the piece is handled', () => {
+    let tried = 0;
+    ofEveryRoute(({ piece, route: { operations } }) => {
+      const clean = operations.findIndex((it) => it.phase === 'clean');
+      for (const { damage, surfaceId } of piece.findings) {
+        const method = { insects: 'evict-insects', mould: 'mould' }[damage as string];
+        if (!method) continue;
+        tried++;
+        const at = operations.findIndex(
+          (it) => it.method === method && it.surfaceIds.includes(surfaceId),
+        );
+        expect(at).toBeGreaterThanOrEqual(0);
+        if (clean >= 0) expect(at).toBeLessThan(clean);
+      }
+    });
+    expect(tried).toBeGreaterThan(200);
+  });
+
+  it('even where nobody has said what the piece shall become', () => {
+    const { operations } = planRoute(pieceOf({ found: { back: ['insects'] } }), USUAL_SHOP);
+    expect(operations.map((it) => it.method)).toEqual(['evict-insects']);
+  });
+});
+
+/** Minutes: at the least, at the most. */
+type Span = readonly [number, number];
+const H = 60;
+const DAY = 24 * H;
+
+/** How long each kind of work is waited for at 20–23 °C, about 50 % humidity. */
+const WAITS: Readonly<Record<string, Span>> = {
+  degrease: [8 * H, DAY],
+  'damp-wipe': [30, 4 * H],
+  'wax-off': [15, 4 * H],
+  'cement-off': [8 * H, DAY],
+  'extractive-wash': [8 * H, DAY],
+  neutralise: [DAY, 3 * DAY],
+  'strip-gel': [12 * H, DAY],
+  'strip-mild': [12 * H, DAY],
+  'strip-scrape': [12 * H, DAY],
+  'strip-caustic': [DAY, 3 * DAY],
+  'wet-sand': [8 * H, DAY],
+  'glazing-putty': [30, 60],
+  'two-part-filler': [15, 60],
+  'epoxy-putty': [60, DAY],
+  'stainable-filler': [2 * H, 6 * H],
+  'glue-crack': [DAY, DAY],
+  'glue-joint': [DAY, DAY],
+  'glue-veneer': [8 * H, DAY],
+  'oxalic-acid': [8 * H, DAY],
+  'bleed-patch': [4 * H, DAY],
+  'test-patch': [4 * H, 14 * DAY],
+  'prime-pigmentedShellac': [45, 60],
+  'prime-clearShellac': [45, 60],
+  'prime-acrylic': [60, 3 * H],
+  'prime-bonding': [60, 4 * H],
+  'coat-mineralPaint': [2 * H, 4 * H],
+  'coat-wallPaint': [2 * H, 6 * H],
+  'coat-cabinetEnamel': [2 * H, 8 * H],
+  'coat-oilClear': [4 * H, 6 * H],
+  'coat-waterClear': [2 * H, 3 * H],
+  'coat-oilStain': [2 * H, 3 * DAY],
+  'coat-hardOil': [6 * H, DAY],
+  'coat-pasteWax': [15, 20],
+};
+
+/** What is worn, and what is warned of, where work can hurt. */
+const CARE: Readonly<Record<string, { readonly wear: readonly RegExp[]; readonly said?: RegExp }>> =
+  {
+    scuff: { wear: [/P100/, /Hearing/], said: /Wood dust.*carcinogenic/ },
+    'sand-ladder': { wear: [/P100/, /Hearing/], said: /Wood dust.*1 mg\/m³/ },
+    'strip-gel': { wear: [/Gloves matched/, /Goggles/, /Organic-vapour/], said: /hazardous-waste/ },
+    'strip-scrape': { wear: [/P100/, /Goggles/, /Organic-vapour/], said: /hazardous-waste/ },
+    'strip-sand': { wear: [/P100|HEPA/, /Hearing/], said: /hardwood dust/ },
+    'strip-heat': { wear: [/Goggles/, /Organic-vapour/], said: /Fire: extinguisher/ },
+    'strip-caustic': { wear: [/Goggles/, /rubber gloves/i], said: /Lye burns skin and eyes/ },
+    'wax-off': { wear: [/Nitrile/, /no flame/], said: /rags burn/ },
+    'coat-oilStain': { wear: [/Organic-vapour/, /Nitrile/], said: /heat up by themselves/ },
+    'coat-oilClear': { wear: [/Organic-vapour/, /Nitrile/], said: /can ignite/ },
+    'coat-hardOil': { wear: [/Nitrile/], said: /can ignite/ },
+    'prime-pigmentedShellac': { wear: [/Organic-vapour/, /no flame/], said: /rags burn/ },
+    'oxalic-acid': { wear: [/Nitrile/, /Goggles/], said: /Poison/ },
+    'two-part-filler': { wear: [/Nitrile/], said: /fumes/i },
+    'lay-veneer': { wear: [/Organic-vapour/, /no flame/], said: /burn and stun/ },
+    'cement-off': { wear: [/P100/, /Goggles/], said: /Silica/ },
+    mould: { wear: [/P100/, /Goggles/] },
+    'repaint-fittings': { wear: [/Organic-vapour/, /Outdoors/], said: /Spray mist burns/ },
+    anchor: { wear: [], said: /can kill a child/ },
+  };
+
+describe('every step', () => {
+  it('waits as long as careful people wait', () => {
+    const seen = new Set<string>();
+    ofEveryRoute(({ route: { operations } }) => {
+      for (const it of operations) {
+        const span = WAITS[it.method];
+        if (!span) continue;
+        seen.add(it.method);
+        const minutes = it.wait?.minutes ?? 0;
+        expect({
+          method: it.method,
+          in: minutes >= span[0] && minutes <= span[1],
+          minutes,
+        }).toEqual({ method: it.method, in: true, minutes });
+      }
+    });
+    expect(Object.keys(WAITS).filter((it) => !seen.has(it) && it !== 'neutralise')).toEqual([]);
+  });
+
+  it('that can hurt says so, and what to wear', () => {
+    const seen = new Set<string>();
+    ofEveryRoute(({ route: { operations } }) => {
+      for (const it of operations) {
+        const care = CARE[it.method];
+        if (!care) continue;
+        seen.add(it.method);
+        const worn = it.protection.join(' · ');
+        for (const wanted of care.wear) expect(`${it.method}: ${worn}`).toMatch(wanted);
+        if (care.said) expect(it.cautions.map((one) => one.text).join(' ')).toMatch(care.said);
+      }
+    });
+    const rare = ['strip-caustic', 'repaint-fittings'];
+    expect(Object.keys(CARE).filter((it) => !seen.has(it) && !rare.includes(it))).toEqual([]);
+  });
+
+  it('never calls anything safe, and proposes no banned remover', () => {
+    ofEveryRoute(({ route }) => {
+      const words = JSON.stringify([route.operations, route.refusals]);
+      expect(words).not.toMatch(/\bsafe\b|methylene chloride/i);
+    });
+  });
+});
+
+describe('until it is hard', () => {
+  /** Days until a film is hard in full (common practice, no source). */
+  it.each([
+    ['wax', stained('wax'), 28, 32],
+    ['penetrating oil', clear('hardOil'), 7, 14],
+    ['waterborne clear', clear('waterborne'), 14, 30],
+    ['oil-based clear', clear('oil'), 21, 30],
+    ['cabinet enamel', painted('mid', 'none'), 21, 30],
+  ])('%s: the owner is told %s days or so', (_, scheme, least, most) => {
+    const piece = pieceOf({
+      template: 'table',
+      known: { top: { substrate: 'hardwood', wood: 'ringPorous', finish: 'bare', bleed: 'none' } },
+      aims: { top: scheme },
+    });
+    const { cureDays } = careSheetOf(piece, USUAL_SHOP);
+    expect(cureDays).toBeGreaterThanOrEqual(least);
+    expect(cureDays).toBeLessThanOrEqual(most);
+  });
+});
+
+describe('water', () => {
+  it('is kept from a face of thin wood that somebody vouched for', () => {
+    const WET = ['degrease', 'strip-mild', 'strip-caustic', 'extractive-wash'];
+    const THIN = ['plywood', 'veneerSolid', 'veneerCore', 'board'];
+    let tried = 0;
+    ofEveryRoute(({ piece, route: { operations } }) => {
+      const thin = new Set(
+        piece.confirmations
+          .filter((it) => it.variable === 'substrate' && THIN.includes(it.value))
+          .map((it) => it.surfaceId),
+      );
+      for (const it of operations) {
+        if (on(it, thin).length > 0) tried++;
+        if (WET.includes(it.method)) expect(on(it, thin)).toEqual([]);
+      }
+    });
+    expect(tried).toBeGreaterThan(500);
+  });
+});
