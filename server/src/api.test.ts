@@ -463,6 +463,16 @@ describe('the description of the API', () => {
     expect(validateOutside(body)).toEqual({ valid: true });
   });
 
+  it('lets a request leave out what has a default, and promises it in the reply', async () => {
+    const { body } = await server.api.get('/api/openapi.json');
+    const { Shop, ShopOutput } = body.components.schemas as Record<string, { required?: string[] }>;
+    expect(Shop?.required ?? []).not.toContain('units');
+    expect(ShopOutput?.required).toContain('units');
+    const { put } = body.paths['/api/shop'];
+    expect(put.requestBody.content['application/json'].schema.$ref).toMatch(/\/Shop$/);
+    expect(put.responses['200'].content['application/json'].schema.$ref).toMatch(/\/ShopOutput$/);
+  });
+
   it('says which bodies are pictures', async () => {
     const { body } = await server.api.get('/api/openapi.json');
     const upload = body.paths['/api/pieces/{pieceId}/photos'].post;

@@ -26,6 +26,12 @@ import {
 
 const sumOf = (list: readonly number[]) => list.reduce((a, b) => a + b, 0);
 
+it('the cross-cut is cut by the film: eleven at 1 mm up to 50 µm, six at 2 mm to 125 (ASTM D3359 B, from memory)', () => {
+  const how = inspectionTest('cross-cut')?.how.join(' ');
+  expect(how).toMatch(/up to 50 µm: 11 cuts 1 mm apart/);
+  expect(how).toMatch(/to 125 µm: 6 cuts 2 mm apart/);
+});
+
 describe('published figures (values from memory)', () => {
   it('holds the grain medians of ISO 6344 / FEPA 43', () => {
     const expected = [

@@ -3,6 +3,7 @@ export { DAMAGES, FILLS, type Damage, type Repair } from './damages';
 export { FINISHES, OLD_FILM_UM, type Finish } from './finishes';
 export { GRITS, GRIT_SOURCE } from './grits';
 export {
+  CROSS_CUT_STEPS,
   FEEL_SAYS,
   INSPECTION_TESTS,
   LAYER_FINISHES,
@@ -41,6 +42,7 @@ export {
   AIM_SHARES,
   type AimKind,
   type PlanRow,
+  type PlanStep,
 } from './plans';
 export {
   BOARD_CORE_SHARE,

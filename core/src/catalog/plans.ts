@@ -1,5 +1,11 @@
+import type { Coating } from './coatings';
+import { SLOWER } from './decisions';
+import { CLEAR_COATS } from './limits';
+import type { Rate } from './rates';
+import { PAPER_CHOICES } from './sandingModel';
 import { JUDGEMENT, type SourceMark } from './source';
 import { PAINT, POWDERY, PRINTED, type StateCondition } from './state';
+import type { StripWay } from './stripWays';
 import { table } from './table';
 
 /** What the owner may want of a surface, as far as it decides what has to be known. */
@@ -18,12 +24,18 @@ export interface PlanRow<Id extends string = string> {
   readonly blocks: boolean;
   /** Has a primer that grips smooth faces. */
   readonly bonds: boolean;
-  readonly fixedMinutes: number;
-  readonly minutesPerM2: number;
-  /** Materials, minor units per m². */
-  readonly costPerM2: number;
+  /** The work in short: what the planner would do, by the same rates and materials. */
+  readonly does: readonly PlanStep[];
   readonly source: SourceMark;
 }
+
+/** A step of a plan: work by a rate, a way to strip, a ladder on bare wood, or coats. */
+export type PlanStep =
+  | { readonly rate: Rate; readonly times?: number }
+  | { readonly strip: StripWay }
+  | { readonly ladderTo: number }
+  | { readonly coats: Coating; readonly count: number; readonly rate?: Rate };
+
 const plan = <const Id extends string>(it: Omit<PlanRow<Id>, 'source'>) => ({
   ...it,
   source: JUDGEMENT,
@@ -32,6 +44,23 @@ const plan = <const Id extends string>(it: Omit<PlanRow<Id>, 'source'>) => ({
 const STRIP = { strips: true, dust: true, washes: true, blocks: false, bonds: false } as const;
 const SCUFF = { shows: 'paint', strips: false, dust: true, bonds: false } as const;
 
+const CLEAN: readonly PlanStep[] = [{ rate: 'vacuum' }, { rate: 'degrease' }];
+const WASH: PlanStep = { rate: 'waxOff' };
+const SCUFFED: readonly PlanStep[] = [{ rate: 'scuff' }, { rate: 'dedust' }];
+const stripped = (target: number): readonly PlanStep[] => [
+  ...CLEAN,
+  { strip: 'gel' },
+  { ladderTo: target },
+  { rate: 'dedust' },
+];
+const BLOCKED: readonly PlanStep[] = [
+  { coats: 'pigmentedShellac', count: 2 },
+  { rate: 'dull', times: 2 },
+];
+const BONDED: readonly PlanStep[] = [{ coats: 'bonding', count: 1 }, { rate: 'dull' }];
+const PAINTED: PlanStep = { coats: 'cabinetEnamel', count: 2 };
+const CLEARED: PlanStep = { coats: 'waterClear', count: CLEAR_COATS.middle };
+
 /** The ways that compete for a surface when Obrik decides which test is worth its minutes. */
 export const PLANS = table([
   plan({
@@ -39,18 +68,18 @@ export const PLANS = table([
     label: 'strip and clear',
     shows: 'clear',
     ...STRIP,
-    fixedMinutes: 40,
-    minutesPerM2: 110,
-    costPerM2: 900,
+    does: [...stripped(PAPER_CHOICES.target.wood.solid), CLEARED],
   }),
   plan({
     id: 'strip-stain',
     label: 'strip and stain',
     shows: 'stained',
     ...STRIP,
-    fixedMinutes: 50,
-    minutesPerM2: 135,
-    costPerM2: 1100,
+    does: [
+      ...stripped(PAPER_CHOICES.target.stained.solid),
+      { coats: 'oilStain', count: 1, rate: 'wiped' },
+      CLEARED,
+    ],
   }),
   plan({
     id: 'scuff-paint',
@@ -58,9 +87,7 @@ export const PLANS = table([
     ...SCUFF,
     washes: false,
     blocks: false,
-    fixedMinutes: 25,
-    minutesPerM2: 45,
-    costPerM2: 500,
+    does: [...CLEAN, ...SCUFFED, PAINTED],
   }),
   plan({
     id: 'wash-scuff-paint',
@@ -68,9 +95,7 @@ export const PLANS = table([
     ...SCUFF,
     washes: true,
     blocks: false,
-    fixedMinutes: 35,
-    minutesPerM2: 65,
-    costPerM2: 550,
+    does: [...CLEAN, WASH, ...SCUFFED, PAINTED],
   }),
   plan({
     id: 'scuff-block-paint',
@@ -78,9 +103,7 @@ export const PLANS = table([
     ...SCUFF,
     washes: false,
     blocks: true,
-    fixedMinutes: 38,
-    minutesPerM2: 78,
-    costPerM2: 1100,
+    does: [...CLEAN, ...SCUFFED, ...BLOCKED, PAINTED],
   }),
   plan({
     id: 'wash-scuff-block-paint',
@@ -88,9 +111,7 @@ export const PLANS = table([
     ...SCUFF,
     washes: true,
     blocks: true,
-    fixedMinutes: 48,
-    minutesPerM2: 98,
-    costPerM2: 1150,
+    does: [...CLEAN, WASH, ...SCUFFED, ...BLOCKED, PAINTED],
   }),
   plan({
     id: 'scuff-bond-paint',
@@ -99,9 +120,7 @@ export const PLANS = table([
     bonds: true,
     washes: false,
     blocks: false,
-    fixedMinutes: 30,
-    minutesPerM2: 62,
-    costPerM2: 850,
+    does: [...CLEAN, ...SCUFFED, ...BONDED, PAINTED],
   }),
   plan({
     id: 'encapsulate',
@@ -112,9 +131,15 @@ export const PLANS = table([
     washes: true,
     blocks: true,
     bonds: true,
-    fixedMinutes: 65,
-    minutesPerM2: 120,
-    costPerM2: 1500,
+    does: [
+      { rate: 'contain' },
+      ...CLEAN,
+      WASH,
+      { rate: 'wetScuff' },
+      { coats: 'pigmentedShellac', count: 2 },
+      { rate: 'dullWet', times: 2 * SLOWER.wet },
+      PAINTED,
+    ],
   }),
 ]);
 
@@ -263,4 +288,4 @@ export const AIM_SHARES: Readonly<Record<AimKind, number>> = {
  * mistake is not only minutes: material, trust, a date. Set so that following the advice goes
  * wrong no more often than doing every test there is (see npm run bench).
  */
-export const MISTAKE_WEIGHT = { value: 120, source: JUDGEMENT } as const;
+export const MISTAKE_WEIGHT = { value: 150, source: JUDGEMENT } as const;

@@ -10,6 +10,7 @@ import {
 } from '../catalog';
 import type { Aim, Surface } from '../piece';
 import { squareMetres } from '../units';
+import { costOfPlan, type PlanCost } from '../work';
 import type { LeadChance } from './priors';
 import { STATES, holdsIn, type StateVector } from './space';
 
@@ -184,6 +185,9 @@ const CAN_HAPPEN = new Map(
   ]),
 );
 
+/** What each plan takes by itself, in the order of the catalog. */
+const OWN_COSTS: readonly PlanCost[] = PLANS.rows.map(costOfPlan);
+
 /** What every plan costs for one aim: work, money and mishaps in minutes. */
 export interface LossTable {
   readonly aim: AimKind;
@@ -212,10 +216,11 @@ export const lossTables = (
     share,
     costs: PLANS.rows.map((plan: PlanRow, at) => {
       const cost = new Float64Array(LENGTH);
+      const own = OWN_COSTS[at] as PlanCost;
       cost[TOTAL] =
-        plan.fixedMinutes +
-        plan.minutesPerM2 * m2 +
-        plan.costPerM2 * m2 * MINUTES_PER_MINOR_UNIT.value +
+        own.fixedMinutes +
+        own.minutesPerM2 * m2 +
+        own.costPerM2 * m2 * MINUTES_PER_MINOR_UNIT.value +
         missed(plan, kind, m2);
       for (const mishap of CAN_HAPPEN.get(kind)?.[at] ?? []) cost[mishap] = costs[mishap] as number;
       return cost;

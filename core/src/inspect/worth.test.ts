@@ -1,6 +1,7 @@
 import { MISHAPS, MISTAKE_WEIGHT, PLANS, inspectionTest, type AimKind } from '../catalog';
 import { USUAL_SHOP, surfacesOf } from '../piece';
 import { pieceOf, type Told } from '../testing/pieces';
+import { costOfPlan } from '../work';
 import { tableOf } from './likelihood';
 import { posteriorsOf } from './posterior';
 import { STATES, holdsIn } from './space';
@@ -30,8 +31,9 @@ const lossIn = (plan: (typeof PLANS.rows)[number], state: number, aim: AimKind, 
     const chance = it.chance === 'thin-veneer' ? TOO_THIN : it.chance;
     return sum + (can && happens ? chance * (it.fixedMinutes + it.minutesPerM2 * m2) : 0);
   }, 0);
-  const money = 0.02 * plan.costPerM2 * m2;
-  return plan.fixedMinutes + plan.minutesPerM2 * m2 + money + missed + mishaps;
+  const { fixedMinutes, minutesPerM2, costPerM2 } = costOfPlan(plan);
+  const money = 0.02 * costPerM2 * m2;
+  return fixedMinutes + minutesPerM2 * m2 + money + missed + mishaps;
 };
 
 const fail = (): never => {

@@ -1,7 +1,10 @@
 import fc from 'fast-check';
+import { inspectionTest, isValueOf } from '../catalog';
+import { inspectPiece } from '../inspect';
 import { USUAL_SHOP } from '../piece';
 import { pieces } from '../testing/arbitraries';
 import { allAims, clear, painted, pieceOf, stained, type Told } from '../testing/pieces';
+import { SUPPOSE } from './branches';
 import { branches as schema, branchesOf, planRoute, type Branch } from './index';
 
 // What each answer to an open question means (common practice, no source).
@@ -76,6 +79,22 @@ describe('the substrate gate', () => {
   });
 });
 
+describe('what an answer supposes', () => {
+  const [beliefs] = inspectPiece(pieceOf(OLD_PAINT), USUAL_SHOP);
+
+  it('are results that the tests can have', () => {
+    for (const supposed of Object.values(SUPPOSE)) {
+      const { observations = [], confirmations = [] } = (beliefs && supposed(beliefs)) ?? {};
+      for (const it of observations) {
+        const test = inspectionTest(it.testId);
+        if (test?.kind === 'reading') expect(it.value).toBeGreaterThanOrEqual(test.min);
+        else expect(test?.outcomes.map((one) => one.id)).toContain(it.outcome);
+      }
+      for (const it of confirmations) expect(isValueOf(it.variable, it.value)).toBe(true);
+    }
+  });
+});
+
 describe('the test patch', () => {
   const foil: Told = {
     template: 'table',
@@ -86,6 +105,11 @@ describe('the test patch', () => {
   it('peeled: no paint yet, with ways out; held: the way is free', () => {
     expect(branch(foil, 'patch', /^More/).refuses).toEqual(['No paint on the top yet']);
     expect(branch(foil, 'patch', /^None/).refuses).toEqual([]);
+  });
+
+  it('that was fair is read again: what is supposed then counts over what was read before', () => {
+    const fair = { ...foil, readings: { top: { 'cross-cut': 3 } } };
+    expect(branch(fair, 'patch', /^More/).refuses).toEqual(['No paint on the top yet']);
   });
 
   it('is not asked for again once it was read', () => {

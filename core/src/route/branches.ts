@@ -106,7 +106,7 @@ const isWood = (stainable: boolean) => (it: SurfaceBeliefs) => ({
 });
 
 /** What each answer supposes; an answer that is missing here leaves the question open. */
-const SUPPOSE: Readonly<Partial<Record<AnswerId, (it: SurfaceBeliefs) => Supposed>>> = {
+export const SUPPOSE: Readonly<Partial<Record<AnswerId, (it: SurfaceBeliefs) => Supposed>>> = {
   leadFound: (it) => ({
     observations: [observed(it.surfaceId, 'lead-swab', { outcome: 'found', layer: 1 })],
   }),

@@ -1,6 +1,6 @@
 import { careSheetOf, planRoute, type Operation } from './index';
 import { USUAL_SHOP, type Piece } from '../piece';
-import { ofEveryRoute } from '../testing/everyRoute';
+import { isThorough, ofEveryRoute } from '../testing/everyRoute';
 import { clear, painted, pieceOf, stained } from '../testing/pieces';
 
 // What can hurt, and what is waited for. The truth is in the generated piece (its year, its
@@ -78,7 +78,7 @@ describe('lead', () => {
         }
       });
     });
-    expect(tried).toBeGreaterThan(1000);
+    if (isThorough) expect(tried).toBeGreaterThan(1000);
   });
 
   it('found: no dust of that surface, and the room is set up first', () => {
@@ -103,7 +103,7 @@ describe('lead', () => {
         for (const id of operations[wet]?.surfaceIds ?? []) expect(refused).not.toContain(id);
       }
     });
-    expect(tried).toBeGreaterThan(10);
+    if (isThorough) expect(tried).toBeGreaterThan(10);
   });
 
   it('found: a coat is dulled wet, never dry', () => {
@@ -154,7 +154,7 @@ describe('what lives in it', () => {
         if (clean >= 0) expect(at).toBeLessThan(clean);
       }
     });
-    expect(tried).toBeGreaterThan(200);
+    if (isThorough) expect(tried).toBeGreaterThan(200);
   });
 
   it('even where nobody has said what the piece shall become', () => {
@@ -245,7 +245,8 @@ describe('every step', () => {
         }).toEqual({ method: it.method, in: true, minutes });
       }
     });
-    expect(Object.keys(WAITS).filter((it) => !seen.has(it) && it !== 'neutralise')).toEqual([]);
+    if (isThorough)
+      expect(Object.keys(WAITS).filter((it) => !seen.has(it) && it !== 'neutralise')).toEqual([]);
   });
 
   it('that can hurt says so, and what to wear', () => {
@@ -261,7 +262,8 @@ describe('every step', () => {
       }
     });
     const rare = ['strip-caustic', 'repaint-fittings'];
-    expect(Object.keys(CARE).filter((it) => !seen.has(it) && !rare.includes(it))).toEqual([]);
+    if (isThorough)
+      expect(Object.keys(CARE).filter((it) => !seen.has(it) && !rare.includes(it))).toEqual([]);
   });
 
   it('never calls anything safe, and proposes no banned remover', () => {
@@ -308,6 +310,6 @@ describe('water', () => {
         if (WET.includes(it.method)) expect(on(it, thin)).toEqual([]);
       }
     });
-    expect(tried).toBeGreaterThan(500);
+    if (isThorough) expect(tried).toBeGreaterThan(500);
   });
 });

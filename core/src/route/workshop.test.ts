@@ -1,7 +1,23 @@
 import type { Tool } from '../catalog';
-import { applyChange, hardware, shop as shopSchema, undoOf, type Scheme } from '../piece';
+import {
+  applyChange,
+  hardware,
+  shop as shopSchema,
+  undoOf,
+  type Piece,
+  type Scheme,
+} from '../piece';
 import { allAims, clear, painted, pieceOf, stained, type Told } from '../testing/pieces';
-import { byPhase, planRoute, tollOf, whatIfs, type Operation, type Route } from './index';
+import { advance, type PieceState } from '../work';
+import {
+  byPhase,
+  planRoute,
+  stateAsFound,
+  tollOf,
+  whatIfs,
+  type Operation,
+  type Route,
+} from './index';
 
 // Tools, two coats on one piece, fittings, and what has to come out of the wood (common practice,
 // no source).
@@ -141,8 +157,94 @@ describe('a wooden top on a painted body', () => {
     expect(new Set(taped)).toEqual(new Set(['top', 'left', 'right', 'frame', 'legs']));
   });
 
+  it('that is refused on one side needs none either: there is but one coat left', () => {
+    const printed: Told = {
+      ...twoTone,
+      known: { ...knownAll('table', OAK), top: { substrate: 'foil', finish: 'factory' } },
+    };
+    const route = routeOf(printed);
+    expect(route.refusals).toMatchObject([{ rule: 'no-stain-on-print', surfaceIds: ['top'] }]);
+    expect(methods(route)).not.toContain('mask-border');
+  });
+
   it('one coat on all needs no tape', () => {
     expect(methods(routeOf(tableAs(painted('mid'))))).not.toContain('mask-border');
+  });
+});
+
+describe('what comes off goes on again', () => {
+  it('even where the aim of the faces is refused, and a back too', () => {
+    const route = routeOf({
+      template: 'chest',
+      known: { fronts: { substrate: 'foil', finish: 'factory' }, back: OAK },
+      found: { back: ['splitBack'] },
+      aims: { fronts: stained(), back: painted('mid') },
+    });
+    expect(route.refusals).toMatchObject([{ blocks: true, surfaceIds: ['fronts'] }]);
+    expect(methods(route)).toEqual(
+      expect.arrayContaining([
+        'drawers-out',
+        'hardware-off',
+        'back-off',
+        'drawers-in',
+        'hardware-on',
+        'back-on',
+      ]),
+    );
+  });
+});
+
+describe('one refusal', () => {
+  it('speaks for all surfaces that are refused for the same reason', () => {
+    const foil = { substrate: 'foil', finish: 'factory' };
+    const { refusals } = routeOf({
+      template: 'table',
+      known: { top: foil, apron: foil, legs: foil },
+      aims: { top: stained(), apron: stained(), legs: clear() },
+    });
+    expect(refusals.map((it) => [it.title, it.surfaceIds])).toEqual([
+      ['No stain on the top and apron', ['top', 'apron']],
+      ['No clear finish over bare wood on the legs', ['legs']],
+    ]);
+  });
+});
+
+describe('an aim that changes on the way', () => {
+  const done = (piece: Piece, count: number) =>
+    planRoute(piece, shopWith(USUAL))
+      .tasks.slice(0, count)
+      .reduce(advance, stateAsFound(piece, shopWith(USUAL)));
+  const work = (piece: Piece, state: PieceState) =>
+    planRoute(piece, shopWith(USUAL), state)
+      .tasks.filter((it) => it.surfaceIds.includes('top'))
+      .map((it) => it.method);
+  const aimed = (scheme: Scheme) =>
+    pieceOf({ template: 'table', known: { top: OAK }, aims: { top: scheme } });
+  const upTo = (piece: Piece, method: string) =>
+    planRoute(piece, shopWith(USUAL)).tasks.findIndex((it) => it.method === method) + 1;
+
+  it('finds a face stripped, and does not strip it again', () => {
+    const stripped = done(aimed(clear()), upTo(aimed(clear()), 'strip-scrape'));
+    expect(work(aimed(clear()), stripped)[0]).toBe('sand-ladder');
+    // To be painted after all: bare wood is sanded for paint, not scuffed as if the film lay there.
+    const painting = work(aimed(painted('mid')), stripped);
+    expect(painting.slice(0, 3)).toEqual(['sand-ladder', 'dedust', 'prime-acrylic']);
+  });
+
+  it('finds another colour, dulls it, and goes over it', () => {
+    const piece = aimed(painted('mid'));
+    const red = done(piece, upTo(piece, 'coat-cabinetEnamel'));
+    const blue = work(
+      aimed({ kind: 'painted', shade: 'mid', colour: '#224488', topcoat: 'none' }),
+      red,
+    );
+    expect(blue.slice(0, 2)).toEqual(['dull', 'prime-acrylic']);
+  });
+
+  it('finds paint where wood is to be seen, and takes it off', () => {
+    const piece = aimed(painted('mid'));
+    const red = done(piece, upTo(piece, 'coat-cabinetEnamel'));
+    expect(work(aimed(clear()), red)[0]).toMatch(/^strip-/);
   });
 });
 
@@ -176,6 +278,18 @@ describe('fittings', () => {
     const fill = one(chest('replace', clear()), 'fill-old-holes');
     expect(fill.materials.join()).toMatch(/[Ss]tainable/);
     expect(fill.risks.map((it) => it.kind)).toContain('repairShows');
+  });
+
+  it('are counted by the list where there is one, else by what such a piece usually has', () => {
+    // A chest of four drawers with two pulls each has eight; the list says six.
+    const listed = one(chest('keep', painted('mid')), 'hardware-off');
+    expect(listed.title).toBe('Take off 6 pulls');
+    expect(listed.minutes).toBe(9);
+    const usual = one(
+      routeOf({ template: 'chest', aims: allAims('chest', painted('mid')) }),
+      'hardware-off',
+    );
+    expect(usual.title).toBe('Take off 8 pulls');
   });
 
   it('of unknown spacing: nothing is drilled on a guess', () => {

@@ -51,3 +51,4 @@ export {
   type Task,
 } from './task';
 export { PLAIN, SERIES, type Coat, type Face, type Series, type Traits } from './traits';
+export { costOfPlan, type PlanCost } from './planCost';

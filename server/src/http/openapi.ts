@@ -1,11 +1,29 @@
 import { change, pieceDescription, pieceFile, pieceRecord, piece, shop } from '@obrik/core/piece';
-import { alternative, branches, careSheet, operation, route, whatIf } from '@obrik/core/route';
+import {
+  alternative,
+  branches,
+  careSheet,
+  keptSteps,
+  operation,
+  route,
+  whatIf,
+} from '@obrik/core/route';
 import { sandingTask } from '@obrik/core/sanding';
+import { task } from '@obrik/core/work';
 import { z } from 'zod';
+import {
+  createDocument,
+  type ZodOpenApiOperationObject,
+  type ZodOpenApiPathsObject,
+} from 'zod-openapi';
 import type { Endpoint } from './endpoint';
 import { problemDocument } from './problem';
 
-/** Schemas that the description names; others stand where they are used. */
+/**
+ * Schemas that the description names; others stand where they are used. What a reply always has
+ * may be left out of a request, where it has a default: such a schema is described twice, the
+ * reply's under its name with "Output".
+ */
 const NAMED = {
   Piece: piece,
   PieceDescription: pieceDescription,
@@ -14,7 +32,9 @@ const NAMED = {
   Change: change,
   Shop: shop,
   Route: route,
+  Task: task,
   Operation: operation,
+  KeptRoute: keptSteps,
   Alternative: alternative,
   WhatIf: whatIf,
   Branches: branches,
@@ -25,35 +45,8 @@ const NAMED = {
 
 type Json = Record<string, unknown>;
 
-const registry = z.registry<{ id: string }>();
-for (const [id, schema] of Object.entries(NAMED)) registry.add(schema, { id });
-
-const uri = (id: string) => `#/components/schemas/${id}`;
-
-const withoutIds = ({ $id: _id, $schema: _schema, id: _name, ...rest }: Json): Json => rest;
-
-/** JSON Schemas of everything named, referring to each other. */
-const components = (): Json => {
-  const { schemas } = z.toJSONSchema(registry, { uri, io: 'input', unrepresentable: 'any' });
-  return Object.fromEntries(
-    Object.entries(schemas).map(([name, schema]) => [name, withoutIds({ ...schema })]),
-  );
-};
-
-const nameOf = (schema: z.ZodType): string | undefined => registry.get(schema)?.id;
-
-const refer = (schema: z.ZodType): Json => {
-  const name = nameOf(schema);
-  if (name) return { $ref: uri(name) };
-  const element = schema instanceof z.ZodArray ? (schema.element as z.ZodType) : undefined;
-  if (element && nameOf(element)) return { type: 'array', items: refer(element) };
-  return withoutIds({ ...z.toJSONSchema(schema, { io: 'input', unrepresentable: 'any' }) });
-};
-
-const content = (type: string, schema: z.ZodType): Json => ({ [type]: { schema: refer(schema) } });
-
 /** A body that is a file. */
-const BYTES: Json = { type: 'string', format: 'binary' };
+const BYTES = { type: 'string', format: 'binary' } as const;
 
 const ERROR_WORDS: Readonly<Record<number, string>> = {
   400: 'Malformed request',
@@ -65,38 +58,37 @@ const ERROR_WORDS: Readonly<Record<number, string>> = {
   500: 'Our fault',
 };
 
-const operationOf = (it: Endpoint): Json => {
-  const parameters = [...it.path.matchAll(/\{(\w+)\}/g)].map(([, name]) => ({
+const json = (schema: z.ZodType) => ({ 'application/json': { schema } });
+const bytes = (type: string) => ({ [type]: { schema: BYTES } });
+
+const requestOf = ({ body, content }: Endpoint): Pick<ZodOpenApiOperationObject, 'requestBody'> => {
+  if (body) return { requestBody: { required: true, content: json(body) } };
+  return content.body ? { requestBody: { required: true, content: bytes(content.body) } } : {};
+};
+
+const operationOf = (it: Endpoint): ZodOpenApiOperationObject => {
+  const parameters = [...it.path.matchAll(/\{(\w+)\}/g)].map(([, name = '']) => ({
     name,
-    in: 'path',
+    in: 'path' as const,
     required: true,
-    schema: { type: 'string' },
+    schema: { type: 'string' as const },
   }));
   const errors = [...(it.body ? [400, 413, 422] : []), ...it.errors, 500];
+  const problem = { 'application/problem+json': { schema: problemDocument } };
   return {
     summary: it.summary,
     operationId: `${it.method}${it.path.replace(/[^a-zA-Z]+(\w)/g, (_, letter: string) => letter.toUpperCase()).replace(/\W/g, '')}`,
     ...(parameters.length > 0 ? { parameters } : {}),
-    ...(it.body
-      ? { requestBody: { required: true, content: content('application/json', it.body) } }
-      : {}),
-    ...(it.content.body
-      ? { requestBody: { required: true, content: { [it.content.body]: { schema: BYTES } } } }
-      : {}),
+    ...requestOf(it),
     responses: {
-      [it.status]: {
+      [`${it.status}`]: {
         description: 'Done',
-        content: it.content.reply
-          ? { [it.content.reply]: { schema: BYTES } }
-          : content('application/json', it.reply),
+        content: it.content.reply ? bytes(it.content.reply) : json(it.reply),
       },
       ...Object.fromEntries(
         errors.map((status) => [
-          status,
-          {
-            description: ERROR_WORDS[status] ?? 'Error',
-            content: content('application/problem+json', problemDocument),
-          },
+          `${status}`,
+          { description: ERROR_WORDS[status] ?? 'Error', content: problem },
         ]),
       ),
     },
@@ -105,22 +97,27 @@ const operationOf = (it: Endpoint): Json => {
 
 /** The description of the API by OpenAPI 3.1, made of its endpoints and schemas. */
 export const openApi = (endpoints: readonly Endpoint[]): Json => {
-  const paths: Record<string, Json> = {};
+  const paths: ZodOpenApiPathsObject = {};
   for (const it of endpoints) {
     const path = `/api${it.path}`;
     paths[path] = { ...paths[path], [it.method]: operationOf(it) };
   }
   return {
-    openapi: '3.1.0',
-    info: {
-      title: 'Obrik',
-      version: '0.1.0',
-      description:
-        'Bench companion for refinishing furniture. Lengths in mm, areas in mm², times in minutes, dates in UTC.',
-      license: { name: 'MIT', identifier: 'MIT' },
-    },
-    paths,
-    components: { schemas: components() },
+    ...createDocument(
+      {
+        openapi: '3.1.0',
+        info: {
+          title: 'Obrik',
+          version: '0.1.0',
+          description:
+            'Bench companion for refinishing furniture. Lengths in mm, areas in mm², times in minutes, dates in UTC.',
+          license: { name: 'MIT', identifier: 'MIT' },
+        },
+        paths,
+        components: { schemas: NAMED },
+      },
+      { allowEmptySchema: { any: true, unknown: true } },
+    ),
   };
 };
 

@@ -47,3 +47,5 @@ export type {
   ReadingTest,
 } from './shape';
 export type { Sketch } from './sketch';
+
+export { CROSS_CUT_STEPS } from './readings';

@@ -1,8 +1,15 @@
-import { BOND_LIMITS } from '../limits';
+import { BOND_LIMITS, CROSS_CUTS } from '../limits';
 import { SHEENS } from '../sheens';
 import { PRACTICE, published } from '../source';
 import { PAINT, PRINTED } from '../state';
 import { given, otherwise, reading } from './shape';
+
+const { fineUpToUm, coarseUpToUm, fine, coarse } = CROSS_CUTS;
+/** How many cuts, and how far apart, by the film's thickness. */
+export const CROSS_CUT_STEPS: readonly string[] = [
+  `Film up to ${fineUpToUm} µm: ${fine.cuts} cuts ${fine.apartMm} mm apart, then as many across: 100 squares, and four of them count as one.`,
+  `Film from there to ${coarseUpToUm} µm: ${coarse.cuts} cuts ${coarse.apartMm} mm apart, then as many across: 25 squares.`,
+];
 
 /** Figures read off the surface. */
 export const READINGS = [
@@ -78,8 +85,7 @@ export const READINGS = [
     title: 'Cross-cut the film and pull tape',
     where: 'A hidden place the size of a stamp. Never on paint that may hold lead.',
     how: [
-      'Film from 50 to 125 µm: six cuts 2 mm apart, then six across: 25 squares.',
-      'Film up to 50 µm: eleven cuts 1 mm apart, then eleven across: 100 squares, and four of them count as one.',
+      ...CROSS_CUT_STEPS,
       'Brush off, press tape on, pull it off flat.',
       'How many of 25 squares are gone? Count a torn one as half.',
     ],

@@ -1,4 +1,4 @@
-import { COATINGS, type Coating } from '../../catalog';
+import { COATINGS, CROSS_CUT_STEPS, type Coating } from '../../catalog';
 import { byCode, LEAD_WET } from '../cautions';
 import { capital, counted, papers } from '../language';
 import { WEAR_WORDS } from '../terms';
@@ -84,8 +84,8 @@ export const testPatch = {
   how: [
     'On the scuffed face, where it will not be seen: primer, and paint once that is dry.',
     'After four hours for a hint, two weeks for an answer: cut it both ways, tape on, pull.',
-    'Film up to 50 µm: eleven cuts 1 mm apart; from there to 125 µm six cuts 2 mm apart. Measure, or reckon the film of a coat.',
-    'Record on Look how many of 25 squares are gone; of 100 small ones, four count as one.',
+    ...CROSS_CUT_STEPS,
+    'Record on Look how many of 25 squares are gone.',
   ],
   question: 'How many of 25 squares are gone?',
   answers: {

@@ -1,0 +1,34 @@
+/** Mutation tests: small deliberate faults, and which of them the fast tests notice. */
+export default {
+  testRunner: 'jest',
+  jest: {
+    projectType: 'custom',
+    configFile: 'jest.mutants.config.js',
+    enableFindRelatedTests: true,
+  },
+  coverageAnalysis: 'perTest',
+  mutate: [
+    'core/src/{route,coating,sanding,work}/**/*.ts',
+    '!core/src/**/*.test.ts',
+    '!core/src/**/index.ts',
+  ],
+  // Words and ids of methods are no behaviour; a schema's text is told to nobody.
+  mutator: { excludedMutations: ['StringLiteral', 'Regex'] },
+  incremental: true,
+  incrementalFile: '.cache/mutants.json',
+  tempDirName: '.cache/stryker',
+  ignorePatterns: ['app', 'server', 'e2e', 'docs', '.cache', 'demo.sqlite*'],
+  concurrency: 2,
+  timeoutMS: 30_000,
+  timeoutFactor: 3,
+  reporters: ['clear-text', 'json'],
+  jsonReporter: { fileName: '.cache/mutants-report.json' },
+  clearTextReporter: {
+    logTests: false,
+    reportTests: false,
+    reportMutants: true,
+    allowColor: false,
+  },
+  disableTypeChecks: false,
+  allowEmpty: true,
+};
