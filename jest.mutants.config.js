@@ -6,6 +6,9 @@ const [core] = projects;
 module.exports = {
   ...core,
   testEnvironment: '@stryker-mutator/jest-runner/jest-env/node',
-  testMatch: ['<rootDir>/src/{route,coating,sanding,work}/*.test.ts'],
+  testMatch: [
+    '<rootDir>/src/{coating,sanding,work}/*.test.ts',
+    '<rootDir>/src/route/{law,safety,route,scenarios,finishing,workshop,risk,wall,branches,compare}.test.ts',
+  ],
   setupFiles: [...core.setupFiles, `${__dirname}/jest.mutants.js`],
 };

@@ -18,6 +18,8 @@ export default {
   incrementalFile: '.cache/mutants.json',
   tempDirName: '.cache/stryker',
   ignorePatterns: ['app', 'server', 'e2e', 'docs', '.cache', 'demo.sqlite*'],
+  // A table or a rule is made when its file is loaded: such mutants can't be tried one by one.
+  ignoreStatic: true,
   concurrency: 2,
   timeoutMS: 30_000,
   timeoutFactor: 3,
@@ -29,6 +31,5 @@ export default {
     reportMutants: true,
     allowColor: false,
   },
-  disableTypeChecks: false,
   allowEmpty: true,
 };

@@ -22,8 +22,15 @@ import {
   type Piece,
   type TemplateId,
 } from '@obrik/core/piece';
-import { alternativesFor, branchesOf, planRoute } from '@obrik/core/route';
+import {
+  alternativesFor,
+  branchesOf,
+  planRoute,
+  precedencesOf,
+  stateAsFound,
+} from '@obrik/core/route';
 import { planLadder, sandingTask } from '@obrik/core/sanding';
+import { advance } from '@obrik/core/work';
 import { harbourLibrary } from '../server/src/demo/scenario';
 
 const median = (list: number[]): number =>
@@ -102,18 +109,25 @@ const wallOf = (bays: number): Piece => {
   };
 };
 console.log(
-  'Planner by number of surfaces (aims for 40: route 50 ms, four ways 250 ms; near linear)',
+  'Planner by number of surfaces (aims for 40: route 50 ms, from half-done 60 ms, four ways 250 ms; near linear)',
 );
 console.table(
   [1, 3, 5, 9, 12].map((bays) => {
     const it = wallOf(bays);
     const count = surfacesOf(it).length;
     const ms = measure(() => planRoute(it, USUAL_SHOP), 20);
+    const route = planRoute(it, USUAL_SHOP);
+    const half = route.tasks
+      .slice(0, Math.floor(route.tasks.length / 2))
+      .reduce(advance, stateAsFound(it, USUAL_SHOP));
     return {
       surfaces: count,
       'route, ms': ms.toFixed(1),
       'per surface, ms': (ms / count).toFixed(2),
-      operations: planRoute(it, USUAL_SHOP).operations.length,
+      'from half-done, ms': measure(() => planRoute(it, USUAL_SHOP, half), 20).toFixed(1),
+      tasks: route.tasks.length,
+      precedences: precedencesOf(route.graph).length,
+      operations: route.operations.length,
       'four ways, ms': measure(() => alternativesFor(it, USUAL_SHOP), 8).toFixed(0),
       'branches of gates, ms': measure(() => branchesOf(it, USUAL_SHOP), 5).toFixed(0),
     };

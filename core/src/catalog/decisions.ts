@@ -18,6 +18,14 @@ export const DECISIONS = {
   waxWorthRemoving: { value: 0.3, source: JUDGEMENT },
   /** From this chance of tannin on a wood counts as rich in it. */
   richInTannin: { value: 0.5, source: JUDGEMENT },
+  /** From this chance on something is taken to be so, for choosing what makes sense to test. */
+  likelyForTesting: { value: 0.5, source: JUDGEMENT },
+  /** A test that tells something only on paint is not offered where paint is less likely than this. */
+  testWorthTrying: { value: 0.3, source: JUDGEMENT },
+  /** From this probability on a question counts as settled. */
+  settled: { value: 0.85, source: JUDGEMENT },
+  /** A family is named where its likeliest member alone is less likely than this. */
+  memberNamed: { value: 0.65, source: JUDGEMENT },
   /** Below this a chance is not worth a word. */
   riskWorthSaying: { value: 0.02, source: JUDGEMENT },
   /** Chances that differ by less are the same to a user. */

@@ -46,6 +46,15 @@ export const GAPS = {
 /** From this height on a piece is screwed to the wall, mm. */
 export const ANCHOR_FROM_MM = { value: 1000, source: PRACTICE } as const;
 
+/** Damage: what is overlooked at arm's length, mm²; what share of a face makes it worse. */
+export const DAMAGE_LIMITS = { overlookedMm2: 60, largeShare: 0.05, source: JUDGEMENT } as const;
+
+/** Wood this many points above its rest in the shop's air is damp. */
+export const DAMP_ABOVE_POINTS = { value: 3, source: PRACTICE } as const;
+
+/** A sheet of new veneer, µm. */
+export const NEW_VENEER_UM = { value: 500, source: JUDGEMENT } as const;
+
 /** Screws that hold a fitting of two holes. */
 export const HOLES_PER_FITTING = { value: 2, source: PRACTICE } as const;
 

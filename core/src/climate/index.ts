@@ -1,1 +1,1 @@
-export { DAMP_ABOVE, equilibriumMoisture, type Air } from './moisture';
+export { equilibriumMoisture, type Air } from './moisture';

@@ -23,6 +23,3 @@ export const equilibriumMoisture = ({ celsius, humidity }: Air): number => {
   const bound = (k1 * kh + 2 * k1 * k2 * kh ** 2) / (1 + k1 * kh + k1 * k2 * kh ** 2);
   return (1800 / w) * (kh / (1 - kh) + bound);
 };
-
-/** Wood this many points above its equilibrium is too damp to be sanded or coated (common practice). */
-export const DAMP_ABOVE = 3;

@@ -11,5 +11,5 @@ export {
 } from './hiding';
 export { colourName, colourOf, shadeOf, tintFor, type Tint } from './colour';
 export { may, type Interface } from './interface';
-export { BLEED_WORTH_BLOCKING, PRIMER_RULES, choosePrimer, type PrimerNeed } from './primer';
+export { PRIMER_RULES, choosePrimer, type PrimerNeed } from './primer';
 export { TOPCOATS, judgeTopcoat, type TopcoatVerdict } from './topcoat';

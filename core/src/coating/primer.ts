@@ -1,4 +1,5 @@
 import {
+  DECISIONS,
   PRIMERS,
   SUBSTRATES,
   type Bleed,
@@ -8,6 +9,7 @@ import {
   type Substrate,
 } from '../catalog';
 import { showsOldWood, type Scheme } from '../piece';
+import { CHOICE_WORDS } from '../words';
 
 /** What decides on a primer. */
 export interface PrimerNeed {
@@ -32,9 +34,7 @@ interface PrimerRule {
   readonly because: (need: PrimerNeed) => string;
 }
 
-/** From this chance on bleed is blocked rather than hoped away (modelling judgement). */
-export const BLEED_WORTH_BLOCKING = 0.3;
-const ALWAYS_FROM = 0.05;
+const { primer: WORDS } = CHOICE_WORDS;
 
 const painted = (need: PrimerNeed): boolean => need.scheme.kind === 'painted';
 
@@ -42,7 +42,9 @@ const familyOf = (need: PrimerNeed) => SUBSTRATES.get(need.substrate).family;
 
 /** The school "always" leaves nothing to chance: where wood might bleed at all, it is blocked. */
 const worthBlocking = (need: PrimerNeed): number =>
-  need.schools.prime === 'always' ? ALWAYS_FROM : BLEED_WORTH_BLOCKING;
+  need.schools.prime === 'always'
+    ? DECISIONS.bleedWorthBlockingAlways.value
+    : DECISIONS.bleedWorthBlocking.value;
 
 /** Paint primes for itself on a sound film, in the school of that name. */
 const primesItself = (need: PrimerNeed): boolean =>
@@ -57,45 +59,45 @@ export const PRIMER_RULES: readonly PrimerRule[] = [
       painted(need) && (need.bleedChance >= worthBlocking(need) || need.knots || need.odour),
     because: (need) =>
       need.odour
-        ? 'Odour comes back through water-based primer; shellac shuts it in.'
+        ? WORDS.odour
         : need.knots
-          ? 'Knots bleed for months: only shellac holds them.'
-          : `The wood may bleed ${need.bleed === 'none' ? 'tannin' : need.bleed}, and more paint does not cure that. Shellac holds it.`,
+          ? WORDS.knots
+          : WORDS.bleed(need.bleed === 'none' ? 'tannin' : need.bleed),
   },
   {
     id: 'bonding-on-glossy',
     primer: 'bonding',
     applies: (need) =>
       painted(need) && (need.glossy || ['printed', 'other'].includes(familyOf(need))),
-    because: () => 'A glossy face sheds paint: scuff once, then a primer that grips.',
+    because: () => WORDS.slick,
   },
   {
     id: 'seal-board',
     primer: 'sealing',
     applies: (need) => painted(need) && familyOf(need) === 'board',
-    because: () => 'Bare board drinks paint, edges most.',
+    because: () => WORDS.board,
   },
   {
     id: 'acrylic-by-default',
     primer: 'acrylic',
     applies: (need) => painted(need) && !primesItself(need),
-    because: (need) =>
-      need.film === 'bare'
-        ? 'Bare wood that does not bleed: one coat evens the suction.'
-        : 'A sound film that does not bleed: a plain primer is enough.',
+    because: (need) => (need.film === 'bare' ? WORDS.bareWood : WORDS.soundFilm),
   },
   {
     id: 'clear-shellac-under-wash',
     primer: 'clearShellac',
-    applies: (need) => need.scheme.kind === 'washed' && need.bleedChance >= BLEED_WORTH_BLOCKING,
-    because: () => 'A wash is mostly water and draws the bleed out; clear shellac holds it.',
+    applies: (need) =>
+      need.scheme.kind === 'washed' && need.bleedChance >= DECISIONS.bleedWorthBlocking.value,
+    because: () => WORDS.wash,
   },
   {
     id: 'clear-shellac-holds-dye',
     primer: 'clearShellac',
-    applies: (need) => showsOldWood(need.scheme) && need.bleed === 'dye' && need.bleedChance >= 0.5,
-    because: () =>
-      'Old dye would run into the clear coat; clear shellac holds it and lets the wood show.',
+    applies: (need) =>
+      showsOldWood(need.scheme) &&
+      need.bleed === 'dye' &&
+      need.bleedChance >= DECISIONS.dyeWorthSealing.value,
+    because: () => WORDS.dye,
   },
 ];
 

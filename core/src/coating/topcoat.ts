@@ -1,6 +1,9 @@
 import type { Coating } from '../catalog';
 import { isCoated, isLightColour, type Scheme, type Topcoat } from '../piece';
+import { CHOICE_WORDS } from '../words';
 import { may } from './interface';
+
+const { topcoatChoice: WORDS } = CHOICE_WORDS;
 
 /** What stands against a topcoat over a scheme, and what to use instead. */
 export interface TopcoatVerdict {
@@ -30,9 +33,7 @@ export const judgeTopcoat = (scheme: Scheme, under?: Coating): TopcoatVerdict | 
     return {
       rule: 'oil-clear-over-pale-paint',
       may: 'never',
-      because:
-        'Oil-based clear yellows: over white or pale paint the whole piece turns yellow, and only stripping or repainting mends it.',
-      waysOut: ['Take a waterborne clear instead.', 'Take a mid or dark colour.'],
+      ...WORDS.yellows,
     };
   }
   const meets = under && may(TOPCOATS[scheme.topcoat], { of: 'coat', id: under });
@@ -41,15 +42,14 @@ export const judgeTopcoat = (scheme: Scheme, under?: Coating): TopcoatVerdict | 
       rule: 'oil-wants-open-wood',
       may: 'never',
       because: meets.because,
-      waysOut: ['Take a waterborne clear instead.', 'Leave the wood bare or stained below it.'],
+      ...WORDS.wantsOpenWood,
     };
   }
   if (scheme.topcoat === 'wax') {
     return {
       rule: 'wax-is-the-last-coat',
       may: 'note',
-      because: 'Nothing sticks over wax later, and it takes about 30 days to harden.',
-      waysOut: ['Take a waterborne clear where it will be touched a lot.'],
+      ...WORDS.waxIsLast,
     };
   }
   return undefined;

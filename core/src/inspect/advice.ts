@@ -1,12 +1,15 @@
 import {
-  SUBSTRATES,
+  DECISIONS,
   MISTAKE_WEIGHT,
+  SUBSTRATES,
   THIN_FACE,
+  THIN_FACES,
   VARIABLES,
   inspectionTest,
   type InspectionTest,
 } from '../catalog';
 import type { Aim, Piece, Shop } from '../piece';
+import { LOOK_WORDS } from '../words';
 import { leadStatusOf } from './lead';
 import { TELLING_TESTS } from './likelihood';
 import { expectedLoss, lossTables } from './losses';
@@ -14,8 +17,10 @@ import { posteriorsOf, type SurfacePosterior } from './posterior';
 import { chanceOfPaint, type LeadChance } from './priors';
 import type { LeadStatus, VeneerEstimate } from './result';
 import type { StateVariable } from './space';
-import { TOO_THIN_MM, veneerOf } from './veneer';
+import { veneerOf } from './veneer';
 import { decisionOf, takesOf, worthOf, type Decision, type Turn } from './worth';
+
+const { advice: WORDS } = LOOK_WORDS;
 
 /** A test worth doing next, with what it could change. */
 export interface Advice {
@@ -31,16 +36,8 @@ export interface Advice {
 
 const inWords = (turns: readonly Turn[]): string => {
   const [first] = [...turns].sort((a, b) => b.chance - a.chance);
-  return first
-    ? `“${first.outcome}” would turn “${first.from.label}” into “${first.to.label}”.`
-    : 'Narrows down which plan is best.';
+  return first ? WORDS.turns(first.outcome, first.from.label, first.to.label) : WORDS.narrows;
 };
-
-/** From this chance on something is taken to be so, for choosing what makes sense to test. */
-const LIKELY = 0.5;
-
-/** A test that tells something only on paint is not offered where paint is less likely than this. */
-const WORTH_TRYING = 0.3;
 
 /** Value of measuring the veneer: afterwards it is known whether the face is too thin. */
 const veneerAdvice = (
@@ -54,14 +51,14 @@ const veneerAdvice = (
     (sum, id, at) => sum + (THIN_FACE.includes(id) ? (it.marginals.substrate[at] as number) : 0),
     0,
   );
-  if (!test || measured || thinFaced < LIKELY) return undefined;
+  if (!test || measured || thinFaced < DECISIONS.likelyForTesting.value) return undefined;
   const known = (thin: 0 | 1) => expectedLoss(lossTables(it.surface, aim, thin), prospect);
   return {
     test,
     layer: null,
     saves: MISTAKE_WEIGHT.value * Math.max(0, loss - tooThin * known(1) - (1 - tooThin) * known(0)),
     takes: takesOf(test),
-    couldChange: `Below ${TOO_THIN_MM} mm it may not be stripped and sanded.`,
+    couldChange: WORDS.veneer(THIN_FACES.tooThinMm),
   };
 };
 
@@ -76,10 +73,7 @@ const leadAdvice = (lead: LeadStatus): Advice | undefined => {
       layer,
       saves: Infinity,
       takes: takesOf(test),
-      couldChange:
-        layer === null
-          ? 'Until each layer has a lead result, nothing may be sanded dry here.'
-          : 'Decides whether this surface may be sanded dry.',
+      couldChange: layer === null ? WORDS.countLayers : WORDS.testLayer,
     }
   );
 };
@@ -128,12 +122,14 @@ const rank = (piece: Piece, shop: Shop, it: SurfacePosterior): readonly Advice[]
   const suspect = lead.kind === 'open' || lead.kind === 'found';
   const candidates = TELLING_TESTS.filter(
     (test) =>
-      !done.has(test.id) && !(test.abrades && suspect) && chanceOf(test, it) >= WORTH_TRYING,
+      !done.has(test.id) &&
+      !(test.abrades && suspect) &&
+      chanceOf(test, it) >= DECISIONS.testWorthTrying.value,
   ).map((test): Advice => {
     const { saves, turns } = worthOf(test, decision);
     return { test, layer: null, saves, takes: takesOf(test), couldChange: inWords(turns) };
   });
-  const urgent = paint >= LIKELY ? leadAdvice(lead) : undefined;
+  const urgent = paint >= DECISIONS.likelyForTesting.value ? leadAdvice(lead) : undefined;
   const measure = veneerAdvice(it, aim, veneer, decision);
   const worth = (one: Advice) => one.saves - one.takes;
   return [...(urgent ? [urgent] : []), ...candidates, ...(measure ? [measure] : [])]

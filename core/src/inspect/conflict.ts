@@ -6,15 +6,19 @@ import {
   type PartKind,
   type Variable,
 } from '../catalog';
+import { LOOK_WORDS } from '../words';
 import { greatest, type Distribution } from './distribution';
 import type { Evidence } from './evidence';
 import { TELLING_TESTS, saysOf, tableOf, type Says } from './likelihood';
 import type { SurfacePosterior } from './posterior';
 import type { Conflict } from './result';
 
+const { conflict: WORDS } = LOOK_WORDS;
+
+/** What a result is called. */
 const nameOf = ({ test, result, observation }: Evidence): string => {
   const label = test.kind === 'reading' ? test.bands[result]?.label : test.outcomes[result]?.label;
-  return `“${label ?? observation.testId}”`;
+  return label ?? observation.testId;
 };
 
 /** A result with what it says of a variable. */
@@ -91,11 +95,11 @@ const conflictBetween = (
   return {
     variable,
     observationIds: [a.evidence.observation.id, b.evidence.observation.id],
-    text:
-      `${nameOf(a.evidence)} speaks for ${speaksFor(a)}, ${nameOf(b.evidence)} for ${speaksFor(b)}. ` +
-      (settles
-        ? `This would settle it: ${settles.title.charAt(0).toLowerCase()}${settles.title.slice(1)}.`
-        : 'Look again, or confirm what you know.'),
+    text: WORDS.between(
+      [nameOf(a.evidence), nameOf(b.evidence)],
+      [speaksFor(a), speaksFor(b)],
+      settles?.title,
+    ),
     settledBy: settles?.id ?? null,
   };
 };
@@ -132,7 +136,7 @@ export const oddEvidence = ({ evidence, likeliest }: SurfacePosterior): Conflict
   return {
     variable: 'substrate',
     observationIds: odd.map(({ it }) => it.observation.id),
-    text: `Nothing that Obrik knows of looks like this together: ${odd.map(({ it }) => nameOf(it)).join(', ')}. Repeat these on another spot; it may be a repair, or two materials in one surface.`,
+    text: WORDS.odd(odd.map(({ it }) => nameOf(it))),
     settledBy: odd[0]?.it.test.id ?? null,
   };
 };
@@ -149,7 +153,10 @@ export const conflictWithWord = (
         {
           variable,
           observationIds,
-          text: `You confirmed ${labelOf(variable, value)}; the tests speak for ${labelOf(variable, greatest(fromTests).value)}. Your word stands until you take it back.`,
+          text: WORDS.withWord(
+            labelOf(variable, value),
+            labelOf(variable, greatest(fromTests).value),
+          ),
           settledBy: null,
         },
       ]

@@ -1,7 +1,10 @@
-import { DAMAGES, SUBSTRATES, type Damage } from '../catalog';
+import { DAMAGES, DAMAGE_LIMITS, SUBSTRATES, type Damage } from '../catalog';
 import { visibilityOf, type Finding, type SchemeKind, type Surface } from '../piece';
 import { showLength, type UnitSystem } from '../units';
+import { LOOK_WORDS } from '../words';
 import type { SurfaceBeliefs } from './result';
+
+const { damage: WORDS } = LOOK_WORDS;
 
 export type Severity = 'slight' | 'serious' | 'grave';
 
@@ -28,13 +31,11 @@ interface DamageRule {
 }
 
 const WOOD_SEEN: readonly SchemeKind[] = ['clear', 'stained', 'washed'];
-/** A patch or fill smaller than this is overlooked at arm's length, mm² (modelling judgement). */
-const OVERLOOKED_MM2 = 60;
 
 const is = (it: Situation, ...damages: readonly Damage[]): boolean =>
   damages.includes(it.finding.damage);
 const inView = (it: Situation): boolean => visibilityOf(it.surface) === 'high';
-const large = (it: Situation): boolean => (it.areaMm2 ?? Infinity) > OVERLOOKED_MM2;
+const large = (it: Situation): boolean => (it.areaMm2 ?? Infinity) > DAMAGE_LIMITS.overlookedMm2;
 const thinFace = (it: Situation): boolean =>
   SUBSTRATES.get(it.beliefs.substrate.likeliest).thinFace;
 
@@ -44,44 +45,44 @@ export const DAMAGE_RULES: readonly DamageRule[] = [
     id: 'patch-shows',
     schemes: WOOD_SEEN,
     applies: (it) => is(it, 'missingVeneer', 'missingEdge') && inView(it) && large(it),
-    because: 'stain would show the patch',
+    because: WORDS.patchShows,
   },
   {
     id: 'fill-shows',
     schemes: ['stained'],
     applies: (it) => is(it, 'gouge', 'smallHole', 'burn', 'crack') && inView(it) && large(it),
-    because: 'filler takes stain in another shade',
+    because: WORDS.fillShows,
   },
   {
     id: 'stain-in-thin-wood',
     schemes: WOOD_SEEN,
     applies: (it) => is(it, 'darkRing', 'burn') && thinFace(it),
-    because: 'it can’t be sanded out of a thin face: bleach it, or paint',
+    because: WORDS.stainInThinWood,
   },
   {
     id: 'film-does-not-hold',
     schemes: ['leave'],
     applies: (it) => is(it, 'peeling', 'liftingFoil', 'liftingVeneer', 'delaminated'),
-    because: 'what lifts goes on lifting',
+    because: WORDS.filmLifts,
   },
   {
     id: 'swelling-stays',
     schemes: ['clear', 'stained', 'leave'],
     applies: (it) => is(it, 'swollenBoard'),
-    because: 'swollen board never goes back',
+    because: WORDS.swellingStays,
   },
   {
     id: 'alive',
     schemes: ['painted', 'stained', 'clear', 'leave'],
     applies: (it) => is(it, 'insects', 'mould'),
-    because: 'nothing is begun before it is gone',
+    because: WORDS.alive,
   },
 ];
 
 /** "40 × 25 mm, 3 mm deep"; empty where nobody measured. */
 export const sizeInWords = (it: Finding, units: UnitSystem): string => {
   const flat = [it.lengthMm, it.widthMm].filter((mm) => mm !== null);
-  const deep = it.depthMm === null ? [] : [`${showLength(it.depthMm, units)} deep`];
+  const deep = it.depthMm === null ? [] : [WORDS.deep(showLength(it.depthMm, units))];
   const across = flat.map((mm) => showLength(mm, units).replace(/ (mm|in)$/, '')).join(' × ');
   const unit = units === 'metric' ? 'mm' : 'in';
   return [...(flat.length > 0 ? [`${across} ${unit}`] : []), ...deep].join(', ');
@@ -111,15 +112,14 @@ export const judgeFinding = (
   const row = DAMAGES.get(finding.damage);
   const share = areaMm2 === undefined ? 0 : (areaMm2 * finding.count) / surface.areaMm2;
   const seen = { high: 0, middle: 0, low: -1 }[visibilityOf(surface)];
-  const points = row.severity + (share > 0.05 ? 1 : 0) + seen;
-  const where = { high: 'on a face in full view', middle: '', low: 'where few look' }[
-    visibilityOf(surface)
-  ];
-  const what = [row.label, sizeInWords(finding, units), where].filter(Boolean).join(' ');
+  const points = row.severity + (share > DAMAGE_LIMITS.largeShare ? 1 : 0) + seen;
+  const what = [row.label, sizeInWords(finding, units), WORDS.where[visibilityOf(surface)]];
   return {
     severity: points >= 3 ? 'grave' : points >= 2 ? 'serious' : 'slight',
     ruledOut,
-    text:
-      ruledOut.length > 0 ? `${what}: ${ruledOut.map((it) => it.because).join('; ')}.` : `${what}.`,
+    text: WORDS.told(
+      what,
+      ruledOut.map((it) => it.because),
+    ),
   };
 };

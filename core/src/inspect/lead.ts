@@ -1,7 +1,10 @@
 import { LEAD_LIMITS, LEAD_PRIOR, inspectionTest } from '../catalog';
 import type { Observation, Piece, Shop } from '../piece';
+import { LOOK_WORDS } from '../words';
 import { mayPredate } from './priors';
 import type { LeadResult, LeadStatus } from './result';
+
+const { lead: WORDS } = LOOK_WORDS;
 
 /**
  * What a laboratory's figure means under United States rules.
@@ -11,18 +14,18 @@ export const readLeadPpm = (ppm: number): { found: boolean; text: string } => {
   if (ppm >= LEAD_LIMITS.leadBasedPaintPpm.value) {
     return {
       found: true,
-      text: `${ppm} ppm: lead-based paint (5000 ppm or more, 40 CFR 745.103).`,
+      text: WORDS.basedPaint(ppm),
     };
   }
   if (ppm > LEAD_LIMITS.consumerPaintPpm.value) {
     return {
       found: true,
-      text: `${ppm} ppm: under the line for lead-based paint, over the ${LEAD_LIMITS.consumerPaintPpm.value} ppm allowed in paint sold today (16 CFR 1303). Worked as lead.`,
+      text: WORDS.overConsumer(ppm),
     };
   }
   return {
     found: false,
-    text: `${ppm} ppm: at or under ${LEAD_LIMITS.consumerPaintPpm.value} ppm (16 CFR 1303).`,
+    text: WORDS.underConsumer(ppm),
   };
 };
 
@@ -56,24 +59,6 @@ const resultsOf = (observations: readonly Observation[]): readonly LeadResult[] 
       };
     });
 };
-
-/** "layer 2", "layers 1–3", "layers 1, 3". */
-const layersInWords = (layers: readonly number[]): string => {
-  const [first] = layers;
-  if (layers.length === 1) return `layer ${first}`;
-  const last = layers.at(-1) ?? 0;
-  const inARow = last - (first ?? 0) === layers.length - 1;
-  return `layers ${inARow ? `${first}–${last}` : layers.join(', ')}`;
-};
-
-/** "by swab in layers 1–3, by laboratory in layer 4". */
-const byMethod = (results: readonly LeadResult[]): string =>
-  [...new Set(results.map((it) => it.by))]
-    .map((by) => {
-      const layers = results.filter((it) => it.by === by).map((it) => it.layer);
-      return `by ${by} in ${layersInWords(layers)}`;
-    })
-    .join(', ');
 
 /** How many layers of paint are known: counted at a notch (the latest count), or recorded one by one. */
 export const countedLayers = (
@@ -116,43 +101,42 @@ export const leadStatusOf = (it: LeadQuestion): LeadStatus => {
       kind: 'found',
       results,
       layers: found.map((one) => one.layer),
-      text: `Lead found ${byMethod(found)}.`,
+      text: WORDS.found(found),
     };
   }
   if (!mayPredate(it.piece, it.shop.leadCutoffYear)) {
     return {
       kind: 'notAsked',
       results,
-      text: `Made after ${it.shop.leadCutoffYear}: not suspect by its year.`,
+      text: WORDS.madeAfter(it.shop.leadCutoffYear),
     };
   }
   const counted = countedLayers(it.observations, it.recordedLayers);
   if (counted === 0) {
-    return { kind: 'notAsked', results, text: 'No layer of paint counted at the notch.' };
+    return { kind: 'notAsked', results, text: WORDS.noLayer };
   }
   if (counted === null && it.paint < LEAD_PRIOR.paintWorthAsking.value) {
-    return { kind: 'notAsked', results, text: 'Wood shows: no paint to be tested.' };
+    return { kind: 'notAsked', results, text: WORDS.woodShows };
   }
   const closing = it.piece.childsRoom ? results.filter((one) => one.by === 'laboratory') : results;
   const missing = Array.from({ length: counted ?? 0 }, (_, index) => index + 1).filter(
     (layer) => !closing.some((one) => one.layer === layer),
   );
-  const where = `at the ${it.surfaceName.toLowerCase()}`;
   if (counted !== null && missing.length === 0) {
     return {
       kind: 'notFound',
       results,
       layers: counted,
-      text: `Not found ${byMethod(results)} ${where}.`,
+      text: WORDS.notFound(results, it.surfaceName),
     };
   }
-  const tested = results.length > 0 ? `Not found ${byMethod(results)} ${where}. ` : '';
+  const tested = results.length > 0 ? `${WORDS.notFound(results, it.surfaceName)} ` : '';
   const open =
     counted === null
-      ? 'Not tested. Count the layers first, then test each.'
+      ? WORDS.countFirst
       : it.piece.childsRoom
-        ? `Not tested by a laboratory in ${layersInWords(missing)}: for a child’s room a swab is not enough.`
-        : `Not tested in ${layersInWords(missing)}.`;
+        ? WORDS.notByLaboratory(missing)
+        : WORDS.notTested(missing);
   return {
     kind: 'open',
     results,

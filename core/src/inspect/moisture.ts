@@ -1,5 +1,7 @@
-import { DAMP_ABOVE, equilibriumMoisture } from '../climate';
+import { DAMP_ABOVE_POINTS } from '../catalog';
+import { equilibriumMoisture } from '../climate';
 import type { Observation, Shop } from '../piece';
+import { LOOK_WORDS } from '../words';
 import type { Moisture } from './result';
 
 /**
@@ -14,14 +16,11 @@ export const moistureOf = (observations: readonly Observation[], shop: Shop): Mo
   if (!latest || latest.value === null) return null;
   const atRest = equilibriumMoisture({ celsius: shop.airCelsius, humidity: shop.airHumidity });
   const over = latest.value - atRest;
-  const damp = over > DAMP_ABOVE;
-  const against = `${latest.value.toFixed(1)} %, at rest in this air ${atRest.toFixed(1)} %`;
+  const damp = over > DAMP_ABOVE_POINTS.value;
   return {
     percent: latest.value,
     atRest,
     damp,
-    text: damp
-      ? `${against}: ${over.toFixed(1)} points too damp. Let it dry before sanding or coating.`
-      : `${against}: dry enough.`,
+    text: LOOK_WORDS.moisture.text(latest.value, atRest, over, damp),
   };
 };

@@ -1,4 +1,4 @@
-import { VENEER_PRIORS, VENEER_READING_ERROR, type Era } from '../catalog';
+import { type Era, THIN_FACES, VENEER_PRIORS, VENEER_READING_ERROR } from '../catalog';
 import type { Observation, Piece } from '../piece';
 import { eraShares } from './priors';
 import type { VeneerEstimate } from './result';
@@ -9,9 +9,6 @@ const THICKNESSES = Array.from({ length: 310 }, (_, index) => (index + 1) * STEP
 
 /** Standard normal quantile of 0.9: a lognormal's tenth lies this many sigmas below its median. */
 const TENTH = 1.2816;
-
-/** Below this a face can't be stripped and sanded with a good conscience, mm. */
-export const TOO_THIN_MM = 0.45;
 
 const lognormal = (mm: number, { thin, usual }: (typeof VENEER_PRIORS)[Era]): number => {
   const sigma = Math.log(usual / thin) / TENTH;
@@ -113,7 +110,7 @@ export const veneerOf = (
   const estimate = {
     thinMm: quantile(weights, 0.1),
     usualMm: quantile(weights, 0.5),
-    tooThin: below(weights, TOO_THIN_MM),
+    tooThin: below(weights, THIN_FACES.tooThinMm),
     measured,
   };
   ESTIMATES.set(key, estimate);

@@ -1,3 +1,5 @@
+import { DECISIONS } from '../catalog';
+
 /**
  * How sure, in words a person would use.
  * @param p probability of the value that is named
@@ -12,7 +14,7 @@ export const sureness = (p: number): string => {
 };
 
 /** From this probability on a question counts as settled. */
-export const SETTLED = 0.85;
+export const SETTLED = DECISIONS.settled.value;
 
 /** A family is named instead of its likeliest member where that member alone is less likely than this. */
-export const NAMED = 0.65;
+export const NAMED = DECISIONS.memberNamed.value;

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { SUPPOSED, type Variable } from '../catalog';
 import { inspectPiece, type SurfaceBeliefs } from '../inspect';
 import type { Confirmation, Observation, Piece, Shop } from '../piece';
-import { tollOf } from './compare';
+import { moneyFor, tollOf } from './compare';
 import { GATE_KINDS, type AnswerId } from '../work';
 import { likeliestSubstrate } from './context';
 import type { Route } from './operation';
@@ -194,10 +194,10 @@ export const branchesOf = (piece: Piece, shop: Shop): Branches => {
       return {
         answer,
         then,
-        // Asking takes its minutes whatever the answer is.
+        // Asking takes its minutes and its kit whatever the answer is.
         minutes: toll.minutes - (now.minutes - it.minutes),
         days: toll.days - now.days,
-        money: toll.money - now.money,
+        money: Math.round(toll.money - (now.money - moneyFor(it.consumes))),
         adds: beyond(other, there, here),
         drops: beyond(route, here, there),
         refuses: other.refusals.map((no) => no.title).filter((title) => !refusedNow.has(title)),

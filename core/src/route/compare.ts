@@ -15,7 +15,7 @@ import {
   type Surface,
 } from '../piece';
 import { hazardWords, waysInWords } from '../words';
-import { risk, type DeepReadonly } from '../work';
+import { risk, type Consumed, type DeepReadonly } from '../work';
 import { calendarDays } from './days';
 import { refusal, type Route } from './operation';
 import { planRoute } from './plan';
@@ -44,11 +44,9 @@ export const alternative = toll.extend({
 });
 export type Alternative = DeepReadonly<z.infer<typeof alternative>>;
 
-/** What all tasks use up, by placeholder prices, minor units of money. */
-const moneyOf = ({ tasks }: Route): number =>
-  tasks
-    .flatMap((it) => it.consumes)
-    .reduce((sum, it) => sum + priceOf(it.material, it.quantity), 0);
+/** What is used up, by placeholder prices, minor units of money. */
+export const moneyFor = (used: readonly Consumed[]): number =>
+  used.reduce((sum, it) => sum + priceOf(it.material, it.quantity), 0);
 
 /** Solvents and what they come in. */
 const FUMES: readonly Hazard[] = ['fumes', 'fumesStun', 'sprayMist'];
@@ -90,7 +88,7 @@ export const tollOf = (
 ): Toll => ({
   minutes: planned.minutes,
   days: calendarDays(planned.operations),
-  money: Math.round(moneyOf(planned)),
+  money: Math.round(moneyFor(planned.tasks.flatMap((it) => it.consumes))),
   risks: [...worstOf(planned.operations.flatMap((it) => it.risks))],
   hazards: [...hazardsOf(planned)],
 });

@@ -1,51 +1,43 @@
 import type { Schools } from '../catalog';
+import { ORDER_WORDS, type OrderRuleId } from '../words';
 import { placeOf, type Lag, type Phase, type Task } from '../work';
 import type { Side } from './context';
 import { graphMaker, type Graph, type RuleOfOrder } from './graph';
 
-const rule = (id: string, because: string): RuleOfOrder => ({ id, because });
+const rule = (id: OrderRuleId): RuleOfOrder => ({ id, because: ORDER_WORDS[id] });
 
-const GATE = rule('gate-before-what-it-decides', 'Its answer decides whether this may be done.');
-const DUST = rule(
-  'dust-before-wet-coats',
-  'All dust is made before the first wet coat in the same room.',
-);
-const FITTINGS = rule(
-  'fittings-off-before-evicting',
-  'Treatment reaches under the plates and into the holes.',
-);
-const TAPE = rule('under-tape-meanwhile', 'It is masked before the other side is coated.');
-const TOGETHER = rule('hard-before-together', 'Parts go together once every coat is dry.');
-const HANDOVER = rule('whole-before-handover', 'It is handed over whole.');
+const GATE = rule('gate-before-what-it-decides');
+const DUST = rule('dust-before-wet-coats');
+const FITTINGS = rule('fittings-off-before-evicting');
+const TAPE = rule('under-tape-meanwhile');
+const TOGETHER = rule('hard-before-together');
+const HANDOVER = rule('whole-before-handover');
 
 /** Why a phase comes after all phases before it, on one surface. */
 const INTO: Readonly<Partial<Record<Phase, RuleOfOrder>>> = {
-  record: rule('secure-before-record', 'Harm is shut out before anybody handles the piece.'),
-  dismantle: rule('record-before-apart', 'It is recorded while it is still together.'),
-  clean: rule('apart-before-clean', 'Taken apart, the corners can be reached.'),
-  strip: rule('clean-before-strip', 'Stripper works on finish, not on grease.'),
-  repair: rule('strip-before-repair', 'Stripper would lift filler, and glue wants clean wood.'),
-  sand: rule('repair-before-sand', 'Repairs are sanded flush with the rest.'),
-  block: rule('dedusted-before-coat', 'A coat over dust sticks to the dust and chips later.'),
-  colour: rule('blocked-before-colour', 'What would bleed is shut in before the colour goes on.'),
-  protect: rule('colour-before-clear', 'Stain and paint go below what shields them.'),
+  record: rule('secure-before-record'),
+  dismantle: rule('record-before-apart'),
+  clean: rule('apart-before-clean'),
+  strip: rule('clean-before-strip'),
+  repair: rule('strip-before-repair'),
+  sand: rule('repair-before-sand'),
+  block: rule('dedusted-before-coat'),
+  colour: rule('blocked-before-colour'),
+  protect: rule('colour-before-clear'),
 };
 
 /** Why what ranks lower comes first, within a phase and on one surface. */
 const WITHIN: Readonly<Partial<Record<Phase, RuleOfOrder>>> = {
-  secure: rule('secure-in-order', 'The greater harm first.'),
-  dismantle: rule('numbers-before-screws', 'Numbered before its screws are out.'),
-  clean: rule(
-    'vacuum-before-wash',
-    'Dry dirt, then wax and glue, then water, then the patch on clean wood.',
-  ),
-  strip: rule('strip-in-order', 'The finish first, then what is left loose.'),
-  repair: rule('glue-before-fill', 'Glue first: clamping moves the wood that filler would bridge.'),
-  sand: rule('flush-fill-dedust', 'Fills flush, then the whole face, then the dust off.'),
-  block: rule('coats-in-order', 'Each coat is dulled and dusted before the next.'),
-  colour: rule('colour-in-order', 'Stain, then paint coat by coat, then the effect.'),
-  protect: rule('clear-in-order', 'Each coat dries before the next.'),
-  reassemble: rule('parts-in-order', 'What slides and hangs, then what is screwed on.'),
+  secure: rule('secure-in-order'),
+  dismantle: rule('numbers-before-screws'),
+  clean: rule('vacuum-before-wash'),
+  strip: rule('strip-in-order'),
+  repair: rule('glue-before-fill'),
+  sand: rule('flush-fill-dedust'),
+  block: rule('coats-in-order'),
+  colour: rule('colour-in-order'),
+  protect: rule('clear-in-order'),
+  reassemble: rule('parts-in-order'),
 };
 
 /** Every reason why one task comes before another. */

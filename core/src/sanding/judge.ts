@@ -1,7 +1,10 @@
+import { CHOICE_WORDS } from '../words';
 import { budgetUm } from './ladder';
 import { clears, gradeOf, scratchDepthUm, stepIsAllowed, type Grade } from './scale';
 import type { SandingTask } from './task';
 import { removalUm, rungMinutes } from './wear';
+
+const { ladderFaults: WORDS } = CHOICE_WORDS;
 
 const takenBy = (grades: readonly Grade[], task: SandingTask) => {
   let clear = task.defectUm;
@@ -18,12 +21,12 @@ const takenBy = (grades: readonly Grade[], task: SandingTask) => {
 
 /** The coarsest paper allowed may start on anything, in as many passes as it takes. */
 const startFaults = (first: Grade | undefined, task: SandingTask): readonly string[] => {
-  if (!first) return ['No paper chosen.'];
+  if (!first) return [WORDS.none];
   if (first.grit < task.coarsestGrit) {
-    return [`P${first.grit} is coarser than this face bears: P${task.coarsestGrit} at most.`];
+    return [WORDS.tooCoarse(first.grit, task.coarsestGrit)];
   }
   return first.grit > task.coarsestGrit && !clears(task.defectUm, first)
-    ? [`P${first.grit} won’t clear marks of ${Math.round(task.defectUm)} µm: start coarser.`]
+    ? [WORDS.wontClear(first.grit, task.defectUm)]
     : [];
 };
 
@@ -31,8 +34,8 @@ const endFaults = (last: Grade | undefined, task: SandingTask): readonly string[
   last && last.grit !== task.targetGrit
     ? [
         last.grit < task.targetGrit
-          ? `It stops at P${last.grit}; the next coat wants P${task.targetGrit}.`
-          : `It goes on to P${last.grit}; the next coat wants no finer than P${task.targetGrit}.`,
+          ? WORDS.stopsEarly(last.grit, task.targetGrit)
+          : WORDS.goesOn(last.grit, task.targetGrit),
       ]
     : [];
 
@@ -44,15 +47,13 @@ const endFaults = (last: Grade | undefined, task: SandingTask): readonly string[
  */
 export const judgeLadder = (grits: readonly number[], task?: SandingTask): readonly string[] => {
   const grades = grits.flatMap((grit) => gradeOf(grit) ?? []);
-  if (grades.length < grits.length) return ['Not all of these are on the P-series.'];
+  if (grades.length < grits.length) return [WORDS.offTheSeries];
   const steps = grades.slice(1).flatMap((to, index) => {
     const from = grades[index];
     if (!from || stepIsAllowed(from, to)) return [];
     return from.grainUm <= to.grainUm
-      ? [`P${to.grit} after P${from.grit} goes back to coarser paper.`]
-      : [
-          `P${from.grit} to P${to.grit} is a step of ${(from.grainUm / to.grainUm).toFixed(1)} in grain: P${to.grit} won't clear its scratches.`,
-        ];
+      ? [WORDS.goesBack(to.grit, from.grit)]
+      : [WORDS.bigStep(from.grit, to.grit, from.grainUm / to.grainUm)];
   });
   if (!task) return steps;
   const { removedUm } = takenBy(grades, task);
@@ -60,9 +61,7 @@ export const judgeLadder = (grits: readonly number[], task?: SandingTask): reado
     ...startFaults(grades[0], task),
     ...steps,
     ...endFaults(grades.at(-1), task),
-    ...(removedUm > budgetUm(task)
-      ? [`It takes off ${Math.round(removedUm)} µm, more than this veneer can give.`]
-      : []),
+    ...(removedUm > budgetUm(task) ? [WORDS.takesTooMuch(removedUm)] : []),
   ];
 };
 

@@ -1,9 +1,12 @@
 import { SANDING_MODEL } from '../catalog';
+import { CHOICE_WORDS } from '../words';
 import type { Ladder, NoLadder, Rung } from './result';
 import { SCALE, clears, scratchDepthUm, stepIsAllowed, type Grade } from './scale';
 import { chanceOfSandingThrough, type ThinnerThan } from './sandThrough';
 import type { SandingTask } from './task';
 import { edgeFactor, removalUm, rungMinutes } from './wear';
+
+const { ladderChoice: WORDS } = CHOICE_WORDS;
 
 /** A ladder up to some rung, while searching. */
 interface Path {
@@ -104,14 +107,9 @@ const describe = (path: Path, task: SandingTask): Ladder => {
     edgeRemovedUm: path.removedUm * edgeFactor('hand'),
     veneerLeftUm: left,
     reasons: [
-      `Starts at P${first?.grit ?? task.targetGrit}: the deepest mark is about ${Math.round(task.defectUm)} µm.`,
-      `Stops at P${task.targetGrit}: what the next coat wants.`,
-      ...(task.veneerUm === null
-        ? []
-        : [
-            `Keeps ${SANDING_MODEL.keepUm} µm of veneer above the glue, edges by hand.`,
-            'Of the ladders that fit, the one with the least work, the chance of sanding through counted in.',
-          ]),
+      WORDS.startsAt(first?.grit ?? task.targetGrit, task.defectUm),
+      WORDS.stopsAt(task.targetGrit),
+      ...(task.veneerUm === null ? [] : [WORDS.keeps(SANDING_MODEL.keepUm), WORDS.leastWork]),
     ],
   };
 };
@@ -132,16 +130,8 @@ export const planLadder = (
     return {
       kind: 'refused',
       rule: 'dry-sanding-suspect-paint',
-      because:
-        task.lead === 'found'
-          ? 'Lead was found here: no dry sanding.'
-          : 'This paint may hold lead: no dry sanding until each layer has a result.',
-      waysOut: [
-        'Record a lead result for each layer.',
-        'Leave it and seal it under a sound coat.',
-        'Take it off wet or with gel, waste contained.',
-        'Hand it to a certified firm.',
-      ],
+      because: task.lead === 'found' ? WORDS.onLead.found : WORDS.onLead.open,
+      waysOut: WORDS.onLead.waysOut,
     };
   }
   const best = cheapest(search(task), thinnerThan);
@@ -150,19 +140,14 @@ export const planLadder = (
     return {
       kind: 'refused',
       rule: 'veneer-too-thin',
-      because: `About ${(task.veneerUm / 1000).toFixed(2)} mm of veneer, ${SANDING_MODEL.keepUm / 1000} mm has to stay: no ladder to P${task.targetGrit} fits in what is left.`,
-      waysOut: [
-        'Measure the veneer at a hinge hole: it may be thicker than assumed.',
-        'Strip with gel and stop at a light hand pass.',
-        'Paint it: a scuff takes next to nothing.',
-        'Lay new veneer.',
-      ],
+      because: WORDS.tooThin.because(task.veneerUm, SANDING_MODEL.keepUm, task.targetGrit),
+      waysOut: WORDS.tooThin.waysOut,
     };
   }
   return {
     kind: 'refused',
     rule: 'no-rung-reaches',
-    because: `No paper between P${task.coarsestGrit} and P${task.targetGrit}: the coarsest allowed is finer than the target.`,
-    waysOut: ['Allow a coarser paper, or ask for a finer target.'],
+    because: WORDS.noRung.because(task.coarsestGrit, task.targetGrit),
+    waysOut: WORDS.noRung.waysOut,
   };
 };

@@ -24,3 +24,6 @@ export { DISPOSITIONS, hardwareAdvice } from './hardware';
 export { yearsInWords } from './piece';
 export { careRules, careWords, inCoats } from './care';
 export { hazardWords, routeWords, stepInWords, waysInWords } from './route';
+export * as LOOK_WORDS from './looking';
+export * as CHOICE_WORDS from './choosing';
+export { ORDER_WORDS, type OrderRuleId } from './order';

@@ -1,4 +1,4 @@
-import { COATINGS, OLD_FILM_UM, dryFilmUm } from '../catalog';
+import { COATINGS, NEW_VENEER_UM, OLD_FILM_UM, dryFilmUm } from '../catalog';
 import { may } from '../coating';
 import type { Condition } from './condition';
 import type { FaceLayer, PieceState, SurfaceState } from './state';
@@ -17,9 +17,6 @@ export const foundLayer = (layer: FaceLayer['layer'], um: number = OLD_FILM_UM):
   coat: null,
   taskKey: null,
 });
-
-/** A new face of veneer, µm (modelling judgement). */
-const NEW_VENEER_UM = 500;
 
 /** Work that has to be done anew once the face is laid bare. */
 const LOST_WITH_THE_FILM: readonly Condition[] = ['sanded', 'eased'];
@@ -41,7 +38,7 @@ const faced = (it: SurfaceState, face: Face | null, taskKey: string): SurfaceSta
         ...it,
         layers: [
           ...it.layers,
-          { ...foundLayer({ of: 'substrate', id: 'veneerCore' }, NEW_VENEER_UM), taskKey },
+          { ...foundLayer({ of: 'substrate', id: 'veneerCore' }, NEW_VENEER_UM.value), taskKey },
         ],
         dulled: true,
       };

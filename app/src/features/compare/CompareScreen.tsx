@@ -104,7 +104,7 @@ export const CompareScreen = ({ record }: { readonly record: PieceRecord }) => {
     >
       <Heading>Compare</Heading>
       <Small>
-        Materials by the catalog’s placeholder prices, coatings and stripper only. Days: one person,
+        Materials by the catalog’s placeholder prices, everything that is used up. Days: one person,
         eight hours a day, waits by the label.
       </Small>
       {ways === undefined ? (

@@ -1,0 +1,93 @@
+import { LEAD_LIMITS } from '../catalog';
+
+/** What looking at a piece tells, in words. */
+
+/** "layer 2", "layers 1–3", "layers 1, 3". */
+export const layersInWords = (layers: readonly number[]): string => {
+  const [first] = layers;
+  if (layers.length === 1) return `layer ${first}`;
+  const last = layers.at(-1) ?? 0;
+  const inARow = last - (first ?? 0) === layers.length - 1;
+  return `layers ${inARow ? `${first}–${last}` : layers.join(', ')}`;
+};
+
+/** "by swab in layers 1–3, by laboratory in layer 4". */
+const byMethod = (results: readonly { readonly by: string; readonly layer: number }[]): string =>
+  [...new Set(results.map((it) => it.by))]
+    .map((by) => {
+      const layers = results.filter((it) => it.by === by).map((it) => it.layer);
+      return `by ${by} in ${layersInWords(layers)}`;
+    })
+    .join(', ');
+
+const consumer = LEAD_LIMITS.consumerPaintPpm.value;
+
+export const lead = {
+  basedPaint: (ppm: number) =>
+    `${ppm} ppm: lead-based paint (${LEAD_LIMITS.leadBasedPaintPpm.value} ppm or more, 40 CFR 745.103).`,
+  overConsumer: (ppm: number) =>
+    `${ppm} ppm: under the line for lead-based paint, over the ${consumer} ppm allowed in paint sold today (16 CFR 1303). Worked as lead.`,
+  underConsumer: (ppm: number) => `${ppm} ppm: at or under ${consumer} ppm (16 CFR 1303).`,
+  found: (results: Parameters<typeof byMethod>[0]) => `Lead found ${byMethod(results)}.`,
+  notFound: (results: Parameters<typeof byMethod>[0], surface: string) =>
+    `Not found ${byMethod(results)} at the ${surface.toLowerCase()}.`,
+  madeAfter: (cutoffYear: number) => `Made after ${cutoffYear}: not suspect by its year.`,
+  noLayer: 'No layer of paint counted at the notch.',
+  woodShows: 'Wood shows: no paint to be tested.',
+  countFirst: 'Not tested. Count the layers first, then test each.',
+  notByLaboratory: (layers: readonly number[]) =>
+    `Not tested by a laboratory in ${layersInWords(layers)}: for a child’s room a swab is not enough.`,
+  notTested: (layers: readonly number[]) => `Not tested in ${layersInWords(layers)}.`,
+} as const;
+
+export const moisture = {
+  text: (percent: number, atRest: number, over: number, damp: boolean) => {
+    const against = `${percent.toFixed(1)} %, at rest in this air ${atRest.toFixed(1)} %`;
+    return damp
+      ? `${against}: ${over.toFixed(1)} points too damp. Let it dry before sanding or coating.`
+      : `${against}: dry enough.`;
+  },
+} as const;
+
+const quoted = (label: string): string => `“${label}”`;
+
+export const conflict = {
+  between: (
+    [a, b]: readonly [string, string],
+    [forA, forB]: readonly [string, string],
+    settles: string | undefined,
+  ) =>
+    `${quoted(a)} speaks for ${forA}, ${quoted(b)} for ${forB}. ${
+      settles === undefined
+        ? 'Look again, or confirm what you know.'
+        : `This would settle it: ${settles.charAt(0).toLowerCase()}${settles.slice(1)}.`
+    }`,
+  odd: (seen: readonly string[]) =>
+    `Nothing that Obrik knows of looks like this together: ${seen.map(quoted).join(', ')}. Repeat these on another spot; it may be a repair, or two materials in one surface.`,
+  withWord: (said: string, tests: string) =>
+    `You confirmed ${said}; the tests speak for ${tests}. Your word stands until you take it back.`,
+} as const;
+
+export const advice = {
+  turns: (outcome: string, from: string, to: string) =>
+    `${quoted(outcome)} would turn ${quoted(from)} into ${quoted(to)}.`,
+  narrows: 'Narrows down which plan is best.',
+  veneer: (tooThinMm: number) => `Below ${tooThinMm} mm it may not be stripped and sanded.`,
+  countLayers: 'Until each layer has a lead result, nothing may be sanded dry here.',
+  testLayer: 'Decides whether this surface may be sanded dry.',
+} as const;
+
+export const damage = {
+  patchShows: 'stain would show the patch',
+  fillShows: 'filler takes stain in another shade',
+  stainInThinWood: 'it can’t be sanded out of a thin face: bleach it, or paint',
+  filmLifts: 'what lifts goes on lifting',
+  swellingStays: 'swollen board never goes back',
+  alive: 'nothing is begun before it is gone',
+  deep: (depth: string) => `${depth} deep`,
+  where: { high: 'on a face in full view', middle: '', low: 'where few look' },
+  told: (what: readonly string[], ruledOut: readonly string[]) => {
+    const words = what.filter(Boolean).join(' ');
+    return ruledOut.length > 0 ? `${words}: ${ruledOut.join('; ')}.` : `${words}.`;
+  },
+} as const;
