@@ -14,10 +14,11 @@ const KILLED = new Set(['Killed', 'Timeout', 'RuntimeError']);
 const TOLD = new Set([...KILLED, 'Survived', 'NoCoverage']);
 
 /** What is tried together: one run each, so that little is lost where the minutes end. */
+const all = (folder) => `core/src/${folder}/*.ts`;
 const GROUPS = {
-  work: 'core/src/work/*.ts',
-  coating: 'core/src/coating/*.ts',
-  sanding: 'core/src/sanding/*.ts',
+  work: all('work'),
+  coating: all('coating'),
+  sanding: all('sanding'),
   'route: order': 'core/src/route/{order,batch,graph,precedence,tasks,plan,rule,whole}.ts',
   'route: choices':
     'core/src/route/{finishing,questions,refusals,stripChoice,repairs,twoTone,context}.ts',

@@ -12,7 +12,7 @@ import {
 import { USUAL_SHOP, type PieceRecord } from '@obrik/core/piece';
 import { asPdf } from './papers/pdf';
 import type { KeptRoute } from './store/routes';
-import KEPT_LONG_AGO from './testing/kept-route-1.json';
+import KEPT_LONG_AGO from '../../core/src/testing/kept-route-1.json';
 import { CHEST, TYPEFACE, testServer, type TestServer } from './testing/server';
 
 let server: TestServer;

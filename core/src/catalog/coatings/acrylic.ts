@@ -1,4 +1,5 @@
 import { DAY, coating } from './coating';
+import { MEETS } from './meets';
 
 export const acrylic = coating({
   id: 'acrylic',
@@ -12,21 +13,7 @@ export const acrylic = coating({
   cureDays: 7,
   yellows: false,
   ground: 'waterFilm',
-  over: {
-    wood: 'keys',
-    board: 'keys',
-    slick: 'bond',
-    wax: 'waxed',
-    oiled: 'cured',
-    shellac: 'dull',
-    lacquer: 'dull',
-    oilFilm: 'dull',
-    factory: 'bond',
-    waterFilm: 'dull',
-    mineral: 'keys',
-    stain: 'shut',
-    filler: 'keys',
-  },
+  over: MEETS.primer,
   primer: {
     need: 'sound old film, bare wood that does not bleed',
     coats: 1,

@@ -1,4 +1,5 @@
 import { DAY, coating } from './coating';
+import { MEETS } from './meets';
 
 export const bonding = coating({
   id: 'bonding',
@@ -12,21 +13,7 @@ export const bonding = coating({
   cureDays: 7,
   yellows: false,
   ground: 'waterFilm',
-  over: {
-    wood: 'keys',
-    board: 'keys',
-    slick: 'dull',
-    wax: 'waxed',
-    oiled: 'cured',
-    shellac: 'dull',
-    lacquer: 'dull',
-    oilFilm: 'dull',
-    factory: 'dull',
-    waterFilm: 'dull',
-    mineral: 'keys',
-    stain: 'shut',
-    filler: 'keys',
-  },
+  over: MEETS.bondingPrimer,
   primer: {
     need: 'laminate, foil, glossy factory film',
     coats: 1,

@@ -1,4 +1,5 @@
 import { coating } from './coating';
+import { MEETS } from './meets';
 
 export const caulk = coating({
   id: 'caulk',
@@ -12,21 +13,7 @@ export const caulk = coating({
   cureDays: 3,
   yellows: false,
   ground: 'filler',
-  over: {
-    wood: 'seal',
-    board: 'seal',
-    slick: 'bond',
-    wax: 'waxed',
-    oiled: 'cured',
-    shellac: 'keys',
-    lacquer: 'dull',
-    oilFilm: 'dull',
-    factory: 'bond',
-    waterFilm: 'keys',
-    mineral: 'keys',
-    stain: 'order',
-    filler: 'keys',
-  },
+  over: MEETS.caulk,
   dilution: null,
   dissolves: [],
   containers: [

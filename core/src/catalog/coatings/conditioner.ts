@@ -1,4 +1,5 @@
 import { coating } from './coating';
+import { MEETS } from './meets';
 
 export const conditioner = coating({
   id: 'conditioner',
@@ -12,21 +13,7 @@ export const conditioner = coating({
   cureDays: 0,
   yellows: false,
   ground: 'stain',
-  over: {
-    wood: 'keys',
-    board: 'closed',
-    slick: 'closed',
-    wax: 'waxed',
-    oiled: 'closed',
-    shellac: 'closed',
-    lacquer: 'closed',
-    oilFilm: 'closed',
-    factory: 'closed',
-    waterFilm: 'closed',
-    mineral: 'closed',
-    stain: 'itself',
-    filler: 'closed',
-  },
+  over: MEETS.openStain,
   dilution: null,
   dissolves: [],
   containers: [

@@ -1,4 +1,5 @@
 import { coating } from './coating';
+import { MEETS } from './meets';
 
 export const gelStain = coating({
   id: 'gelStain',
@@ -12,21 +13,7 @@ export const gelStain = coating({
   cureDays: 7,
   yellows: false,
   ground: 'stain',
-  over: {
-    wood: 'keys',
-    board: 'closed',
-    slick: 'closed',
-    wax: 'waxed',
-    oiled: 'dull',
-    shellac: 'dull',
-    lacquer: 'dull',
-    oilFilm: 'dull',
-    factory: 'dull',
-    waterFilm: 'dull',
-    mineral: 'closed',
-    stain: 'itself',
-    filler: 'closed',
-  },
+  over: MEETS.gelStain,
   dilution: null,
   dissolves: [],
   containers: [

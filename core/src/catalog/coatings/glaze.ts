@@ -1,4 +1,5 @@
 import { coating } from './coating';
+import { MEETS } from './meets';
 
 export const glaze = coating({
   id: 'glaze',
@@ -12,21 +13,7 @@ export const glaze = coating({
   cureDays: 14,
   yellows: false,
   ground: 'mineral',
-  over: {
-    wood: 'keys',
-    board: 'seal',
-    slick: 'bond',
-    wax: 'waxed',
-    oiled: 'cured',
-    shellac: 'dull',
-    lacquer: 'dull',
-    oilFilm: 'dull',
-    factory: 'bond',
-    waterFilm: 'keys',
-    mineral: 'keys',
-    stain: 'shut',
-    filler: 'closed',
-  },
+  over: MEETS.effect,
   dilution: 'water',
   dissolves: [],
   containers: [

@@ -1,4 +1,5 @@
 import { coating } from './coating';
+import { MEETS } from './meets';
 
 export const grainFiller = coating({
   id: 'grainFiller',
@@ -12,21 +13,7 @@ export const grainFiller = coating({
   cureDays: 2,
   yellows: false,
   ground: 'mineral',
-  over: {
-    wood: 'keys',
-    board: 'keys',
-    slick: 'closed',
-    wax: 'waxed',
-    oiled: 'cured',
-    shellac: 'keys',
-    lacquer: 'dull',
-    oilFilm: 'dull',
-    factory: 'closed',
-    waterFilm: 'dull',
-    mineral: 'skin',
-    stain: 'keys',
-    filler: 'itself',
-  },
+  over: MEETS.grainFiller,
   dilution: null,
   dissolves: [],
   containers: [

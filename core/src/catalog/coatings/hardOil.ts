@@ -1,4 +1,5 @@
 import { coating } from './coating';
+import { MEETS } from './meets';
 
 export const hardOil = coating({
   id: 'hardOil',
@@ -12,21 +13,7 @@ export const hardOil = coating({
   cureDays: 7,
   yellows: true,
   ground: 'oiled',
-  over: {
-    wood: 'keys',
-    board: 'closed',
-    slick: 'closed',
-    wax: 'waxed',
-    oiled: 'itself',
-    shellac: 'closed',
-    lacquer: 'closed',
-    oilFilm: 'closed',
-    factory: 'closed',
-    waterFilm: 'closed',
-    mineral: 'closed',
-    stain: 'keys',
-    filler: 'closed',
-  },
+  over: MEETS.oil,
   dilution: null,
   dissolves: [],
   containers: [

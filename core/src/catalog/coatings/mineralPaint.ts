@@ -1,4 +1,5 @@
 import { coating } from './coating';
+import { MEETS } from './meets';
 
 export const mineralPaint = coating({
   id: 'mineralPaint',
@@ -12,21 +13,7 @@ export const mineralPaint = coating({
   cureDays: 21,
   yellows: false,
   ground: 'mineral',
-  over: {
-    wood: 'keys',
-    board: 'seal',
-    slick: 'bond',
-    wax: 'waxed',
-    oiled: 'cured',
-    shellac: 'dull',
-    lacquer: 'dull',
-    oilFilm: 'dull',
-    factory: 'bond',
-    waterFilm: 'dull',
-    mineral: 'itself',
-    stain: 'shut',
-    filler: 'keys',
-  },
+  over: MEETS.mineralPaint,
   dilution: 'water, up to 10 %',
   dissolves: [],
   containers: [

@@ -1,4 +1,5 @@
 import { DAY, coating } from './coating';
+import { MEETS } from './meets';
 
 export const oilClear = coating({
   id: 'oilClear',
@@ -12,21 +13,7 @@ export const oilClear = coating({
   cureDays: 30,
   yellows: true,
   ground: 'oilFilm',
-  over: {
-    wood: 'keys',
-    board: 'keys',
-    slick: 'dull',
-    wax: 'waxed',
-    oiled: 'keys',
-    shellac: 'dull',
-    lacquer: 'dull',
-    oilFilm: 'dull',
-    factory: 'dull',
-    waterFilm: 'dull',
-    mineral: 'keys',
-    stain: 'keys',
-    filler: 'closed',
-  },
+  over: MEETS.oilClear,
   dilution: 'mineral spirits, up to 10 % in the first coat',
   dissolves: [],
   containers: [

@@ -1,4 +1,5 @@
 import { DAY, coating } from './coating';
+import { MEETS } from './meets';
 
 export const oilEnamel = coating({
   id: 'oilEnamel',
@@ -12,21 +13,7 @@ export const oilEnamel = coating({
   cureDays: 14,
   yellows: true,
   ground: 'oilFilm',
-  over: {
-    wood: 'keys',
-    board: 'seal',
-    slick: 'bond',
-    wax: 'waxed',
-    oiled: 'keys',
-    shellac: 'dull',
-    lacquer: 'dull',
-    oilFilm: 'dull',
-    factory: 'bond',
-    waterFilm: 'dull',
-    mineral: 'skin',
-    stain: 'keys',
-    filler: 'keys',
-  },
+  over: MEETS.oilPaint,
   dilution: 'mineral spirits, up to 5 %',
   dissolves: [],
   containers: [

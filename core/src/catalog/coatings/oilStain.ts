@@ -1,4 +1,5 @@
 import { coating } from './coating';
+import { MEETS } from './meets';
 
 export const oilStain = coating({
   id: 'oilStain',
@@ -12,21 +13,7 @@ export const oilStain = coating({
   cureDays: 3,
   yellows: false,
   ground: 'stain',
-  over: {
-    wood: 'keys',
-    board: 'closed',
-    slick: 'closed',
-    wax: 'waxed',
-    oiled: 'closed',
-    shellac: 'closed',
-    lacquer: 'closed',
-    oilFilm: 'closed',
-    factory: 'closed',
-    waterFilm: 'closed',
-    mineral: 'closed',
-    stain: 'itself',
-    filler: 'closed',
-  },
+  over: MEETS.openStain,
   dilution: 'mineral spirits, for a paler try',
   dissolves: [],
   containers: [

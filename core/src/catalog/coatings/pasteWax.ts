@@ -1,4 +1,5 @@
 import { coating } from './coating';
+import { MEETS } from './meets';
 
 export const pasteWax = coating({
   id: 'pasteWax',
@@ -12,21 +13,7 @@ export const pasteWax = coating({
   cureDays: 30,
   yellows: false,
   ground: 'wax',
-  over: {
-    wood: 'keys',
-    board: 'keys',
-    slick: 'closed',
-    wax: 'itself',
-    oiled: 'keys',
-    shellac: 'keys',
-    lacquer: 'keys',
-    oilFilm: 'keys',
-    factory: 'keys',
-    waterFilm: 'keys',
-    mineral: 'keys',
-    stain: 'keys',
-    filler: 'closed',
-  },
+  over: MEETS.wax,
   dilution: null,
   dissolves: ['wax'],
   containers: [

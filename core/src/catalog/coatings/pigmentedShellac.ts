@@ -1,4 +1,5 @@
 import { coating } from './coating';
+import { MEETS } from './meets';
 
 export const pigmentedShellac = coating({
   id: 'pigmentedShellac',
@@ -12,21 +13,7 @@ export const pigmentedShellac = coating({
   cureDays: 1,
   yellows: false,
   ground: 'shellac',
-  over: {
-    wood: 'keys',
-    board: 'keys',
-    slick: 'dull',
-    wax: 'waxed',
-    oiled: 'keys',
-    shellac: 'itself',
-    lacquer: 'dull',
-    oilFilm: 'dull',
-    factory: 'dull',
-    waterFilm: 'dull',
-    mineral: 'keys',
-    stain: 'keys',
-    filler: 'keys',
-  },
+  over: MEETS.shellac,
   primer: {
     need: 'bleed, knots, odour, dye',
     coats: 2,

@@ -1,4 +1,5 @@
 import { DAY, coating } from './coating';
+import { MEETS } from './meets';
 
 export const sealing = coating({
   id: 'sealing',
@@ -12,21 +13,7 @@ export const sealing = coating({
   cureDays: 7,
   yellows: false,
   ground: 'waterFilm',
-  over: {
-    wood: 'keys',
-    board: 'keys',
-    slick: 'bond',
-    wax: 'waxed',
-    oiled: 'cured',
-    shellac: 'dull',
-    lacquer: 'dull',
-    oilFilm: 'dull',
-    factory: 'bond',
-    waterFilm: 'dull',
-    mineral: 'keys',
-    stain: 'shut',
-    filler: 'keys',
-  },
+  over: MEETS.primer,
   primer: {
     need: 'bare fibreboard, filler patches',
     coats: 2,

@@ -1,4 +1,5 @@
 import { DAY, coating } from './coating';
+import { MEETS } from './meets';
 
 export const wallPaint = coating({
   id: 'wallPaint',
@@ -12,21 +13,7 @@ export const wallPaint = coating({
   cureDays: 30,
   yellows: false,
   ground: 'waterFilm',
-  over: {
-    wood: 'keys',
-    board: 'seal',
-    slick: 'bond',
-    wax: 'waxed',
-    oiled: 'cured',
-    shellac: 'dull',
-    lacquer: 'dull',
-    oilFilm: 'dull',
-    factory: 'bond',
-    waterFilm: 'dull',
-    mineral: 'keys',
-    stain: 'shut',
-    filler: 'keys',
-  },
+  over: MEETS.waterPaint,
   dilution: 'water, up to 5 %',
   dissolves: [],
   containers: [

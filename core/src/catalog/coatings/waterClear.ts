@@ -1,4 +1,5 @@
 import { DAY, coating } from './coating';
+import { MEETS } from './meets';
 
 export const waterClear = coating({
   id: 'waterClear',
@@ -12,21 +13,7 @@ export const waterClear = coating({
   cureDays: 21,
   yellows: false,
   ground: 'waterFilm',
-  over: {
-    wood: 'keys',
-    board: 'keys',
-    slick: 'dull',
-    wax: 'waxed',
-    oiled: 'cured',
-    shellac: 'dull',
-    lacquer: 'dull',
-    oilFilm: 'dull',
-    factory: 'dull',
-    waterFilm: 'dull',
-    mineral: 'keys',
-    stain: 'keys',
-    filler: 'closed',
-  },
+  over: MEETS.waterClear,
   dilution: null,
   dissolves: [],
   containers: [

@@ -1,4 +1,5 @@
 import { coating } from './coating';
+import { MEETS } from './meets';
 
 export const waterStain = coating({
   id: 'waterStain',
@@ -12,21 +13,7 @@ export const waterStain = coating({
   cureDays: 1,
   yellows: false,
   ground: 'stain',
-  over: {
-    wood: 'keys',
-    board: 'closed',
-    slick: 'closed',
-    wax: 'waxed',
-    oiled: 'closed',
-    shellac: 'closed',
-    lacquer: 'closed',
-    oilFilm: 'closed',
-    factory: 'closed',
-    waterFilm: 'closed',
-    mineral: 'closed',
-    stain: 'itself',
-    filler: 'closed',
-  },
+  over: MEETS.openStain,
   dilution: 'water',
   dissolves: [],
   containers: [

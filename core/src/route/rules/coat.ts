@@ -1,9 +1,9 @@
 import { COATINGS, RATES, SLOWER, TRANSFER, WAITS, type Coating, type Rate } from '../../catalog';
 import { litresFor, may } from '../../coating';
 import { COAT_WORDS } from '../../words';
-import { take, type Coat, type Lag, type Need } from '../../work';
+import { take, type Coat, type Lag, type Need, type Series } from '../../work';
 import { areaOfFace, hangsAsDoor, type SurfaceContext } from '../context';
-import { finishPlanOf, placeInPlan } from '../finishing';
+import { coatsInSeries, finishPlanOf, isToBeDulled, placeInPlan } from '../finishing';
 import type { Draft } from '../rule';
 import { onArea, papersFor, wait } from './common';
 
@@ -114,3 +114,35 @@ export const dullCoat = (
     },
   };
 };
+
+/** Does the shop sand every coat, whether it is rough or not? */
+export const sandsEveryCoat = (s: SurfaceContext): boolean =>
+  s.shop.schools.betweenCoats === 'always';
+
+/** A film that stays on the face, and can be sanded for the next. */
+export const isFilm = (coat: Coat): boolean => COATINGS.get(coat.coating).wetUm > 0;
+
+/** Coats of a series that are sanded for the next one: films, and the last of them left alone. */
+export const sandedBetween = (s: SurfaceContext, series: Series): readonly Coat[] =>
+  sandsEveryCoat(s)
+    ? coatsInSeries(s, series)
+        .slice(0, -1)
+        .filter((it) => isFilm(it) && isToBeDulled(s, it))
+    : [];
+
+/** Sanding between the coats of a series. @param rank of the first of them */
+export const sandBetween = (
+  s: SurfaceContext,
+  series: Series,
+  grit: number,
+  rank: number,
+): readonly Draft[] =>
+  sandedBetween(s, series).map((coat) =>
+    dullCoat(s, {
+      occurrence: `${coat.nth}`,
+      grit,
+      rank: rank + 2 * (coat.nth - 1),
+      next: COAT_WORDS.dull.readyFor.coat,
+      because: COAT_WORDS.dull.becauseSmooth(grit, coat.coating),
+    }),
+  );

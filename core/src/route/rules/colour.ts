@@ -6,8 +6,6 @@ import { areaOfFace, chanceOfAny, isDone, type SurfaceContext } from '../context
 import {
   chanceOfBleed,
   chanceOfPeeling,
-  coatsInSeries,
-  isToBeDulled,
   paintPlanOf,
   pendingOf,
   primerOf,
@@ -16,7 +14,7 @@ import {
 import { surfaceRule, type Draft, type Rule } from '../rule';
 import { grainCoat } from './block';
 import { waxLeft } from './clean';
-import { dullCoat, layCoat } from './coat';
+import { layCoat, sandBetween, sandedBetween, sandsEveryCoat } from './coat';
 import { onArea, papersFor } from './common';
 
 const BLOTCHY = WOODS.rows.filter((it) => it.blotches);
@@ -26,8 +24,6 @@ const chanceOfBlotches = (s: SurfaceContext): number =>
   s.aim.scheme.kind === 'veneered' || stainsOf(s).includes('conditioner')
     ? 0
     : chanceOfAny(s.beliefs.wood.distribution, BLOTCHY);
-
-const sandsEveryCoat = (s: SurfaceContext): boolean => s.shop.schools.betweenCoats === 'always';
 
 /** One coat of paint. */
 const paintWith = (s: SurfaceContext, coat: Coat): Draft => {
@@ -51,12 +47,6 @@ const paintWith = (s: SurfaceContext, coat: Coat): Draft => {
     checks: first ? [{ id: 'noBleed', question: WORDS.prime.check }] : [],
   });
 };
-
-/** Coats of paint that are sanded for the next one, the last left alone. */
-const dullable = (s: SurfaceContext): readonly Coat[] =>
-  coatsInSeries(s, 'paint')
-    .slice(0, -1)
-    .filter((it) => isToBeDulled(s, it));
 
 const distressOf = (s: SurfaceContext) =>
   s.aim.scheme.kind === 'painted' ? s.aim.scheme.distress : undefined;
@@ -108,18 +98,9 @@ export const COLOUR_RULES: readonly Rule[] = [
   surfaceRule({
     id: 'sand-between-coats-of-paint',
     phase: 'colour',
-    applies: (s) => sandsEveryCoat(s) && dullable(s).length > 0,
+    applies: (s) => sandedBetween(s, 'paint').length > 0,
     because: () => '',
-    work: (s) =>
-      dullable(s).map((coat) =>
-        dullCoat(s, {
-          occurrence: `${coat.nth}`,
-          grit: PAPER_CHOICES.betweenPaint,
-          rank: 21 + 2 * (coat.nth - 1),
-          next: WORDS.dull.readyFor.coat,
-          because: WORDS.dull.becauseSmooth(PAPER_CHOICES.betweenPaint, coat.coating),
-        }),
-      ),
+    work: (s) => sandBetween(s, 'paint', PAPER_CHOICES.betweenPaint, 21),
   }),
   surfaceRule({
     id: 'effect-on-dry-paint',

@@ -1,4 +1,4 @@
-import { CLEAR_COATS, COATINGS, PAPER_CHOICES, SHEENS, USUAL_SHEEN, WAITS } from '../../catalog';
+import { CLEAR_COATS, PAPER_CHOICES, SHEENS, USUAL_SHEEN, WAITS } from '../../catalog';
 import { wearOf } from '../../piece';
 import { COAT_WORDS as WORDS } from '../../words';
 import type { Coat } from '../../work';
@@ -8,22 +8,17 @@ import {
   coatsInSeries,
   dullsUnderTopcoat,
   isPending,
-  isToBeDulled,
   laidOf,
   pendingOf,
   placeInPlan,
   topcoatOf,
 } from '../finishing';
 import { surfaceRule, type Draft, type Rule } from '../rule';
-import { dullCoat, layCoat } from './coat';
+import { dullCoat, isFilm, layCoat, sandBetween, sandedBetween, sandsEveryCoat } from './coat';
 import { onArea, wait } from './common';
 
 const sheenOf = (s: SurfaceContext): string =>
   SHEENS.get(('sheen' in s.aim.scheme && s.aim.scheme.sheen) || USUAL_SHEEN).label;
-
-const isFilm = (coat: Coat): boolean => COATINGS.get(coat.coating).wetUm > 0;
-
-const sandsEveryCoat = (s: SurfaceContext): boolean => s.shop.schools.betweenCoats === 'always';
 
 const clearWith = (s: SurfaceContext, coat: Coat): Draft => {
   const sheen = isFilm(coat) ? sheenOf(s) : null;
@@ -34,12 +29,6 @@ const clearWith = (s: SurfaceContext, coat: Coat): Draft => {
     first: coat.nth > 1 && isFilm(coat) && !sandsEveryCoat(s) ? [WORDS.topcoat.ifRough] : [],
   });
 };
-
-/** Clear coats that are sanded for the next one, the last left alone. */
-const dullable = (s: SurfaceContext): readonly Coat[] =>
-  coatsInSeries(s, 'clear')
-    .slice(0, -1)
-    .filter((it) => isFilm(it) && isToBeDulled(s, it));
 
 /** The first topcoat is still to be laid, and the face below it is not dulled for it yet. */
 const isToBeDulledFirst = (s: SurfaceContext): boolean => {
@@ -91,18 +80,9 @@ export const PROTECT_RULES: readonly Rule[] = [
   surfaceRule({
     id: 'sand-between-clear-coats',
     phase: 'protect',
-    applies: (s) => sandsEveryCoat(s) && dullable(s).length > 0,
+    applies: (s) => sandedBetween(s, 'clear').length > 0,
     because: () => '',
-    work: (s) =>
-      dullable(s).map((coat) =>
-        dullCoat(s, {
-          occurrence: `${coat.nth}`,
-          grit: PAPER_CHOICES.betweenClear,
-          rank: 2 + 2 * (coat.nth - 1),
-          next: WORDS.dull.readyFor.coat,
-          because: WORDS.dull.becauseSmooth(PAPER_CHOICES.betweenClear, coat.coating),
-        }),
-      ),
+    work: (s) => sandBetween(s, 'clear', PAPER_CHOICES.betweenClear, 2),
   }),
   surfaceRule({
     id: 'freshen-inside',
