@@ -4,7 +4,7 @@ export default {
   jest: {
     projectType: 'custom',
     configFile: 'jest.mutants.config.js',
-    enableFindRelatedTests: true,
+    enableFindRelatedTests: false,
   },
   coverageAnalysis: 'perTest',
   mutate: [
@@ -23,7 +23,7 @@ export default {
   concurrency: 2,
   timeoutMS: 30_000,
   timeoutFactor: 3,
-  reporters: ['clear-text', 'json'],
+  reporters: ['progress-append-only', 'clear-text', 'json'],
   jsonReporter: { fileName: '.cache/mutants-report.json' },
   clearTextReporter: {
     logTests: false,

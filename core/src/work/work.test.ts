@@ -2,7 +2,7 @@ import { MATERIALS, PLANS, RATES, priceOf } from '../catalog';
 import { USUAL_SHOP } from '../piece';
 import { planRoute } from '../route';
 import { LACQUERED, after, pieceWith, taskFor } from '../testing/tasks';
-import { painted, pieceOf } from '../testing/pieces';
+import { clear, painted, pieceOf } from '../testing/pieces';
 import {
   advance,
   coatsOn,
@@ -39,6 +39,7 @@ describe('a face', () => {
     expect(isBare(face)).toBe(true);
     expect(face.met).toEqual(['degreased', 'stripped']);
     expect(isMet('dulled', face)).toBe(true);
+    expect(face.dulled).toBe(true);
   });
 
   it('coated: a layer more, glossy, laid by that task; its film as wet film times solids', () => {
@@ -193,6 +194,8 @@ describe('effort and what is used', () => {
     expect(spirits).toMatchObject({ material: 'mineralSpirits', unit: 'L' });
     expect(takesBy('waxOff', 4)[0]?.quantity).toBeCloseTo(2 * (spirits?.quantity ?? NaN));
     expect(rags?.unit).toBe('piece');
+    // Twice over takes twice as much.
+    expect(takesBy('waxOff', 2, 2)[0]?.quantity).toBeCloseTo(2 * (spirits?.quantity ?? NaN));
     expect(takesBy('cementOff', 3).find((it) => it.material === 'chisel')?.quantity).toBe(0);
   });
 
@@ -231,6 +234,39 @@ describe('a plan of Look', () => {
     const m2 = 1.4 * 0.8 + 1.4 * 0.02 + 2 * 0.8 * 0.02;
     const { fixedMinutes, minutesPerM2 } = costOf('scuff-paint');
     expect(fixedMinutes + minutesPerM2 * m2).toBeCloseTo(charged, 6);
+  });
+
+  it('strips to clear wood in the minutes that the planner takes for it', () => {
+    // The backrest of a walnut bench under varnish, by gel; used a little, so two coats.
+    const piece = pieceOf({
+      template: 'bench',
+      measures: { backrestHeight: 400 },
+      known: {
+        backrest: { substrate: 'hardwood', wood: 'walnut', finish: 'varnish', bleed: 'none' },
+      },
+      aims: { backrest: clear() },
+      wish: 'gel',
+    });
+    const work = planRoute(piece, USUAL_SHOP).tasks.filter((it) =>
+      ['clean', 'strip', 'sand', 'block', 'colour', 'protect'].includes(it.phase),
+    );
+    const charged = work.reduce((sum, it) => sum + it.effort.fixed + minutesOf(it.effort), 0);
+    const { fixedMinutes, minutesPerM2 } = costOf('strip-clear');
+    const m2 = 2 * 1.4 * 0.4;
+    expect((fixedMinutes + minutesPerM2 * m2) / charged).toBeCloseTo(1, 1);
+  });
+
+  it('costs what its materials do, by their placeholder prices', () => {
+    // Degreaser 0.05 L at 12.00, a cloth at 0.60; lint-free cloth 0.5 at 0.45, tack cloth 0.2 at
+    // 2.00, alcohol 0.03 L at 11.00; two coats of 0.1 L ÷ 0.95 of enamel at 32.00.
+    const byHand = 60 + 60 + 22.5 + 40 + 33 + (2 * 0.1 * 3200) / 0.95;
+    expect(costOf('scuff-paint').costPerM2).toBeCloseTo(byHand, 1);
+    // Gel with film and spirits: 9.25 more, and a litre of paint less.
+    expect(costOf('strip-clear').costPerM2).toBeGreaterThan(925);
+    // Setting the room up for lead is charged once, and not by the area.
+    expect(costOf('encapsulate').fixedMinutes).toBeGreaterThan(
+      costOf('wash-scuff-block-paint').fixedMinutes + 20,
+    );
   });
 
   it('takes more where it does more', () => {

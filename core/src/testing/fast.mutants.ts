@@ -1,0 +1,15 @@
+// The fast tests in one file: mutation tests load the program once a fault instead of once a file.
+import '../coating/coating.test';
+import '../coating/materials.test';
+import '../sanding/sanding.test';
+import '../sanding/sandThrough.test';
+import '../work/work.test';
+import '../route/order.test';
+import '../route/record.test';
+import '../route/scenarios.test';
+import '../route/finishing.test';
+import '../route/workshop.test';
+import '../route/risk.test';
+import '../route/judgement.test';
+import '../route/branches.test';
+import '../route/compare.test';
