@@ -31,7 +31,14 @@ export {
   type Nature,
   type Verdict,
 } from './meetings';
-export { FACE_COLOURS, HIDING, PALETTE, SHADE_COLOURS, type PaletteColour } from './palette';
+export {
+  FACE_COLOURS,
+  HIDING,
+  PALETTE,
+  SHADES_FROM,
+  SHADE_COLOURS,
+  type PaletteColour,
+} from './palette';
 export { PRIMERS, type Primer } from './primers';
 export { SCHOOLS, type School, type Schools, type WayOf } from './schools';
 export {
@@ -87,6 +94,7 @@ export {
   HOLES_PER_FITTING,
   LAYERS_A_ROUND,
   NEW_VENEER_UM,
+  SOAKED_LITRES,
   STAINABLE_WAITS,
   THIN_FACES,
   WASH_ROUNDS,

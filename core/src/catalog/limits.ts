@@ -43,6 +43,9 @@ export const GAPS = {
   source: JUDGEMENT,
 } as const;
 
+/** What stain, oil and wax take, L/m²: about 12 m² from a litre. */
+export const SOAKED_LITRES = { value: 1 / 12, source: PRACTICE } as const;
+
 /** From this height on a piece is screwed to the wall, mm. */
 export const ANCHOR_FROM_MM = { value: 1000, source: PRACTICE } as const;
 

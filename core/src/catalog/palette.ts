@@ -37,6 +37,13 @@ export const SHADE_COLOURS = {
   dark: '#22303d',
 } as const;
 
+/** Lightness L* from which on a colour counts as that shade; below all of them it is dark (modelling judgement). */
+export const SHADES_FROM = [
+  { shade: 'white', from: 92 },
+  { shade: 'pale', from: 72 },
+  { shade: 'mid', from: 40 },
+] as const;
+
 /** What old and new faces look like to the next coat, sRGB: typical, for hiding only. */
 export const FACE_COLOURS = {
   paleWood: '#d8b98a',

@@ -7,6 +7,8 @@ export const SANDING_MODEL = {
   /** Removal by random-orbit machine at P120 on wood of 1000 lbf, µm·m² per minute. */
   machineRate: 5,
   handRate: 1.6,
+  /** What the two rates are told for: median grain of P120, µm, and hardness. */
+  reference: { grainUm: 125, jankaLbf: 1000 },
   /** Share above the bare scratch depth that is taken off to be sure. */
   removalMargin: 0.3,
   /** Changing paper, minutes a rung; passes and vacuuming between, minutes per m² and rung. */

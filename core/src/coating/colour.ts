@@ -1,4 +1,4 @@
-import { FACE_COLOURS, PALETTE, SHADE_COLOURS } from '../catalog';
+import { FACE_COLOURS, PALETTE, SHADES_FROM, SHADE_COLOURS } from '../catalog';
 import type { Scheme, Shade } from '../piece';
 import { coatsToCover, luminanceOf, reflectanceOf, type CoatsToCover } from './hiding';
 
@@ -11,18 +11,10 @@ export const colourOf = (
 const lightness = (y: number): number =>
   y > 216 / 24389 ? 116 * Math.cbrt(y) - 16 : (y * 24389) / 27;
 
-/** Lightness from which on a colour counts as white, pale, mid. */
-const SHADES_FROM: readonly (readonly [Shade, number])[] = [
-  ['white', 92],
-  ['pale', 72],
-  ['mid', 40],
-  ['dark', -Infinity],
-];
-
 /** How light a colour is, in the words of the shop. */
 export const shadeOf = (hex: string): Shade => {
   const l = lightness(luminanceOf(reflectanceOf(hex)));
-  return SHADES_FROM.find(([, from]) => l >= from)?.[0] ?? 'dark';
+  return SHADES_FROM.find(({ from }) => l >= from)?.shade ?? 'dark';
 };
 
 /** The palette's name of a colour, or the colour itself. */

@@ -1,4 +1,4 @@
-import { COATINGS, dryFilmUm, type Coating } from '../catalog';
+import { COATINGS, SOAKED_LITRES, dryFilmUm, type Coating } from '../catalog';
 
 /**
  * Theoretical coverage of a film, m²/L: 10 · VS% ÷ dry µm. A litre spread over 1 m² is 1000 µm wet,
@@ -13,11 +13,10 @@ export const coverageM2PerLitre = (solids: number, dryUm: number): number =>
 export const litresFor = (coating: Coating, areaMm2: number): number => {
   const row = COATINGS.get(coating);
   const m2 = areaMm2 / 1e6;
-  return row.wetUm > 0 ? m2 / coverageM2PerLitre(row.solids, dryFilmUm(row)) : m2 * SOAKED_LITRES;
+  return row.wetUm > 0
+    ? m2 / coverageM2PerLitre(row.solids, dryFilmUm(row))
+    : m2 * SOAKED_LITRES.value;
 };
-
-/** What stain, oil and wax take, L/m²: about 12 m² from a litre (common practice, no source). */
-const SOAKED_LITRES = 1 / 12;
 
 /** Film of some coats together, µm. */
 export const filmUm = (coats: readonly Coating[]): number =>

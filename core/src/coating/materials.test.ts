@@ -20,6 +20,7 @@ import {
   may,
   reflectanceOf,
   reflectanceOver,
+  shadeOf,
 } from './index';
 
 const old = (id: Extract<Layer, { of: 'old' }>['id']): Layer => ({ of: 'old', id });
@@ -74,12 +75,26 @@ describe('film', () => {
       expect(litresFor(it.id, 1e6)).toBeCloseTo(it.wetUm / 1000, 9);
     }
     expect(filmUm(['acrylic', 'wallPaint', 'wallPaint'])).toBeCloseTo(36 + 36 + 36, 9);
+    // What soaks in goes about 12 m² a litre (common practice, no source).
+    expect(litresFor('waterStain', 6e6)).toBeCloseTo(0.5, 2);
   });
 
   it('on both faces closes a gap twice, and what is missing is sanded off each', () => {
     expect(checkGap(500, 100, 2, 400)).toEqual({ closesUm: 200, leftUm: 300, sandDownUm: 50 });
     expect(checkGap(1000, 100, 2, 400).sandDownUm).toBe(0);
     expect(checkGap(500, 200, 1, 400).sandDownUm).toBe(100);
+  });
+});
+
+describe('the shade of a colour', () => {
+  // Greys whose L* is known: sRGB #777777 is 50, #b9b9b9 is 75 (CIE 1976, value from memory).
+  it.each([
+    ['#ffffff', 'white'],
+    ['#b9b9b9', 'pale'],
+    ['#777777', 'mid'],
+    ['#010101', 'dark'],
+  ] as const)('%s is %s', (hex, shade) => {
+    expect(shadeOf(hex)).toBe(shade);
   });
 });
 

@@ -67,6 +67,18 @@ describe('stain', () => {
     expect(comesBefore(route, 'prime-clearShellac', 'coat-gelStain')).toBe(true);
   });
 
+  it('over sealed wood takes no oil that has to soak in (common practice, no source)', () => {
+    const told = top({ ...OAK, bleed: 'dye' }, stained('hardOil'));
+    const route = routeOf(told);
+    expect(methods(route)).not.toContain('coat-hardOil');
+    expect(methods(route)).toContain('coat-waterClear');
+    expect(routeOf(told).refusals).toMatchObject([
+      { rule: 'topcoat-that-would-fail', surfaceIds: ['top'] },
+    ]);
+    // Nothing seals this one.
+    expect(methods(routeOf(top(OAK, stained('hardOil'))))).toContain('coat-hardOil');
+  });
+
   it('comes before any clear coat, and its rags are warned of', () => {
     const route = routeOf(top(OAK, stained('oil')));
     expect(comesBefore(route, 'coat-oilStain', 'coat-oilClear')).toBe(true);

@@ -9,6 +9,7 @@ import {
   may,
   tintFor,
   type PrimerNeed,
+  type TopcoatVerdict,
 } from '../coating';
 import { isCoated, isLightColour, wearOf, type Scheme } from '../piece';
 import { coatsOn, type Coat, type Series } from '../work';
@@ -139,13 +140,26 @@ export interface TopcoatPlan {
 }
 
 /**
+ * What stands against the topcoat wished for over the coat below it. What soaks into the wood is
+ * shut out by a sealer too, whatever stain lies between.
+ */
+export const topcoatVerdictOf = (s: SurfaceContext): TopcoatVerdict | undefined => {
+  const { scheme } = s.aim;
+  const overLast = judgeTopcoat(scheme, belowTopcoat(s));
+  if (!isCoated(scheme) || scheme.topcoat === 'none' || overLast?.may === 'never') return overLast;
+  const soaks = COATINGS.get(TOPCOATS[scheme.topcoat]).over.oilFilm === 'closed';
+  const overSealer = soaks ? judgeTopcoat(scheme, primerOf(s)?.primer.id) : undefined;
+  return overSealer ?? overLast;
+};
+
+/**
  * The topcoat of a surface: as wished, or a waterborne clear where the wish is refused; coats by
  * wear. Undefined where none is wanted.
  */
 export const topcoatOf = remembered((s: SurfaceContext): TopcoatPlan | undefined => {
   const { scheme } = s.aim;
   if (!isCoated(scheme) || scheme.topcoat === 'none') return undefined;
-  const refused = judgeTopcoat(scheme, belowTopcoat(s))?.may === 'never';
+  const refused = topcoatVerdictOf(s)?.may === 'never';
   const coating = refused ? 'waterClear' : TOPCOATS[scheme.topcoat];
   const film = COATINGS.get(coating).wetUm > 0;
   return {

@@ -1,4 +1,3 @@
-import { judgeTopcoat } from '../coating';
 import { visibilityOf } from '../piece';
 import { planLadder, sandingTask } from '../sanding';
 import { REFUSAL_WORDS as WORDS } from '../words';
@@ -11,7 +10,7 @@ import {
   type SurfaceContext,
 } from './context';
 import { ladderFor } from './faceSanding';
-import { belowTopcoat } from './finishing';
+import { topcoatVerdictOf } from './finishing';
 import { groupBy } from './group';
 import type { Refusal } from './operation';
 import { forbiddenWish } from './stripChoice';
@@ -164,7 +163,7 @@ export const REFUSAL_RULES: readonly RefusalRule[] = [
     id: 'topcoat-that-would-fail',
     blocks: false,
     judge: (s) => {
-      const verdict = judgeTopcoat(s.aim.scheme, belowTopcoat(s));
+      const verdict = topcoatVerdictOf(s);
       return verdict?.may === 'never'
         ? {
             title: (names) =>

@@ -3,9 +3,6 @@ import { squareMetres } from '../units';
 import { scratchDepthUm, type Grade } from './scale';
 import type { SandingTask } from './task';
 
-const REFERENCE_GRAIN_UM = 125;
-const REFERENCE_JANKA = 1000;
-
 /**
  * Wood taken off by one rung, µm, so that what the rung before left is gone.
  * Model: (depth to clear − own scratch depth) × (1 + margin), and at least a tenth of the own
@@ -24,8 +21,9 @@ export const removalUm = (clearUm: number, grade: Grade): number =>
  * plus a pass over the whole area and the change of paper.
  */
 export const rungMinutes = (removal: number, grade: Grade, task: SandingTask): number => {
-  const base = task.tool === 'machine' ? SANDING_MODEL.machineRate : SANDING_MODEL.handRate;
-  const rate = base * (grade.grainUm / REFERENCE_GRAIN_UM) * (REFERENCE_JANKA / task.jankaLbf);
+  const { handRate, machineRate, reference } = SANDING_MODEL;
+  const base = task.tool === 'machine' ? machineRate : handRate;
+  const rate = base * (grade.grainUm / reference.grainUm) * (reference.jankaLbf / task.jankaLbf);
   const perM2 = removal / rate + SANDING_MODEL.passMinutesPerM2;
   return SANDING_MODEL.rungMinutes + perM2 * squareMetres(task.areaMm2);
 };

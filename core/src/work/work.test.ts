@@ -8,6 +8,7 @@ import {
   coatsOn,
   costOfPlan,
   effort,
+  foundLayer,
   goOf,
   isBare,
   isMet,
@@ -57,6 +58,25 @@ describe('a face', () => {
     const dulled = after(LACQUERED, { face: 'dulled' }, { lays: coat('waterClear') });
     expect(glossy.layers.at(-1)).toMatchObject({ holds: false, meets: { may: 'scuff' } });
     expect(dulled.layers.at(-1)).toMatchObject({ holds: true });
+  });
+
+  it('no dulling makes a film hold on wax (common practice, no source); taking the wax off does', () => {
+    const { layers } = LACQUERED;
+    const waxed = {
+      ...LACQUERED,
+      layers: [...layers, foundLayer({ of: 'old', id: 'wax' }, 5)],
+    } as const;
+    const onWax = after(waxed, { face: 'dulled' }, { lays: coat('waterClear') });
+    const cleaned = after(
+      waxed,
+      { face: 'dewaxed' },
+      { face: 'dulled' },
+      { lays: coat('waterClear') },
+    );
+    expect(onWax.layers.at(-1)?.holds).toBe(false);
+    expect(cleaned.layers.at(-1)?.holds).toBe(true);
+    // The wax alone went.
+    expect(cleaned.layers.map((it) => it.layer.id)).toEqual(['hardwood', 'lacquer', 'waterClear']);
   });
 
   it('dulling lasts until the next coat', () => {
