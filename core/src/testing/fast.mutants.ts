@@ -4,6 +4,7 @@ import '../coating/materials.test';
 import '../sanding/sanding.test';
 import '../sanding/sandThrough.test';
 import '../work/work.test';
+import '../route/lookPlans.test';
 import '../route/order.test';
 import '../route/record.test';
 import '../route/scenarios.test';
