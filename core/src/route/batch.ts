@@ -35,13 +35,8 @@ const surfacesIn = (run: readonly Task[], { schools, onTop, names }: BatchIn): s
   ];
 };
 
-/** Tasks that come before each task, by the graph; milestones told as what they stand for. */
-interface Before {
-  /** Direct predecessors with the rule of each. */
-  readonly of: (node: number) => readonly (readonly [number, number])[];
-  /** All before a milestone. */
-  readonly ofMilestone: (node: number) => readonly number[];
-}
+/** What comes right before a node of the graph, with the rule of each. */
+type Before = (node: number) => readonly (readonly [number, number])[];
 
 const beforeIn = ({ edges }: Graph): Before => {
   const into = new Map<number, [number, number][]>();
@@ -50,22 +45,24 @@ const beforeIn = ({ edges }: Graph): Before => {
     if (list) list.push([before, rule]);
     else into.set(after, [[before, rule]]);
   }
-  const of = (node: number) => into.get(node) ?? [];
-  return { of, ofMilestone: (node) => of(node).map(([before]) => before) };
+  return (node) => into.get(node) ?? [];
 };
 
 /**
  * Runs of tasks that follow each other, share their set-up, and of which none has to wait for
  * another of the run.
  */
-const runsOf = (tasks: readonly Task[], graph: Graph, before: Before): readonly Task[][] => {
-  const nodeOf = new Map(graph.nodes.map((key, node) => [key, node]));
+const runsOf = (
+  tasks: readonly Task[],
+  nodeOf: ReadonlyMap<string, number>,
+  before: Before,
+): readonly Task[][] => {
   const runs: Task[][] = [];
   let inRun = new Set<number>();
   for (const it of tasks) {
     const run = runs.at(-1);
     const node = nodeOf.get(it.key) ?? -1;
-    const waitsInRun = before.of(node).some(([one]) => inRun.has(one));
+    const waitsInRun = before(node).some(([one]) => inRun.has(one));
     if (run?.[0]?.go === it.go && !waitsInRun) {
       run.push(it);
       inRun.add(node);
@@ -207,9 +204,9 @@ export const batchesOf = (
   within: BatchIn,
 ): readonly Operation[] => {
   const before = beforeIn(graph);
-  const runs = runsOf(tasks, graph, before);
-  const told = runs.flatMap((run) => operationOf(run, within) ?? []);
   const nodeOf = new Map(graph.nodes.map((key, node) => [key, node]));
+  const runs = runsOf(tasks, nodeOf, before);
+  const told = runs.flatMap((run) => operationOf(run, within) ?? []);
   const placeOfNode = new Map<number, number>();
   told.forEach((it, place) => {
     for (const key of it.taskKeys) placeOfNode.set(nodeOf.get(key) ?? -1, place);
@@ -223,9 +220,7 @@ export const batchesOf = (
     if (node < graph.firstMilestone) return placeOfNode.get(node) ?? -1;
     const known = lastBefore.get(node);
     if (known !== undefined) return known;
-    const last = before
-      .ofMilestone(node)
-      .reduce((a, b) => Math.max(a, placeOfNode.get(b) ?? -1), -1);
+    const last = before(node).reduce((a, [b]) => Math.max(a, placeOfNode.get(b) ?? -1), -1);
     lastBefore.set(node, last);
     return last;
   };
@@ -233,7 +228,7 @@ export const batchesOf = (
     const nearest = new Map<number, number>();
     const heldBy = new Set<number>();
     for (const key of it.taskKeys) {
-      for (const [node, rule] of before.of(nodeOf.get(key) ?? -1)) {
+      for (const [node, rule] of before(nodeOf.get(key) ?? -1)) {
         const place = placeBefore(node);
         if (place < at && place > (nearest.get(rule) ?? -1)) nearest.set(rule, place);
         if (gates.has(node) && graph.rules[rule]?.id === 'gate-before-what-it-decides') {

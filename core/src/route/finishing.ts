@@ -16,9 +16,12 @@ import { coatsOn, type Coat, type Series } from '../work';
 import { has, keepsFilm, type SurfaceContext } from './context';
 import { remembered } from './memo';
 
+/** What comes out of wood. */
+const BLEEDING = ['tannin', 'resin', 'dye'] as const;
+
 const needOf = (s: SurfaceContext): PrimerNeed => {
   const { bleed } = s.beliefs;
-  const kinds = (['tannin', 'resin', 'dye'] as const).map((kind) => ({
+  const kinds = BLEEDING.map((kind) => ({
     kind,
     p: bleed.distribution[kind],
   }));
@@ -51,10 +54,7 @@ export const chanceOfBleed = (s: SurfaceContext): number => {
   const { distribution } = s.beliefs.bleed;
   const holds = primerOf(s)?.primer.holds;
   return isLightColour(s.aim.scheme)
-    ? (['tannin', 'resin', 'dye'] as const).reduce(
-        (sum, kind) => sum + distribution[kind] * (1 - (holds?.[kind] ?? 0)),
-        0,
-      )
+    ? BLEEDING.reduce((sum, kind) => sum + distribution[kind] * (1 - (holds?.[kind] ?? 0)), 0)
     : 0;
 };
 
@@ -133,6 +133,10 @@ export const belowTopcoat = (s: SurfaceContext): Coating | undefined =>
   stainsOf(s).at(-1) ??
   primerOf(s)?.primer.id;
 
+/** Does a coating go into the wood, so that a film shuts it out? */
+export const wantsOpenWood = (coating: Coating): boolean =>
+  COATINGS.get(coating).over.oilFilm === 'closed';
+
 /** Coats of the topcoat. */
 export interface TopcoatPlan {
   readonly coating: Coating;
@@ -147,7 +151,7 @@ export const topcoatVerdictOf = (s: SurfaceContext): TopcoatVerdict | undefined 
   const { scheme } = s.aim;
   const overLast = judgeTopcoat(scheme, belowTopcoat(s));
   if (!isCoated(scheme) || scheme.topcoat === 'none' || overLast?.may === 'never') return overLast;
-  const soaks = COATINGS.get(TOPCOATS[scheme.topcoat]).over.oilFilm === 'closed';
+  const soaks = wantsOpenWood(TOPCOATS[scheme.topcoat]);
   const overSealer = soaks ? judgeTopcoat(scheme, primerOf(s)?.primer.id) : undefined;
   return overSealer ?? overLast;
 };

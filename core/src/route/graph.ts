@@ -78,7 +78,7 @@ export interface RuleOfOrder {
   readonly because: string;
 }
 
-/** The longer of two waits, the narrower of two windows. */
+/** The longer of two waits. */
 const together = (a: Lag, b: Lag): Lag => (b.min > a.min ? b : a);
 
 /** Every precedence between tasks, milestones told as what they stand for. */

@@ -25,7 +25,7 @@ export const wholeFor = (piece: Piece, shop: Shop, { known, state }: Given = {})
   const isRefused = remembered(judge);
   const surfaces = contextsOf(piece, shop, known, state, isRefused);
   const now = surfaces[0]?.pieceNow ?? { surfaces: {}, parts: {}, met: [], inHand: null };
-  return wholeOf(piece, shop, surfaces, now, remembered(judge));
+  return wholeOf(piece, shop, surfaces, now, isRefused);
 };
 
 const sidesIn = (surfaces: readonly SurfaceContext[]): ReadonlyMap<string, Side> =>

@@ -1,12 +1,9 @@
 import { COATINGS, NEW_VENEER_UM, OLD_FILM_UM, dryFilmUm } from '../catalog';
 import { may } from '../coating';
 import type { Condition } from './condition';
-import type { FaceLayer, PieceState, SurfaceState } from './state';
+import { isOldWax, isSubstrate, type FaceLayer, type PieceState, type SurfaceState } from './state';
 import { placeName, type Task } from './task';
 import type { Coat, Face } from './traits';
-
-const isSubstrate = ({ layer }: FaceLayer): boolean => layer.of === 'substrate';
-const isOldWax = ({ layer }: FaceLayer): boolean => layer.of === 'old' && layer.id === 'wax';
 
 /** A layer that was there before. */
 export const foundLayer = (layer: FaceLayer['layer'], um: number = OLD_FILM_UM): FaceLayer => ({

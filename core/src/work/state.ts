@@ -53,7 +53,9 @@ export interface PieceState {
   readonly inHand: InHand | null;
 }
 
-const isSubstrate = ({ layer }: FaceLayer): boolean => layer.of === 'substrate';
+export const isSubstrate = ({ layer }: FaceLayer): boolean => layer.of === 'substrate';
+
+export const isOldWax = ({ layer }: FaceLayer): boolean => layer.of === 'old' && layer.id === 'wax';
 
 /** What lies over the topmost substrate: new veneer buries what was there before. */
 const filmOn = ({ layers }: SurfaceState): readonly FaceLayer[] =>
@@ -76,6 +78,6 @@ export const isMet = (need: Need, it: SurfaceState): boolean => {
     case 'dustFree':
       return !it.dusty;
     case 'dewaxed':
-      return it.layers.every(({ layer }) => !(layer.of === 'old' && layer.id === 'wax'));
+      return !it.layers.some(isOldWax);
   }
 };

@@ -3,7 +3,13 @@ import { litresFor, may } from '../../coating';
 import { COAT_WORDS } from '../../words';
 import { take, type Coat, type Lag, type Need, type Series } from '../../work';
 import { areaOfFace, hangsAsDoor, type SurfaceContext } from '../context';
-import { coatsInSeries, finishPlanOf, isToBeDulled, placeInPlan } from '../finishing';
+import {
+  coatsInSeries,
+  finishPlanOf,
+  isToBeDulled,
+  placeInPlan,
+  wantsOpenWood,
+} from '../finishing';
 import type { Draft } from '../rule';
 import { onArea, papersFor, wait } from './common';
 
@@ -20,7 +26,7 @@ const isSprayed = (s: SurfaceContext, coating: Coating): boolean =>
 /** What a coat asks of the face that it goes on. */
 const needsOf = (s: SurfaceContext, coat: Coat): readonly Need[] => {
   const under = finishPlanOf(s)[placeInPlan(s, coat.series, coat.nth) - 1];
-  const open = COATINGS.get(coat.coating).over.oilFilm === 'closed';
+  const open = wantsOpenWood(coat.coating);
   const dull =
     under !== undefined && may(coat.coating, { of: 'coat', id: under.coating }).may === 'scuff';
   return [
