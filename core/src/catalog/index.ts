@@ -21,7 +21,14 @@ export {
   type Sketch,
 } from './inspection';
 export { LEAD, LEAD_LIMITS, LEAD_PRIOR } from './lead';
-export { COATINGS, dryFilmUm, type Coating, type CoatingRole, type Mechanism } from './coatings';
+export {
+  COATINGS,
+  dryFilmUm,
+  leavesFilm,
+  type Coating,
+  type CoatingRole,
+  type Mechanism,
+} from './coatings';
 export { LAYERS, layerLabel, meetingOf, natureOf, type Layer } from './interfaces';
 export {
   MEETINGS,
@@ -70,7 +77,9 @@ export {
 } from './priors';
 export {
   RATES,
+  COUNTS,
   SHEETS_PER_M2,
+  WHYS,
   atHand,
   use,
   type Count,
@@ -112,6 +121,7 @@ export { UNTILS, WAITS, type Until } from './waits';
 export { HAZARDS, type Hazard } from './hazards';
 export {
   MATERIALS,
+  UNITS,
   paperOf,
   priceOf,
   type Container,

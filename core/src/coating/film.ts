@@ -1,4 +1,4 @@
-import { COATINGS, SOAKED_LITRES, dryFilmUm, type Coating } from '../catalog';
+import { COATINGS, SOAKED_LITRES, dryFilmUm, leavesFilm, type Coating } from '../catalog';
 
 /**
  * Theoretical coverage of a film, m²/L: 10 · VS% ÷ dry µm. A litre spread over 1 m² is 1000 µm wet,
@@ -13,7 +13,7 @@ export const coverageM2PerLitre = (solids: number, dryUm: number): number =>
 export const litresFor = (coating: Coating, areaMm2: number): number => {
   const row = COATINGS.get(coating);
   const m2 = areaMm2 / 1e6;
-  return row.wetUm > 0
+  return leavesFilm(row)
     ? m2 / coverageM2PerLitre(row.solids, dryFilmUm(row))
     : m2 * SOAKED_LITRES.value;
 };

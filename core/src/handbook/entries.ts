@@ -14,6 +14,7 @@ import {
   TOOLS,
   WOODS,
   dryFilmUm,
+  leavesFilm,
   layerLabel,
   meetingOf,
   type Repair,
@@ -163,7 +164,7 @@ const materials: readonly Entry[] = [
       ...section('How', it.steps),
       ...section(
         'Film of one coat',
-        it.wetUm > 0 ? [`About ${Math.round(dryFilmUm(it))} µm dry.`] : [],
+        leavesFilm(it) ? [`About ${Math.round(dryFilmUm(it))} µm dry.`] : [],
       ),
       ...section('Clean up', [it.cleaner, it.sprayer]),
       ...section(

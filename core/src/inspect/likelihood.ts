@@ -29,6 +29,8 @@ interface LikelihoodTable {
   readonly rowOf: Uint8Array;
   /** onMakes[result][make]; undefined where the bleed matters too. */
   readonly onMakes: readonly Float64Array[] | undefined;
+  /** onStates[result][state], where the bleed matters too; else undefined. */
+  readonly onStates: readonly Float64Array[] | undefined;
   /** rows[row][result] */
   readonly rows: readonly Float64Array[];
   /** What it tells something about. */
@@ -76,6 +78,11 @@ const makeTable = (test: InspectionTest): LikelihoodTable => {
           ),
         )
       : undefined,
+    onStates: byMakeOnly
+      ? undefined
+      : Array.from({ length: results }, (_, result) =>
+          Float64Array.from(rowOf, (row) => rows[row]?.[result] ?? 1),
+        ),
     rows,
     variables,
     only: more.length === 0 ? only : undefined,
@@ -124,18 +131,16 @@ export const weighMakes = (makes: Float64Array, results: readonly TestResult[]):
 /** Does a test tell something that the make does not decide? */
 export const bearsOnBleed = ({ test }: TestResult): boolean => {
   const table = tableOf(test);
-  return table !== undefined && !table.onMakes;
+  return table?.onStates !== undefined;
 };
 
-/** Multiplies a vector by the chance of results in each state, in place. */
+/** Multiplies a vector by the chances of the results that the bleed has a say in, in place. */
 export const weighStates = (vector: StateVector, results: readonly TestResult[]): void => {
   for (const { test, result } of results) {
-    const table = tableOf(test);
-    if (!table) continue;
-    const { rowOf, rows } = table;
-    const factors = Float64Array.from(rows, (row) => row[result] as number);
+    const chances = tableOf(test)?.onStates?.[result];
+    if (!chances) continue;
     for (let s = 0; s < vector.length; s++) {
-      vector[s] = (vector[s] as number) * (factors[rowOf[s] as number] as number);
+      vector[s] = (vector[s] as number) * (chances[s] as number);
     }
   }
 };

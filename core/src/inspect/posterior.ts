@@ -201,10 +201,12 @@ const withSisters = (own: Own, { count, byPart }: Chorus): Float64Array => {
     return { sums: heard.sums, self, weight, share: weight * (heard.count - (self ? 1 : 0)) };
   });
   const kept = 1 - voices.reduce((sum, it) => sum + it.share, 0);
-  const mixed = own.makes.map((chance) => kept * chance);
+  const mixed = new Float64Array(own.makes.length);
+  for (let m = 0; m < mixed.length; m++) mixed[m] = kept * (own.makes[m] as number);
   for (const { sums, self, weight } of voices) {
     for (let m = 0; m < mixed.length; m++) {
-      add(mixed, m, weight * Math.max(0, (sums[m] as number) - (self?.[m] ?? 0)));
+      const others = self ? Math.max(0, (sums[m] as number) - (self[m] as number)) : sums[m];
+      mixed[m] = (mixed[m] as number) + weight * (others as number);
     }
   }
   return mixed;

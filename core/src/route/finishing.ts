@@ -1,4 +1,11 @@
-import { CLEAR_COATS, COATINGS, FACE_COLOURS, WIPED_ROUNDS, type Coating } from '../catalog';
+import {
+  CLEAR_COATS,
+  COATINGS,
+  FACE_COLOURS,
+  WIPED_ROUNDS,
+  leavesFilm,
+  type Coating,
+} from '../catalog';
 import {
   TOPCOATS,
   choosePrimer,
@@ -165,10 +172,11 @@ export const topcoatOf = remembered((s: SurfaceContext): TopcoatPlan | undefined
   if (!isCoated(scheme) || scheme.topcoat === 'none') return undefined;
   const refused = topcoatVerdictOf(s)?.may === 'never';
   const coating = refused ? 'waterClear' : TOPCOATS[scheme.topcoat];
-  const film = COATINGS.get(coating).wetUm > 0;
   return {
     coating,
-    coats: film ? CLEAR_COATS[scheme.wear ?? wearOf(s.surface)] : WIPED_ROUNDS.value,
+    coats: leavesFilm(COATINGS.get(coating))
+      ? CLEAR_COATS[scheme.wear ?? wearOf(s.surface)]
+      : WIPED_ROUNDS.value,
   };
 });
 

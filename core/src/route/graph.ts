@@ -87,7 +87,9 @@ export const precedencesOf = (of: Graph): readonly Precedence[] => {
   const into = new Map<number, [number, number][]>();
   for (const [before, after, , between] of edges) {
     if (after < firstMilestone) continue;
-    into.set(after, [...(into.get(after) ?? []), [before, between]]);
+    const sources = into.get(after);
+    if (sources) sources.push([before, between]);
+    else into.set(after, [[before, between]]);
   }
   return edges.flatMap(([before, after, rule, between]): Precedence[] => {
     if (after >= firstMilestone) return [];

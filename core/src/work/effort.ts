@@ -1,5 +1,15 @@
 import { z } from 'zod';
-import { MATERIALS, RATES, type Material, type Rate, type Use, type Why } from '../catalog';
+import {
+  COUNTS,
+  MATERIALS,
+  RATES,
+  UNITS,
+  WHYS,
+  type Material,
+  type Rate,
+  type Use,
+  type Why,
+} from '../catalog';
 import type { DeepReadonly } from './readonly';
 
 /** How long work takes, as a sum that can be told: setting up, then so much for each unit. */
@@ -11,7 +21,7 @@ export const effortSchema = z.object({
   /** Active minutes for each unit. */
   each: z.number().min(0),
   quantity: z.number().min(0),
-  unit: z.enum(['m2', 'part', 'place', 'piece', 'minute']),
+  unit: z.enum(COUNTS),
   /** How often it is gone over. */
   times: z.number().min(0),
 });
@@ -21,21 +31,8 @@ export type Effort = DeepReadonly<z.infer<typeof effortSchema>>;
 export const consumed = z.object({
   material: MATERIALS.id,
   quantity: z.number().min(0),
-  unit: z.enum(['L', 'kg', 'm', 'm2', 'sheet', 'piece']),
-  why: z.enum([
-    'cleans',
-    'wipes',
-    'strips',
-    'covers',
-    'fills',
-    'glues',
-    'abrades',
-    'coats',
-    'masks',
-    'tests',
-    'contains',
-    'atHand',
-  ]),
+  unit: z.enum(UNITS),
+  why: z.enum(WHYS),
 });
 export type Consumed = DeepReadonly<z.infer<typeof consumed>>;
 

@@ -53,4 +53,7 @@ export type Coating = (typeof COATINGS.ids)[number];
 /** Film that one coat leaves, µm: wet film × volume solids. */
 export const dryFilmUm = (it: Pick<CoatingRow, 'wetUm' | 'solids'>): number => it.wetUm * it.solids;
 
+/** Stands on the face as a film; false for what soaks in or is wiped off. */
+export const leavesFilm = (it: Pick<CoatingRow, 'wetUm'>): boolean => it.wetUm > 0;
+
 export { type CoatingRole, type CoatingRow, type Mechanism } from './coating';

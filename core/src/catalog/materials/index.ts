@@ -54,4 +54,4 @@ export const priceOf = (id: Material, quantity: number): number => {
 };
 
 export { paperOf, type Paper } from './abrasives';
-export { type Container, type MaterialRow, type Unit } from './material';
+export { UNITS, type Container, type MaterialRow, type Unit } from './material';

@@ -4,7 +4,8 @@ import type { Protection } from '../protection';
 import { JUDGEMENT, PRACTICE, type SourceMark } from '../source';
 
 /** What a material is counted in. */
-export type Unit = 'L' | 'kg' | 'm' | 'm2' | 'sheet' | 'piece';
+export const UNITS = ['L', 'kg', 'm', 'm2', 'sheet', 'piece'] as const;
+export type Unit = (typeof UNITS)[number];
 
 /** A size that it is sold in, in its unit, and the price, minor units of money: a placeholder. */
 export interface Container {

@@ -18,4 +18,4 @@ export type Rate = keyof typeof ALL;
 export const RATES: Readonly<Record<Rate, RateRow>> = ALL;
 
 export { SHEETS_PER_M2 } from './sanding';
-export { atHand, use, type Count, type RateRow, type Use, type Why } from './rate';
+export { COUNTS, WHYS, atHand, use, type Count, type RateRow, type Use, type Why } from './rate';

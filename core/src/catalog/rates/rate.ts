@@ -2,22 +2,25 @@ import type { Material } from '../materials';
 import { JUDGEMENT, type SourceMark } from '../source';
 
 /** What work is counted in: by area, or by the part, the place, the piece, or its own minutes. */
-export type Count = 'm2' | 'part' | 'place' | 'piece' | 'minute';
+export const COUNTS = ['m2', 'part', 'place', 'piece', 'minute'] as const;
+export type Count = (typeof COUNTS)[number];
 
 /** What a material is for in a piece of work. */
-export type Why =
-  | 'cleans'
-  | 'wipes'
-  | 'strips'
-  | 'covers'
-  | 'fills'
-  | 'glues'
-  | 'abrades'
-  | 'coats'
-  | 'masks'
-  | 'tests'
-  | 'contains'
-  | 'atHand';
+export const WHYS = [
+  'cleans',
+  'wipes',
+  'strips',
+  'covers',
+  'fills',
+  'glues',
+  'abrades',
+  'coats',
+  'masks',
+  'tests',
+  'contains',
+  'atHand',
+] as const;
+export type Why = (typeof WHYS)[number];
 
 /** A material that work takes: so much for each unit of it; 0 for what only has to be at hand. */
 export interface Use {

@@ -1,4 +1,13 @@
-import { COATINGS, RATES, SLOWER, TRANSFER, WAITS, type Coating, type Rate } from '../../catalog';
+import {
+  COATINGS,
+  RATES,
+  SLOWER,
+  TRANSFER,
+  WAITS,
+  leavesFilm,
+  type Coating,
+  type Rate,
+} from '../../catalog';
 import { litresFor, may } from '../../coating';
 import { COAT_WORDS } from '../../words';
 import { take, type Coat, type Lag, type Need, type Series } from '../../work';
@@ -58,7 +67,7 @@ export const layCoat = (
 ): Draft => {
   const { first = [], rate, ...draft } = rest;
   const row = COATINGS.get(coat.coating);
-  const film = row.wetUm > 0;
+  const film = leavesFilm(row);
   const sprayed = rate === undefined && isSprayed(s, coat.coating);
   const { effort, consumes } = onArea(rate ?? (sprayed ? 'spray' : film ? 'coat' : 'wiped'), s);
   const litres =
@@ -126,7 +135,7 @@ export const sandsEveryCoat = (s: SurfaceContext): boolean =>
   s.shop.schools.betweenCoats === 'always';
 
 /** A film that stays on the face, and can be sanded for the next. */
-export const isFilm = (coat: Coat): boolean => COATINGS.get(coat.coating).wetUm > 0;
+export const isFilm = (coat: Coat): boolean => leavesFilm(COATINGS.get(coat.coating));
 
 /** Coats of a series that are sanded for the next one: films, and the last of them left alone. */
 export const sandedBetween = (s: SurfaceContext, series: Series): readonly Coat[] =>
