@@ -365,6 +365,7 @@ export const DAMAGES = table([
       until: 'sandsToPowder',
     },
   }),
+  row({ id: 'carving', severity: 1, label: 'Carving, turning, deep mouldings' }),
   row({ id: 'peeling', severity: 2, label: 'Peeling or cracked paint' }),
   row({ id: 'runs', severity: 1, label: 'Runs and globs' }),
   row({ id: 'grime', severity: 1, label: 'Grease, hairspray, kitchen film' }),

@@ -2,6 +2,10 @@ import { JUDGEMENT } from './source';
 
 /** From which chance on something is done, asked or said. One name and one row for each. */
 export const DECISIONS = {
+  /** What a hypothesis of this chance forbids is not done, or is asked about first. */
+  forbids: { value: 0.1, source: JUDGEMENT },
+  /** One way to strip for one film on a piece, unless another saves more than this, minutes. */
+  anotherWayFrom: { value: 45, source: JUDGEMENT },
   /** From this chance of a face without wood on, what shows the wood is refused outright. */
   unstainable: { value: 0.5, source: JUDGEMENT },
   /** From this chance of an unstainable face on, the substrate is asked about before staining. */

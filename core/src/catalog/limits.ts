@@ -70,6 +70,9 @@ export const BEARS_BRASS_LBF = { value: 1000, source: JUDGEMENT } as const;
 /** Stripper takes about this many layers in a round. */
 export const LAYERS_A_ROUND = { value: 2, source: PRACTICE } as const;
 
+/** The first layer on carved or turned work takes this many times as long as on flat work. */
+export const CARVED = { slower: 5, source: PRACTICE } as const;
+
 /** Rounds that an extractive wash is planned with; three at most are done. */
 export const WASH_ROUNDS = { value: 2, source: JUDGEMENT } as const;
 /** Passes of the degreaser where it is greasy. */

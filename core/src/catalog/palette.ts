@@ -49,6 +49,8 @@ export const FACE_COLOURS = {
   paleWood: '#d8b98a',
   darkWood: '#7a5034',
   oldPaint: '#b5a78f',
+  /** Filler and putty, which lie in most faces that are painted. */
+  filler: '#d8b98a',
   whitePrimer: '#f0eee9',
   greyPrimer: '#9a9a98',
 } as const;
@@ -59,11 +61,17 @@ export const HIDING = {
   contrastRatio: 0.98,
   /** Luminance of the white ground of that test. */
   whiteGround: 0.8,
-  /** Scattering power S·X of one coat: a part that all have, and a part that white pigment adds. */
-  scatterBase: 0.35,
+  /**
+   * Scattering power S·X of one coat: a part that all have, what the white in a colour adds, and
+   * what its coloured pigment adds by the light it sends back. What hides is the white and the grey.
+   */
+  scatterBase: 0.2,
   scatterWhite: 2,
+  scatterTint: 1,
   /** Differences below this are not seen (CIEDE2000). */
-  unseen: 1,
+  unseen: 1.5,
+  /** How far a primer can be toned towards a colour; the rest is grey as light as the colour. */
+  toned: 0.75,
   fewestCoats: 2,
   mostCoats: 6,
 } as const;

@@ -33,6 +33,10 @@ interface StripWayRow<Id extends string = string> {
   /** Works on paint, and does not darken wood that is rich in tannin. */
   readonly forPaint: boolean;
   readonly forTannin: boolean;
+  /** Reaches into carving, turning and deep mouldings. */
+  readonly forCarving: boolean;
+  /** May be used on films that burn: lacquer in a flash, shellac to tar. */
+  readonly forShellacAndLacquer: boolean;
   /** Leaves the wood alkaline: rinsed, neutralised, and its pH read before any coat. */
   readonly alkaline: boolean;
   readonly notOn: string;
@@ -44,12 +48,22 @@ interface StripWayRow<Id extends string = string> {
 const row = <const Id extends string>(
   it: Omit<
     StripWayRow<Id>,
-    'source' | 'ratesSource' | 'forPaint' | 'forTannin' | 'alkaline' | 'tool' | 'heats'
+    | 'source'
+    | 'ratesSource'
+    | 'forPaint'
+    | 'forTannin'
+    | 'forCarving'
+    | 'forShellacAndLacquer'
+    | 'alkaline'
+    | 'tool'
+    | 'heats'
   > &
     Partial<StripWayRow<Id>>,
 ) => ({
   forPaint: true,
   forTannin: true,
+  forCarving: true,
+  forShellacAndLacquer: true,
   alkaline: false,
   heats: false,
   tool: undefined,
@@ -79,8 +93,8 @@ export const STRIP_WAYS = table([
     ],
     protection: ['solventGloves', 'goggles', 'vapourCartridges', 'openWindow'],
     cautions: ['The wood is soft while wet: a slipped tool gouges.'],
-    minutesPerM2: 45,
-    minutesPerFurtherLayer: 20,
+    minutesPerM2: 100,
+    minutesPerFurtherLayer: 40,
     dwellMinutes: 30,
     dryMinutes: 18 * 60,
     hazardMinutes: 15,
@@ -108,8 +122,8 @@ export const STRIP_WAYS = table([
     ],
     protection: ['solventGloves', 'goggles', 'ventilation'],
     cautions: ['The wood is soft while wet: a slipped tool gouges.'],
-    minutesPerM2: 60,
-    minutesPerFurtherLayer: 35,
+    minutesPerM2: 120,
+    minutesPerFurtherLayer: 60,
     dwellMinutes: 240,
     dryMinutes: 18 * 60,
     hazardMinutes: 5,
@@ -136,8 +150,8 @@ export const STRIP_WAYS = table([
     ],
     protection: ['p100Filter', 'solventGloves', 'goggles', 'vapourCartridges', 'openWindow'],
     cautions: ['Not on carved work, not at thin veneer edges.'],
-    minutesPerM2: 40,
-    minutesPerFurtherLayer: 12,
+    minutesPerM2: 85,
+    minutesPerFurtherLayer: 25,
     dwellMinutes: 20,
     dryMinutes: 18 * 60,
     hazardMinutes: 10,
@@ -146,6 +160,7 @@ export const STRIP_WAYS = table([
     wets: 'solvent',
     forVeneer: false,
     allowedOnLead: false,
+    forCarving: false,
     notOn: 'lead, carved work, thin veneer edges',
   }),
   row({
@@ -158,8 +173,8 @@ export const STRIP_WAYS = table([
     cautions: [
       'Wood dust: keep under 1 mg/m³ (NIOSH REL); hardwood dust is carcinogenic (IARC group 1).',
     ],
-    minutesPerM2: 35,
-    minutesPerFurtherLayer: 25,
+    minutesPerM2: 60,
+    minutesPerFurtherLayer: 40,
     dwellMinutes: 0,
     dryMinutes: 0,
     hazardMinutes: 25,
@@ -168,6 +183,7 @@ export const STRIP_WAYS = table([
     wets: null,
     forVeneer: false,
     allowedOnLead: false,
+    forCarving: false,
     notOn: 'lead, veneer with little left, deep profiles',
   }),
   row({
@@ -180,8 +196,8 @@ export const STRIP_WAYS = table([
     cautions: [
       'Fire: extinguisher beside you, no solvent near, watch the piece for an hour after.',
     ],
-    minutesPerM2: 50,
-    minutesPerFurtherLayer: 15,
+    minutesPerM2: 95,
+    minutesPerFurtherLayer: 30,
     dwellMinutes: 0,
     dryMinutes: 60,
     hazardMinutes: 30,
@@ -192,7 +208,9 @@ export const STRIP_WAYS = table([
     allowedOnLead: false,
     heats: true,
     tool: 'heatGun',
-    notOn: 'lead, veneer, shellac over veneer',
+    forCarving: false,
+    forShellacAndLacquer: false,
+    notOn: 'lead, veneer, lacquer and shellac, carved work',
   }),
   row({
     id: 'caustic',
@@ -206,8 +224,8 @@ export const STRIP_WAYS = table([
     uses: [use('lyeFoam', 0.25, 'strips'), atHand('nylonBrush')],
     protection: ['goggles', 'longRubberGloves', 'apron'],
     cautions: ['Lye burns skin and eyes: water at hand, nobody else near.'],
-    minutesPerM2: 30,
-    minutesPerFurtherLayer: 25,
+    minutesPerM2: 70,
+    minutesPerFurtherLayer: 50,
     dwellMinutes: 20,
     dryMinutes: 48 * 60,
     hazardMinutes: 40,

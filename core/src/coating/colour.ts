@@ -1,6 +1,12 @@
 import { FACE_COLOURS, PALETTE, SHADES_FROM, SHADE_COLOURS } from '../catalog';
 import type { Scheme, Shade } from '../piece';
-import { coatsToCover, luminanceOf, reflectanceOf, type CoatsToCover } from './hiding';
+import {
+  coatsToCover,
+  luminanceOf,
+  reflectanceOf,
+  tonedTowards,
+  type CoatsToCover,
+} from './hiding';
 
 /** The colour that a scheme asks for, sRGB: as picked, or a typical one of its shade. */
 export const colourOf = (
@@ -21,15 +27,42 @@ export const shadeOf = (hex: string): Shade => {
 export const colourName = (hex: string): string =>
   PALETTE.rows.find((it) => it.hex === hex)?.label ?? hex;
 
+/** How a primer may be tinted: as it comes, grey, or towards the colour that follows. */
+export const TINTS = ['white', 'grey', 'toned'] as const;
+
 /** A primer's tint, and how many coats of the colour it then takes. */
 export interface Tint {
-  readonly tint: 'white' | 'grey';
+  readonly tint: (typeof TINTS)[number];
   readonly cover: CoatsToCover;
 }
 
-/** The tint of primer over which a colour covers in fewer coats; white where it makes none. */
-export const tintFor = (colour: string): Tint => {
-  const white = coatsToCover(colour, FACE_COLOURS.whitePrimer);
-  const grey = coatsToCover(colour, FACE_COLOURS.greyPrimer);
-  return grey.coats < white.coats ? { tint: 'grey', cover: grey } : { tint: 'white', cover: white };
+const KNOWN_TINTS = new Map<string, Tint>();
+
+/**
+ * The tint of primer over which a colour covers in the fewest coats; of equal ones white, which
+ * needs no mixing. Under a dark colour never a light one: it shows through every chip.
+ */
+export const tintFor = (hex: string): Tint => {
+  const known = KNOWN_TINTS.get(hex);
+  if (known) return known;
+  const tint = reckonTint(hex);
+  KNOWN_TINTS.set(hex, tint);
+  return tint;
 };
+
+const reckonTint = (hex: string): Tint => {
+  const colour = reflectanceOf(hex);
+  const grounds = {
+    white: reflectanceOf(FACE_COLOURS.whitePrimer),
+    grey: reflectanceOf(FACE_COLOURS.greyPrimer),
+    toned: tonedTowards(colour),
+  };
+  const allowed = shadeOf(hex) === 'dark' ? (['toned'] as const) : TINTS;
+  return allowed
+    .map((tint): Tint => ({ tint, cover: coatsToCover(colour, [grounds[tint]]) }))
+    .reduce((a, b) => (b.cover.coats < a.cover.coats ? b : a));
+};
+
+/** Coats of a colour over a face without primer: over what is found there, and over filler in it. */
+export const coatsOverFace = (hex: string, ground: string): CoatsToCover =>
+  coatsToCover(reflectanceOf(hex), [ground, FACE_COLOURS.filler].map(reflectanceOf));

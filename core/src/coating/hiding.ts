@@ -38,9 +38,26 @@ export const reflectanceOver = (infinite: number, scatter: number, ground: numbe
   return (1 - ground * (a - coth)) / (a - ground + coth);
 };
 
-/** Scattering power of one coat of a colour: white pigment scatters, coloured pigment less. */
-export const scatterPerCoat = (colour: Reflectance): number =>
-  HIDING.scatterBase + HIDING.scatterWhite * luminanceOf(colour);
+/**
+ * Scattering power of one coat of a colour. Its white, the reflectance that all three share,
+ * scatters; coloured pigment scatters little, so that clean yellow and bright red cover badly
+ * however light they are. Dark colours hide by what they swallow (K = S (1 − R∞)² ÷ 2 R∞).
+ */
+export const scatterPerCoat = (colour: Reflectance): number => {
+  const white = Math.min(...colour);
+  return (
+    HIDING.scatterBase +
+    HIDING.scatterWhite * white +
+    HIDING.scatterTint * (luminanceOf(colour) - white)
+  );
+};
+
+/** A primer toned towards a colour: as far as primer can be, the rest a grey of the same lightness. */
+export const tonedTowards = (colour: Reflectance): Reflectance => {
+  const lightness = luminanceOf(colour);
+  const tone = (it: number): number => HIDING.toned * it + (1 - HIDING.toned) * lightness;
+  return [tone(colour[0]), tone(colour[1]), tone(colour[2])];
+};
 
 const filmOver = (colour: Reflectance, scatter: number, ground: Reflectance): Reflectance => [
   reflectanceOver(colour[0], scatter, ground[0]),
@@ -75,15 +92,20 @@ export interface CoatsToCover {
 /**
  * Coats to cover: as many as it takes until what lies below makes no difference that the eye sees,
  * or until the film hides black and white alike (contrast ratio 0.98); two at least.
+ * @param grounds what lies below; of several, such as wood and the filler in it, the worst counts
  */
-export const coatsToCover = (colour: string, ground: string): CoatsToCover => {
-  const [wanted, below] = [reflectanceOf(colour), reflectanceOf(ground)];
-  const scatter = scatterPerCoat(wanted);
+export const coatsToCover = (
+  colour: Reflectance,
+  grounds: readonly Reflectance[],
+): CoatsToCover => {
+  const scatter = scatterPerCoat(colour);
   const leftAfter: number[] = [];
   const covers = (coats: number): boolean => {
-    const left = differenceOf(filmOver(wanted, coats * scatter, below), wanted);
+    const left = Math.max(
+      ...grounds.map((it) => differenceOf(filmOver(colour, coats * scatter, it), colour)),
+    );
     leftAfter.push(left);
-    return left <= HIDING.unseen || contrastRatio(wanted, coats * scatter) >= HIDING.contrastRatio;
+    return left <= HIDING.unseen || contrastRatio(colour, coats * scatter) >= HIDING.contrastRatio;
   };
   let coats = 1;
   let covered = covers(coats);
@@ -94,7 +116,7 @@ export const coatsToCover = (colour: string, ground: string): CoatsToCover => {
   return {
     coats,
     leftAfter,
-    contrastRatio: contrastRatio(wanted, coats * scatter),
+    contrastRatio: contrastRatio(colour, coats * scatter),
     neverCovers: !covered,
   };
 };

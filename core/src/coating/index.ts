@@ -9,7 +9,7 @@ export {
   scatterPerCoat,
   type CoatsToCover,
 } from './hiding';
-export { colourName, colourOf, shadeOf, tintFor, type Tint } from './colour';
+export { colourName, colourOf, coatsOverFace, shadeOf, tintFor, type Tint } from './colour';
 export { may, type Interface } from './interface';
 export { PRIMER_RULES, choosePrimer, type PrimerNeed } from './primer';
 export { TOPCOATS, judgeTopcoat, type TopcoatVerdict } from './topcoat';

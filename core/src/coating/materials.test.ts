@@ -12,7 +12,7 @@ import {
 } from '../catalog';
 import {
   checkGap,
-  coatsToCover,
+  coatsOverFace,
   contrastRatio,
   coverageM2PerLitre,
   filmUm,
@@ -21,6 +21,7 @@ import {
   reflectanceOf,
   reflectanceOver,
   shadeOf,
+  tintFor,
 } from './index';
 
 const old = (id: Extract<Layer, { of: 'old' }>['id']): Layer => ({ of: 'old', id });
@@ -155,28 +156,56 @@ it('CIEDE2000 gives the published differences', () => {
 });
 
 describe('coats to cover', () => {
-  const { paleWood, darkWood, oldPaint, whitePrimer, greyPrimer } = FACE_COLOURS;
-  const coats = (colour: string, ground: string) => coatsToCover(colour, ground).coats;
+  const { darkWood } = FACE_COLOURS;
+  const MORE = 99;
+  const [yellow, orange, brightRed, deepRed] = [
+    '#f5c400',
+    '#ee7010',
+    '#d31f1f',
+    '#7a1f22',
+  ] as const;
+  const [white, grey, navy] = ['#f4f1e8', '#9a9a98', '#22303d'] as const;
+  const overWood = (colour: string): number => {
+    const { coats, neverCovers } = coatsOverFace(colour, darkWood);
+    return neverCovers ? MORE : coats;
+  };
 
-  it('white and very light take three to five over wood, mid and dark two', () => {
-    // Common practice, no source.
-    for (const ground of [paleWood, darkWood, oldPaint]) {
-      expect(coats('#f4f1e8', ground)).toBeGreaterThanOrEqual(3);
-      expect(coats('#f4f1e8', ground)).toBeLessThanOrEqual(5);
-      for (const dark of ['#2f6f86', '#22303d', '#b66f4d']) expect(coats(dark, ground)).toBe(2);
+  // Common practice, no source: over dark wood, or "needs a tinted ground" where even six won't do.
+  it.each([
+    ['white', white, 3, 5],
+    ['grey', grey, 2, 3],
+    ['navy', navy, 2, 2],
+    ['clean yellow', yellow, 4, MORE],
+    ['orange', orange, 4, MORE],
+    ['bright red', brightRed, 4, MORE],
+    ['deep red', deepRed, 3, 4],
+  ])('of %s over dark wood', (_, colour, least, most) => {
+    expect(overWood(colour)).toBeGreaterThanOrEqual(least);
+    expect(overWood(colour)).toBeLessThanOrEqual(most);
+  });
+
+  it('over the primer that suits it fewer, one or two over white, yellow and red most of all', () => {
+    for (const colour of [white, yellow, orange, brightRed]) {
+      const primed = tintFor(colour).cover;
+      expect(primed.neverCovers).toBe(false);
+      expect(primed.coats).toBeLessThan(overWood(colour));
+      expect(primed.coats).toBeLessThanOrEqual(4);
+    }
+    expect(tintFor(white).tint).toBe('white');
+    for (const colour of [yellow, brightRed]) expect(tintFor(colour).tint).toBe('toned');
+    for (const { hex } of PALETTE.rows) {
+      expect(tintFor(hex).cover.coats).toBeLessThanOrEqual(overWood(hex));
     }
   });
 
-  it('a primer near the colour saves coats', () => {
-    expect(coats('#f4f1e8', whitePrimer)).toBeLessThan(coats('#f4f1e8', darkWood));
-    for (const { hex } of PALETTE.rows) {
-      const primed = Math.min(coats(hex, whitePrimer), coats(hex, greyPrimer));
-      expect(primed).toBeLessThanOrEqual(coats(hex, darkWood));
+  it('no light primer waits below a dark colour to show through a chip', () => {
+    for (const colour of [navy, '#262524', '#2f4f3e', '#552f47']) {
+      expect(tintFor(colour).tint).toBe('toned');
     }
   });
 
   it('every coat brings it nearer', () => {
-    const { leftAfter } = coatsToCover('#efe3c2', darkWood);
+    const { leftAfter } = coatsOverFace('#efe3c2', darkWood);
     expect([...leftAfter].sort((a, b) => b - a)).toEqual(leftAfter);
   });
 });

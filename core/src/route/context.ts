@@ -56,8 +56,10 @@ export interface SurfaceContext {
   readonly bond: Bond | undefined;
   /** Water is kept to a damp cloth. */
   readonly dampOnly: boolean;
-  /** Wood above the core at thin places, µm; null where it is solid. */
+  /** Wood above the core at thin places, µm; null where it is solid, or all but sure to be. */
   readonly veneerUm: number | null;
+  /** Chance that its wood is only a thin face. */
+  readonly chanceThin: number;
   /** What comes off or out of the piece before work. */
   readonly loose: LooseParts;
   /** Area of the piece that gets the same coats, m². */
@@ -67,6 +69,8 @@ export interface SurfaceContext {
   /** What it is like now, and what the piece is like. */
   readonly now: SurfaceState;
   readonly pieceNow: PieceState;
+  /** All surfaces of the piece, this one among them. */
+  readonly others: () => readonly SurfaceContext[];
 }
 
 /** Area of a surface, m². */
@@ -103,6 +107,11 @@ export const likeliestSubstrate = (
     .reduce((a, b) => (distribution[b.id] > distribution[a.id] ? b : a));
 
 const UNSTAINABLE_ROWS = SUBSTRATES.rows.filter((row) => !row.stainable);
+const THIN_ROWS = SUBSTRATES.rows.filter((row) => row.thinFace);
+const SHUNS_WATER_ROWS = SUBSTRATES.rows.filter((row) => row.shunsWater);
+
+/** Is a chance so large that what it forbids is not done, or asked about first? */
+export const mayBe = (chance: number): boolean => chance >= DECISIONS.forbids.value;
 
 /** Is the face likelier one that can't be stained? Then what shows its wood is refused outright. */
 export const isUnstainable = (s: Pick<SurfaceContext, 'chanceUnstainable'>): boolean =>
@@ -143,7 +152,10 @@ interface Aimed {
 }
 
 /** What decides on a surface's own, before the piece as a whole is looked at. */
-type Own = Omit<SurfaceContext, 'sameCoatM2' | 'twoTone' | 'now' | 'pieceNow' | 'strips'>;
+type Own = Omit<
+  SurfaceContext,
+  'sameCoatM2' | 'twoTone' | 'now' | 'pieceNow' | 'strips' | 'others'
+>;
 
 const ownOf = (
   whole: Pick<SurfaceContext, 'piece' | 'shop' | 'loose'>,
@@ -154,6 +166,8 @@ const ownOf = (
   const showsWood = showsOldWood(aim.scheme);
   const chanceUnstainable = chanceOfAny(beliefs.substrate.distribution, UNSTAINABLE_ROWS);
   const substrate = plannedSubstrate(beliefs.substrate, showsWood, chanceUnstainable);
+  const chanceThin = chanceOfAny(beliefs.substrate.distribution, THIN_ROWS);
+  const shunsWater = chanceOfAny(beliefs.substrate.distribution, SHUNS_WATER_ROWS);
   return {
     ...whole,
     surface,
@@ -169,8 +183,9 @@ const ownOf = (
     worked: isCoated(aim.scheme),
     showsWood,
     bond: bondOf(whole.piece, surface.id),
-    dampOnly: substrate.shunsWater || findings.some((it) => it.damage === 'liftingVeneer'),
-    veneerUm: substrate.thinFace ? beliefs.veneer.thinMm * 1000 : null,
+    dampOnly: mayBe(shunsWater) || findings.some((it) => it.damage === 'liftingVeneer'),
+    veneerUm: mayBe(chanceThin) ? beliefs.veneer.thinMm * 1000 : null,
+    chanceThin,
   };
 };
 
@@ -228,6 +243,8 @@ export const contextsOf = (
   const found = (it: Own): SurfaceState => surfaceAsFound(it.beliefs, it.substrate.id);
   const pieceNow =
     state ?? pieceAsFound(Object.fromEntries(own.map((it) => [it.surface.id, found(it)])));
+  let all: readonly SurfaceContext[] = [];
+  const others = () => all;
   const alone = own.map((it): SurfaceContext => {
     const now = pieceNow.surfaces[it.surface.id] ?? found(it);
     return {
@@ -237,6 +254,7 @@ export const contextsOf = (
       strips: wantsItOff(it) || now.met.includes('stripped'),
       sameCoatM2: 0,
       twoTone: false,
+      others,
     };
   });
   const coated = alone.filter((it) => it.worked && !isRefused(it));
@@ -246,7 +264,8 @@ export const contextsOf = (
     areas.set(key, (areas.get(key) ?? 0) + areaOfFace(it));
   }
   const twoTone = isTwoTone(coated);
-  return alone.map((it) => ({ ...it, twoTone, sameCoatM2: areas.get(coatKey(it.aim)) ?? 0 }));
+  all = alone.map((it) => ({ ...it, twoTone, sameCoatM2: areas.get(coatKey(it.aim)) ?? 0 }));
+  return all;
 };
 
 /** The surface runs with the drawers, or hangs as a door. */

@@ -11,6 +11,7 @@ import {
 } from '../sanding';
 import type { SurfaceContext } from './context';
 import { remembered } from './memo';
+import { chooseStripWay } from './stripChoice';
 
 /**
  * Machine, or by hand: where the veneer is thin, the part is a stick, the shop has no sander, or
@@ -35,10 +36,15 @@ const targetGrit = (s: SurfaceContext): number => {
   return by ? by[s.veneerUm === null ? 'solid' : 'thin'] : paint;
 };
 
+/** The old film is sanded off with the coarsest paper, so that the ladder goes on from its scratches. */
+const isSandedOff = (s: SurfaceContext): boolean => s.strips && chooseStripWay(s).way.id === 'sand';
+
 const defectOf = (s: SurfaceContext): number => {
   const { defects } = SANDING_MODEL;
   if (!s.strips) return defects.bare;
-  return s.veneerUm === null ? defects.solidAfterStrip : defects.veneerAfterStrip;
+  if (isSandedOff(s)) return defects.afterSandingOff;
+  if (s.veneerUm === null) return defects.solidAfterStrip;
+  return s.aim.scheme.kind === 'stained' ? defects.veneerToStain : defects.veneerAfterStrip;
 };
 
 /**
@@ -49,7 +55,7 @@ export const taskFor = (s: SurfaceContext): SandingTask =>
   sandingTask.parse({
     defectUm: defectOf(s),
     targetGrit: targetGrit(s),
-    coarsestGrit: PAPER_CHOICES.coarsest,
+    coarsestGrit: isSandedOff(s) ? PAPER_CHOICES.afterSandingOff : PAPER_CHOICES.coarsest,
     veneerUm: s.veneerUm,
     jankaLbf: s.wood.jankaLbf,
     tool: toolFor(s),

@@ -9,13 +9,14 @@ import {
 import {
   TOPCOATS,
   choosePrimer,
-  coatsToCover,
+  coatsOverFace,
   colourOf,
   filmUm,
   judgeTopcoat,
   may,
   tintFor,
   type PrimerNeed,
+  type Tint,
   type TopcoatVerdict,
 } from '../coating';
 import { isCoated, isLightColour, wearOf, type Scheme } from '../piece';
@@ -75,7 +76,7 @@ export interface PaintPlan {
   readonly colour: string;
   readonly coats: number;
   /** Null where no opaque primer lies below. */
-  readonly tint: 'white' | 'grey' | null;
+  readonly tint: Tint['tint'] | null;
   readonly neverCovers: boolean;
 }
 
@@ -96,7 +97,7 @@ export const paintPlanOf = remembered((s: SurfaceContext): PaintPlan | undefined
   const covered = primer !== undefined && primer !== 'clearShellac';
   const { tint, cover } = covered
     ? tintFor(colour)
-    : { tint: null, cover: coatsToCover(colour, groundOf(s)) };
+    : { tint: null, cover: coatsOverFace(colour, groundOf(s)) };
   return {
     coating: paintOf(scheme),
     colour,

@@ -1,16 +1,19 @@
 import {
+  CARVED,
   DECISIONS,
+  FINISHES,
   LAYERS_A_ROUND,
   MINUTES_PER_MINOR_UNIT,
   STRIP_WAYS,
   TOOLS,
+  WOODS,
   costOfWayPerM2,
   type StripWay,
 } from '../catalog';
 import { countedLayers } from '../inspect';
 import { STRIP_WORDS } from '../words';
 import { minutesOf, type Effort } from '../work';
-import { areaOfFace, isSuspect, type SurfaceContext } from './context';
+import { areaOfFace, chanceOfAny, has, isSuspect, mayBe, type SurfaceContext } from './context';
 import { remembered } from './memo';
 
 export type Way = (typeof STRIP_WAYS.rows)[number];
@@ -30,14 +33,27 @@ export const layersOn = remembered((s: SurfaceContext): number =>
 export const roundsOf = (s: SurfaceContext): number =>
   Math.ceil(layersOn(s) / LAYERS_A_ROUND.value);
 
-/** Effort of a way on a surface, by area, layers and how stubborn the finish is. */
+/** How hard stripping is, as expected over what the finish may be. */
+const stubbornness = (s: SurfaceContext): number => {
+  const { distribution } = s.beliefs.finish;
+  const films = FINISHES.rows.filter((it) => it.stripEffort > 0);
+  const sum = chanceOfAny(distribution, films);
+  return sum > 0
+    ? films.reduce((all, it) => all + distribution[it.id] * it.stripEffort, 0) / sum
+    : s.finish.stripEffort;
+};
+
+/** Effort of a way on a surface, by area, layers and how stubborn the finish is; in carving the first
+ * layer takes many times as long. */
 export const stripEffort = (way: Way, s: SurfaceContext): Effort => ({
   rate: `strip-${way.id}`,
   fixed: 0,
-  each: way.minutesPerM2 + way.minutesPerFurtherLayer * (layersOn(s) - 1),
+  each:
+    way.minutesPerM2 * (has(s, 'carving') ? CARVED.slower : 1) +
+    way.minutesPerFurtherLayer * (layersOn(s) - 1),
   quantity: areaOfFace(s),
   unit: 'm2',
-  times: s.finish.stripEffort,
+  times: stubbornness(s),
 });
 
 /** Minutes, money, hazard and likely damage in one figure, minutes. */
@@ -47,6 +63,11 @@ const burden = (way: Way, s: SurfaceContext): number =>
   way.hazardMinutes +
   way.damageMinutes;
 
+const PAINTS = FINISHES.rows.filter((it) => it.paint);
+/** Films that a heat gun sets on fire, or turns to tar. */
+const BURNING = FINISHES.rows.filter((it) => it.id === 'lacquer' || it.id === 'shellac');
+const RICH_IN_TANNIN = WOODS.rows.filter((it) => it.bleeds.tannin >= DECISIONS.richInTannin.value);
+
 /** Why a way is out of the question here; undefined where it may be used. */
 const forbids = (way: Way, s: SurfaceContext): string | undefined => {
   const words = STRIP_WORDS.stripChoice;
@@ -55,11 +76,41 @@ const forbids = (way: Way, s: SurfaceContext): string | undefined => {
     return words.noTool(TOOLS.get(way.tool).phrase);
   }
   if (s.veneerUm !== null && !way.forVeneer) return words.onVeneer(way.notOn);
-  if (s.finish.paint && !way.forPaint) return words.onPaint;
-  if (s.wood.bleeds.tannin >= DECISIONS.richInTannin.value && !way.forTannin) {
+  if (has(s, 'carving') && !way.forCarving) return words.onCarving;
+  const { finish, wood } = s.beliefs;
+  if (mayBe(chanceOfAny(finish.distribution, PAINTS)) && !way.forPaint) return words.onPaint;
+  if (mayBe(chanceOfAny(finish.distribution, BURNING)) && !way.forShellacAndLacquer) {
+    return words.onLacquer;
+  }
+  if (mayBe(chanceOfAny(wood.distribution, RICH_IN_TANNIN)) && !way.forTannin) {
     return words.onTannin;
   }
   return undefined;
+};
+
+const allowedOn = (s: SurfaceContext): readonly Way[] =>
+  STRIP_WAYS.rows
+    .filter((way) => forbids(way, s) === undefined)
+    .sort((a, b) => burden(a, s) - burden(b, s));
+
+/** Faces that lose the same film, so that one way may serve them all. */
+const sisters = (s: SurfaceContext): readonly SurfaceContext[] =>
+  s.others().filter((it) => it.strips && it.worked && it.finish.id === s.finish.id);
+
+/**
+ * The one way for a film on a piece: that of least burden over all faces that lose it, a face on
+ * which it is forbidden counting with its own best.
+ */
+const commonWay = (s: SurfaceContext): Way | undefined => {
+  const faces = sisters(s).map((it) => ({ it, allowed: allowedOn(it) }));
+  const together = (way: Way): number =>
+    faces.reduce((sum, { it, allowed }) => {
+      const own = allowed.includes(way) ? way : allowed[0];
+      return sum + (own ? burden(own, it) : 0);
+    }, 0);
+  return [...STRIP_WAYS.rows]
+    .filter((way) => faces.some(({ allowed }) => allowed.includes(way)))
+    .sort((a, b) => together(a) - together(b))[0];
 };
 
 export interface StripChoice {
@@ -70,14 +121,17 @@ export interface StripChoice {
 /** Chooses the way to strip a surface: the user's wish, then the shop's school, where allowed; else the least burden. */
 export const chooseStripWay = remembered((s: SurfaceContext): StripChoice => {
   const words = STRIP_WORDS.stripChoice;
-  const allowed = STRIP_WAYS.rows
-    .filter((way) => forbids(way, s) === undefined)
-    .sort((a, b) => burden(a, s) - burden(b, s));
+  const allowed = allowedOn(s);
   const { takeOff } = s.shop.schools;
   const school = takeOff === 'leastBurden' ? undefined : takeOff;
   const isWish = s.aim.stripWish !== 'best';
   const wish: StripWay | undefined = s.aim.stripWish === 'best' ? school : s.aim.stripWish;
-  const way = allowed.find((it) => it.id === wish) ?? allowed[0] ?? STRIP_WAYS.get('gel');
+  const [best] = allowed;
+  const common = commonWay(s);
+  const saves =
+    common && best && allowed.includes(common) ? burden(common, s) - burden(best, s) : Infinity;
+  const chosen = saves <= DECISIONS.anotherWayFrom.value ? common : best;
+  const way = allowed.find((it) => it.id === wish) ?? chosen ?? STRIP_WAYS.get('gel');
   const where = s.surface.name.toLowerCase();
   return {
     way,
@@ -91,7 +145,9 @@ export const chooseStripWay = remembered((s: SurfaceContext): StripChoice => {
             forbids(other, s) ??
             (more >= 0
               ? words.more(more, where)
-              : words.less(-more, where, isWish ? 'wish' : 'shop', way.label)),
+              : isWish || school
+                ? words.less(-more, where, isWish ? 'wish' : 'shop', way.label)
+                : words.oneWay(-more, where)),
         };
       }),
   };

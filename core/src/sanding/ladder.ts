@@ -4,25 +4,32 @@ import type { Ladder, NoLadder, Rung } from './result';
 import { SCALE, clears, scratchDepthUm, stepIsAllowed, type Grade } from './scale';
 import { chanceOfSandingThrough, type ThinnerThan } from './sandThrough';
 import type { SandingTask } from './task';
-import { edgeFactor, removalUm, rungMinutes } from './wear';
+import { edgeFactor, fetchMinutes, removalUm, rungMinutes, telegraphMinutes } from './wear';
 
 const { ladderChoice: WORDS } = CHOICE_WORDS;
 
 /** A ladder up to some rung, while searching. */
 interface Path {
   readonly grades: readonly Grade[];
+  /** Active minutes. */
   readonly minutes: number;
+  /** The same, with what its steps may leave to be done again. */
+  readonly burden: number;
   readonly removedUm: number;
 }
 
-const EMPTY: Path = { grades: [], minutes: 0, removedUm: 0 };
+const EMPTY: Path = { grades: [], minutes: 0, burden: 0, removedUm: 0 };
 
 const climb = (path: Path, grade: Grade, task: SandingTask): Path => {
   const last = path.grades.at(-1);
-  const removal = removalUm(last ? scratchDepthUm(last) : task.defectUm, grade);
+  const marksUm = last ? scratchDepthUm(last) : task.defectUm;
+  const removal = removalUm(marksUm, grade);
+  const minutes = rungMinutes(removal, grade, task);
+  const left = telegraphMinutes(marksUm / scratchDepthUm(grade), last ? 'step' : 'start', task);
   return {
     grades: [...path.grades, grade],
-    minutes: path.minutes + rungMinutes(removal, grade, task),
+    minutes: path.minutes + minutes,
+    burden: path.burden + minutes + left + fetchMinutes(grade, task),
     removedUm: path.removedUm + removal,
   };
 };
@@ -33,9 +40,9 @@ export const budgetUm = (task: SandingTask): number =>
     ? Infinity
     : Math.max(0, task.veneerUm - SANDING_MODEL.keepUm) / edgeFactor('hand');
 
-const better = (a: Path, b: Path): boolean => a.minutes <= b.minutes && a.removedUm <= b.removedUm;
+const better = (a: Path, b: Path): boolean => a.burden <= b.burden && a.removedUm <= b.removedUm;
 
-/** Keeps only paths that no other beats both in minutes and in wood taken off. */
+/** Keeps only paths that no other beats both in burden and in wood taken off. */
 const undominated = (paths: readonly Path[]): readonly Path[] =>
   paths.filter(
     (path, index) =>
@@ -45,9 +52,9 @@ const undominated = (paths: readonly Path[]): readonly Path[] =>
   );
 
 /**
- * All ladders worth having that end on the target, least minutes first.
+ * All ladders worth having that end on the target, least burden first.
  * A dynamic programme over the P-series: the state is the rung reached, and for each rung the
- * undominated pairs of minutes and wood removed are kept (a shortest path under a resource
+ * undominated pairs of burden and wood removed are kept (a shortest path under a resource
  * limit). A paper follows another, or starts, only where it can clear what it finds; the
  * coarsest paper allowed may start on anything, in as many passes as it takes.
  */
@@ -65,7 +72,7 @@ const search = (task: SandingTask): readonly Path[] => {
       .filter((path) => path.removedUm <= budget);
     reached.set(grade.grit, undominated(paths));
   }
-  return [...(reached.get(task.targetGrit) ?? [])].sort((a, b) => a.minutes - b.minutes);
+  return [...(reached.get(task.targetGrit) ?? [])].sort((a, b) => a.burden - b.burden);
 };
 
 /** Minutes that a ladder may cost beyond its own: sanding through at an edge, by its chance. */
@@ -74,12 +81,12 @@ const expectedLoss = (path: Path, thinnerThan: ThinnerThan): number =>
 
 const NEVER: ThinnerThan = () => 0;
 
-/** The path with the fewest minutes, those that sanding through would cost counted in. */
+/** The path of least burden, what sanding through would cost counted in. */
 const cheapest = (paths: readonly Path[], thinnerThan: ThinnerThan): Path | undefined =>
   paths
-    .map((path) => ({ path, minutes: path.minutes + expectedLoss(path, thinnerThan) }))
-    .reduce<{ path: Path; minutes: number } | undefined>(
-      (a, b) => (a && a.minutes <= b.minutes ? a : b),
+    .map((path) => ({ path, burden: path.burden + expectedLoss(path, thinnerThan) }))
+    .reduce<{ path: Path; burden: number } | undefined>(
+      (a, b) => (a && a.burden <= b.burden ? a : b),
       undefined,
     )?.path;
 
@@ -117,8 +124,9 @@ const describe = (path: Path, task: SandingTask): Ladder => {
 const dustForbidden = (lead: SandingTask['lead']): boolean => lead === 'open' || lead === 'found';
 
 /**
- * The least-minutes ladder for a task, or a refusal with ways out. It has to fit a careful
- * thickness; of those that do, minutes plus the chance of sanding through decide.
+ * The ladder of least burden for a task, or a refusal with ways out. It has to fit a careful
+ * thickness; of those that do, minutes, what
+ * telegraphs and the chance of sanding through decide.
  * @param thinnerThan the veneer's distribution; nothing is ever too thin where it is left out
  * Model and its limits: docs/calculations.md, "Sanding". Rates and depths are modelling judgement.
  */

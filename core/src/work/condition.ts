@@ -40,6 +40,7 @@ export const PIECE_CONDITIONS = [
   'taped',
   'bumpersSet',
   'anchorReady',
+  'touchedUp',
   'handedOver',
 ] as const;
 export type PieceCondition = (typeof PIECE_CONDITIONS)[number];

@@ -2,10 +2,10 @@ import { atHand, byArea, byPlace, use } from './rate';
 
 /** Cleaning, and taking off what is loose. */
 export const CLEANING_RATES = {
-  vacuum: byArea(3, 2),
-  degrease: byArea(5, 10, use('degreaser', 0.05, 'cleans'), use('cloths', 1, 'wipes')),
-  dampWipe: byArea(4, 8, use('degreaser', 0.02, 'cleans'), use('cloths', 1, 'wipes')),
-  waxOff: byArea(4, 9, use('mineralSpirits', 0.15, 'cleans'), use('rags', 2, 'wipes')),
+  vacuum: byArea(5, 3),
+  degrease: byArea(10, 12, use('degreaser', 0.05, 'cleans'), use('cloths', 1, 'wipes')),
+  dampWipe: byArea(8, 10, use('degreaser', 0.02, 'cleans'), use('cloths', 1, 'wipes')),
+  waxOff: byArea(8, 14, use('mineralSpirits', 0.15, 'cleans'), use('rags', 2, 'wipes')),
   residue: byArea(12, 2, use('residueRemover', 0.03, 'cleans'), atHand('plasticScraper')),
   cementOff: byArea(
     10,

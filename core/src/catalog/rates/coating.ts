@@ -2,12 +2,13 @@ import { byArea, byPiece, use } from './rate';
 
 /** Laying coats; the coating itself comes with the task. */
 export const COATING_RATES = {
-  coat: byArea(6, 9),
+  /** Stirring, straining, cleaning of tools and the walk round the piece are the fixed part. */
+  coat: byArea(15, 22),
   /** Masking, straining and cleaning the gun weigh on the fixed part. */
-  spray: byArea(28, 3, use('paper320', 0.3, 'abrades'), use('maskingFilm', 1, 'masks')),
-  wiped: byArea(4, 9),
-  effect: byArea(6, 14),
-  caulk: byArea(4, 6),
-  maskBorder: byArea(10, 4, use('lowTackTape', 4, 'masks'), use('maskingFilm', 1, 'masks')),
+  spray: byArea(45, 7, use('paper320', 0.3, 'abrades'), use('maskingFilm', 1, 'masks')),
+  wiped: byArea(10, 14),
+  effect: byArea(15, 25),
+  caulk: byArea(8, 8),
+  maskBorder: byArea(20, 8, use('lowTackTape', 4, 'masks'), use('maskingFilm', 1, 'masks')),
   harden: byPiece(1, 0),
 } as const;

@@ -1,4 +1,4 @@
-import { atHand, byPart, byPiece, byPlace, use } from './rate';
+import { atHand, byArea, byPart, byPiece, byPlace, use } from './rate';
 
 /** Work counted by the place, the part or the piece: tests, what comes off and goes on, handing over. */
 export const PART_RATES = {
@@ -29,11 +29,11 @@ export const PART_RATES = {
   ),
   evict: byPlace(0, 15),
   mould: byPlace(0, 15, atHand('hepaVacuum'), use('disposableCloths', 6, 'wipes')),
-  photograph: byPiece(0, 6),
+  photograph: byPiece(0, 12),
   drawerMap: byPiece(0, 4, use('maskingTape', 10, 'masks'), atHand('wedges')),
-  drawerOut: byPart(0, 1, atHand('pencil'), use('maskingTape', 0.1, 'masks')),
-  doorOff: byPart(0, 5, atHand('pencil'), use('maskingTape', 0.2, 'masks')),
-  pullOff: byPart(0, 1.5, use('labelledBags', 1, 'contains')),
+  drawerOut: byPart(4, 2, atHand('pencil'), use('maskingTape', 0.1, 'masks')),
+  doorOff: byPart(4, 8, atHand('pencil'), use('maskingTape', 0.2, 'masks')),
+  pullOff: byPart(4, 2, use('labelledBags', 1, 'contains')),
   backOff: byPlace(0, 15),
   polish: byPart(
     0,
@@ -43,11 +43,13 @@ export const PART_RATES = {
     use('metalPolish', 0.01, 'cleans'),
   ),
   repaint: byPart(0, 4, use('metalSpray', 0.03, 'coats'), use('steelWool', 0.01, 'cleans')),
-  drawerIn: byPart(0, 1.5, use('pasteWax', 0.005, 'coats')),
-  doorOn: byPart(0, 8),
-  pullOn: byPart(0, 2),
+  drawerIn: byPart(5, 3, use('pasteWax', 0.005, 'coats')),
+  doorOn: byPart(5, 15),
+  pullOn: byPart(4, 3),
   backOn: byPlace(0, 10),
   bumpers: byPiece(0, 5, use('clearBumpers', 8, 'masks')),
   anchor: byPiece(0, 12, use('wallAnchors', 2, 'atHand')),
-  careSheet: byPiece(0, 10),
+  /** Walking round the piece in a raking light, with the small brush at hand. */
+  touchUp: byArea(20, 8),
+  careSheet: byPiece(0, 15),
 } as const;

@@ -4,25 +4,25 @@ import { byArea, byMinute, byPart, use } from './rate';
 export const SANDING_RATES = {
   /** By the sanding model's own minutes. */
   ladder: byMinute(0, 1),
-  scuff: byArea(3, 6),
+  scuff: byArea(5, 15),
   wetScuff: byArea(
-    5,
-    11,
+    10,
+    25,
     use('wetPaper150', 1, 'abrades'),
     use('sponge', 0.3, 'wipes'),
     use('wasteBags', 0.5, 'contains'),
   ),
   dedust: byArea(
-    2,
-    2,
+    5,
+    4,
     use('lintFreeCloths', 0.5, 'wipes'),
     use('tackCloth', 0.2, 'wipes'),
     use('alcohol', 0.03, 'wipes'),
   ),
-  dull: byArea(2, 4, use('tackCloth', 0.2, 'wipes')),
-  dullWet: byArea(2, 4, use('sponge', 0.3, 'wipes')),
-  distress: byArea(5, 8, use('tackCloth', 0.2, 'wipes')),
-  drill: byPart(0, 1.5),
+  dull: byArea(5, 7, use('tackCloth', 0.2, 'wipes')),
+  dullWet: byArea(6, 9, use('sponge', 0.3, 'wipes')),
+  distress: byArea(10, 18, use('tackCloth', 0.2, 'wipes')),
+  drill: byPart(10, 2),
 } as const;
 
 /** Sheets of paper for each m² and grit (modelling judgement). */

@@ -2,6 +2,7 @@ import { ANCHOR_FROM_MM } from '../../catalog';
 import type { Hardware } from '../../piece';
 import { PARTS_WORDS as WORDS, SECURE_WORDS } from '../../words';
 import {
+  areaOfFace,
   hasPulls,
   hangsAsDoor,
   openFindings,
@@ -278,6 +279,24 @@ export const TOGETHER_RULES: readonly Rule[] = [
       how: WORDS.bumpers.how,
       ...by('bumpers', 1),
       traits: { makesOfPiece: ['bumpersSet'] },
+    }),
+  }),
+  pieceRule({
+    id: 'seen-from-a-distance',
+    phase: 'reassemble',
+    place: { of: 'piece' },
+    asks: (whole) => (isDoneToPiece(whole, 'touchedUp') ? [] : worked(whole)),
+    because: () => WORDS.touchUp.because,
+    work: (_, asking) => ({
+      method: 'touch-up',
+      rank: 5,
+      title: WORDS.touchUp.title,
+      how: WORDS.touchUp.how,
+      ...by(
+        'touchUp',
+        asking.reduce((sum, s) => sum + areaOfFace(s), 0),
+      ),
+      traits: { makesOfPiece: ['touchedUp'] },
     }),
   }),
   pieceRule({

@@ -84,24 +84,17 @@ const sandThrough = (s: SurfaceContext, ladder: Ladder): Task['sandThrough'] =>
         edge: chanceOfSandingThrough(ladder.removedUm, thinnerThan(s), 'edge'),
       };
 
+/** Papers that dull what stays, by how smooth it is and by the shop's school. */
+const scuffGrits = ({ substrate, finish, shop }: SurfaceContext): readonly number[] => {
+  const { fine, coarse, smooth, slick } = PAPER_CHOICES.scuff;
+  if (!substrate.wood) return slick;
+  if (finish.glossy) return smooth;
+  return shop.schools.scuff === 'coarse' ? coarse : fine;
+};
+
 /** Dulls the film that stays, so that the next coat grips. */
 const scuffWork = (s: SurfaceContext): readonly Draft[] => {
-  const { scuff } = PAPER_CHOICES;
-  const smooth = s.finish.glossy || !s.substrate.wood;
-  const ladder = planLadder(
-    sandingTask.parse({
-      defectUm: SANDING_MODEL.defects.film,
-      coarsestGrit: smooth ? scuff.smooth : scuff.start,
-      targetGrit: smooth
-        ? scuff.smooth
-        : s.shop.schools.scuff === 'coarse'
-          ? scuff.coarse
-          : scuff.fine,
-      areaMm2: s.surface.areaMm2,
-      tool: toolFor(s),
-    }),
-  );
-  const grits = ladder.kind === 'ladder' ? ladder.rungs.map((it) => it.grit) : [];
+  const grits = scuffGrits(s);
   const { effort, consumes } = onArea('scuff', s);
   return [
     drySanding(s, {

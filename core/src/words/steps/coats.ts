@@ -58,7 +58,11 @@ export const prime = {
   check: 'Does any place turn yellow, pink or brown?',
   title: (primer: Coating, nth: number, of: number) =>
     `${capital(label(primer))}${of > 1 ? `, coat ${nth} of ${of}` : ''}`,
-  grey: 'Have it tinted grey: it saves coats of the colour.',
+  tinted: {
+    grey: 'Have it tinted grey: it saves coats of the colour.',
+    toned:
+      'Have it tinted towards the colour, as deep as it goes: it saves coats, and a chip later shows no light primer.',
+  },
   notWaterborne: {
     label: 'waterborne primer',
     because: 'water draws the bleed out, and it comes through coat after coat',
@@ -143,7 +147,8 @@ export const paint = {
     `${capital(label(coating))}, ${colour}, coat ${nth}`,
   because: (coats: number, below: string, neverCovers: boolean) =>
     `${counted(coats, 'coat')} until ${below} makes no difference to the eye${neverCovers ? ', and even then it shows a little' : ''}.`,
-  primer: (tint: string) => `${tint} primer`,
+  primer: (tint: 'white' | 'grey' | 'toned') =>
+    tint === 'toned' ? 'primer in the tone of the colour' : `${tint} primer`,
   whatLiesBelow: 'what lies below',
   first: 'Brush marks and thin spots are normal after the first coat.',
   ifRough: 'Rough to the hand? P320, light, dust off; else straight on.',

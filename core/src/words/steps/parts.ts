@@ -114,6 +114,16 @@ export const bumpers = {
   how: ['A clear bumper at each corner that closes on another.'],
 } as const;
 
+export const touchUp = {
+  title: 'Look it over and touch up',
+  because: 'Putting together leaves a nick or two, and thin spots show only from a distance.',
+  how: [
+    'From three metres, then along a raking light: edges, inside corners, under the overhangs.',
+    'Small brush, almost dry, the same material; feather it out and leave it.',
+    'A run or a sag is left to harden, cut flat with fine paper on a block, and coated once more.',
+  ],
+} as const;
+
 export const anchor = {
   title: 'Prepare an anchor for the wall',
   because: 'A tall piece tips when somebody climbs an open drawer or shelf.',

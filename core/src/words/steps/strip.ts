@@ -21,9 +21,13 @@ export const stripChoice = {
   noTool: (tool: string) => `wants ${tool}, and this shop has none`,
   onVeneer: (notOn: string) => `not on ${notOn}`,
   onPaint: 'works on clear finishes only',
+  onCarving: 'would flatten or gouge carving and turning',
+  onLacquer: 'lacquer burns in a flash, and shellac turns to tar',
   onTannin: 'darkens wood that is rich in tannin',
   more: (minutes: number, where: string) =>
     `about ${minutes} min more on ${where}, with hazard, likely damage and cost counted in`,
+  oneWay: (minutes: number, where: string) =>
+    `about ${minutes} min less on ${where} alone, but one way for the same film on the whole piece is less to set up and clear away`,
   less: (minutes: number, where: string, by: 'shop' | 'wish', way: string) =>
     `about ${minutes} min less on ${where} with everything counted, but ${by === 'shop' ? 'the shop works with' : 'you asked for'} ${way}`,
 } as const;
