@@ -19,6 +19,8 @@ export interface Repair {
   /** Chance that the place can still be seen under a clear coat (modelling judgement). */
   readonly shows?: number;
   readonly glue?: boolean;
+  /** Holds the piece together; else it mends what is seen. */
+  readonly holds?: boolean;
   /** Which rule of depth it follows, where somebody measured. */
   readonly byDepth?: 'filler' | 'stainable';
   /** Leaves something proud, to be sanded flush. */
@@ -38,6 +40,8 @@ interface DamageRow<Id extends string = string> {
   readonly underPaint?: Repair;
   /** Repair where wood will be seen; absent: none needed. */
   readonly underClear?: Repair;
+  /** Mended whatever the face shall become. */
+  readonly whateverTheAim?: boolean;
   readonly source: SourceMark;
 }
 const row = <const Id extends string>(it: Omit<DamageRow<Id>, 'source'>) => ({
@@ -151,6 +155,7 @@ const levelRunner: Repair = {
 };
 const newBack: Repair = {
   id: 'new-back',
+  holds: true,
   title: 'Take off the split back, cut a new one',
   uses: [use('thinPlywood', 1, 'covers')],
   steps: [
@@ -277,6 +282,7 @@ export const DAMAGES = table([
     id: 'splitBack',
     severity: 2,
     label: 'Split or warped back',
+    whateverTheAim: true,
     underPaint: newBack,
     underClear: newBack,
   }),
@@ -356,10 +362,12 @@ export const DAMAGES = table([
     label: 'Open grain that will show',
     underPaint: {
       id: 'grain-filler',
-      proud: true,
       title: 'Fill the grain',
       uses: [use('grainFiller', 0.02, 'fills')],
-      steps: ['Rub across the grain.', 'Scrape off, sand back after ten minutes or by its label.'],
+      steps: [
+        'Rub it across the grain with a stiff card, until every pore is full.',
+        'Scrape the face clean across the grain. Dry by its label, then P220 to P320 on a block, along the grain, until only the pores hold filler.',
+      ],
       minutes: 10,
       waitMinutes: 60,
       until: 'sandsToPowder',

@@ -4,22 +4,17 @@ import { JUDGEMENT } from './source';
 export const DECISIONS = {
   /** What a hypothesis of this chance forbids is not done, or is asked about first. */
   forbids: { value: 0.1, source: JUDGEMENT },
-  /** One way to strip for one film on a piece, unless another saves more than this, minutes. */
-  anotherWayFrom: { value: 45, source: JUDGEMENT },
   /** From this chance of a face without wood on, what shows the wood is refused outright. */
   unstainable: { value: 0.5, source: JUDGEMENT },
-  /** From this chance of an unstainable face on, the substrate is asked about before staining. */
-  substrateWorthAsking: { value: 0.15, source: JUDGEMENT },
   /** From this chance on a bleed patch is worth its stamp of primer, up to where it is sure. */
   bleedPatchFrom: { value: 0.15, source: JUDGEMENT },
   bleedPatchTo: { value: 0.75, source: JUDGEMENT },
-  /** From this chance on bleed is blocked rather than hoped away; and where one primes always. */
+  /** From this chance on bleed is shut in under a wash. */
   bleedWorthBlocking: { value: 0.3, source: JUDGEMENT },
-  bleedWorthBlockingAlways: { value: 0.05, source: JUDGEMENT },
+  /** Share of the bleed that still comes through paint that has stood for years without showing any. */
+  bleedThroughOldPaint: { value: 0.15, source: JUDGEMENT },
   /** From this chance of dye on a face that shows its wood is sealed. */
   dyeWorthSealing: { value: 0.5, source: JUDGEMENT },
-  /** From this chance on wax is taken off before anything is laid. */
-  waxWorthRemoving: { value: 0.3, source: JUDGEMENT },
   /** From this chance of tannin on a wood counts as rich in it. */
   richInTannin: { value: 0.5, source: JUDGEMENT },
   /** From this chance on something is taken to be so, for choosing what makes sense to test. */
@@ -34,6 +29,15 @@ export const DECISIONS = {
   riskWorthSaying: { value: 0.02, source: JUDGEMENT },
   /** Chances that differ by less are the same to a user. */
   sameChance: { value: 0.01, source: JUDGEMENT },
+} as const;
+
+/** What one thing weighs against another. */
+export const WEIGHTS = {
+  /** One way to strip for one film on a piece, unless another saves more than this, minutes. */
+  anotherWayMinutes: 45,
+  /** How many times as heavy a mishap weighs with those who prime always. */
+  alwaysPrimes: 6,
+  source: JUDGEMENT,
 } as const;
 
 /** Share of the paint that lands on the piece. */
@@ -58,6 +62,8 @@ export const SUPPOSED = {
   veneerEnoughMm: 1,
   veneerLessMm: 0.3,
   squaresHold: 0,
+  squaresFair: 3,
+  neutralPh: 7,
   squaresFail: 15,
   source: JUDGEMENT,
 } as const;

@@ -20,7 +20,7 @@ export {
   type ReadingTest,
   type Sketch,
 } from './inspection';
-export { LEAD, LEAD_LIMITS, LEAD_PRIOR } from './lead';
+export { LEAD, LEAD_LIMITS, LEAD_PRIOR, WOOD_BEYOND_DOUBT } from './lead';
 export {
   COATINGS,
   dryFilmUm,
@@ -89,10 +89,12 @@ export {
   type Why,
 } from './rates';
 export {
+  ABOVE_DEW_POINT,
   ANCHOR_FROM_MM,
   BEARS_BRASS_LBF,
   BOND_LIMITS,
   CARVED,
+  COATING_AIR,
   CLEAR_COATS,
   CLEAR_COATS_SOURCE,
   CROSS_CUTS,
@@ -104,13 +106,21 @@ export {
   HOLES_PER_FITTING,
   LAYERS_A_ROUND,
   NEW_VENEER_UM,
+  PH_LIMITS,
   SOAKED_LITRES,
   STAINABLE_WAITS,
   THIN_FACES,
   WASH_ROUNDS,
   WIPED_ROUNDS,
 } from './limits';
-export { DECISIONS, MINUTES_PER_MINOR_UNIT, SLOWER, SUPPOSED, TRANSFER } from './decisions';
+export {
+  DECISIONS,
+  MINUTES_PER_MINOR_UNIT,
+  SLOWER,
+  SUPPOSED,
+  TRANSFER,
+  WEIGHTS,
+} from './decisions';
 export {
   EDGE_BY_HAND_MM,
   PAPER_CHOICES,

@@ -25,10 +25,34 @@ export const LEAD_LIMITS = {
 
 /** Prior chance that paint holds lead in some layer. */
 export const LEAD_PRIOR = {
-  paintedBeforeCutoff: { value: 0.5, source: JUDGEMENT },
+  /**
+   * Share of dwellings with lead paint by the year of building, taken for old paint on furniture
+   * of that age; each row holds up to its year, the last up to the cut-off. Value from memory.
+   */
+  paintedBefore: [
+    { year: 1940, chance: 0.87 },
+    { year: 1960, chance: 0.69 },
+    { year: Infinity, chance: 0.24 },
+  ],
+  paintedSource: published('HUD American Healthy Homes Survey'),
   paintedAfterCutoff: { value: 0.01, source: JUDGEMENT },
+  /** Layers of paint that are reckoned with until somebody counts them. */
+  layersUncounted: { value: 3, source: JUDGEMENT },
   /** Old paint under a clear film, or left in the pores after stripping. */
   clearBeforeCutoff: { value: 0.01, source: JUDGEMENT },
   /** Below this chance of there being paint at all, lead is not a question. */
   paintWorthAsking: { value: 0.05, source: JUDGEMENT },
 } as const;
+
+/**
+ * What shows that wood goes right up to the face. Wood that is only seen may be painted graining
+ * under varnish, which was often done in lead paint (common practice, no source).
+ */
+export const WOOD_BEYOND_DOUBT: readonly { readonly test: string; readonly outcome: string }[] = [
+  { test: 'touch', outcome: 'pores' },
+  { test: 'edge-grain', outcome: 'turns-corner' },
+  { test: 'chip', outcome: 'wood-through' },
+  { test: 'chip', outcome: 'thin-wood' },
+  { test: 'edge-lens', outcome: 'fibres' },
+  { test: 'oil-drop', outcome: 'soaks' },
+];

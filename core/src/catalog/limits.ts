@@ -55,6 +55,16 @@ export const DAMAGE_LIMITS = { overlookedMm2: 60, largeShare: 0.05, source: JUDG
 /** Wood this many points above its rest in the shop's air is damp. */
 export const DAMP_ABOVE_POINTS = { value: 3, source: PRACTICE } as const;
 
+/** Bare wood in this range of pH is neutral enough to coat. */
+export const PH_LIMITS = { from: 6, to: 8, source: PRACTICE } as const;
+
+/**
+ * Air that a coating bears unless its own row says otherwise: °C at the least, % humidity at the
+ * most; and how far the face has to be above the dew point, K.
+ */
+export const COATING_AIR = { fromCelsius: 10, toHumidity: 80, source: PRACTICE } as const;
+export const ABOVE_DEW_POINT = { value: 3, source: published('ISO 8502-4') } as const;
+
 /** A sheet of new veneer, µm. */
 export const NEW_VENEER_UM = { value: 500, source: JUDGEMENT } as const;
 

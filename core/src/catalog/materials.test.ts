@@ -162,7 +162,7 @@ describe('thresholds', () => {
       expect(source.mark).toBe('J');
     }
     expect(DECISIONS.bleedPatchFrom.value).toBeLessThan(DECISIONS.bleedPatchTo.value);
-    expect(DECISIONS.substrateWorthAsking.value).toBeLessThan(DECISIONS.unstainable.value);
+    expect(DECISIONS.forbids.value).toBeLessThan(DECISIONS.unstainable.value);
   });
 
   it('a gun loses more paint than a brush', () => {

@@ -112,6 +112,18 @@ export const SCHOOLS = table([
       because: 'The wood shows where edges are rubbed through.',
     },
   ]),
+  row('dustCloth', 'Last wipe before a coat', [
+    {
+      id: 'damp',
+      label: 'Barely damp microfibre',
+      because: 'What a waxy tack cloth leaves can crater a waterborne film.',
+    },
+    {
+      id: 'tack',
+      label: 'Tack cloth',
+      because: 'It lifts the last dust; no harm under oil- and solvent-based coats.',
+    },
+  ]),
 ]);
 export type School = (typeof SCHOOLS.ids)[number];
 export type WayOf<S extends School> = Extract<

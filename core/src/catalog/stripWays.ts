@@ -222,7 +222,7 @@ export const STRIP_WAYS = table([
       'Rinse hard until the water runs clear, dry at once; the grain rises.',
     ],
     uses: [use('lyeFoam', 0.25, 'strips'), atHand('nylonBrush')],
-    protection: ['goggles', 'longRubberGloves', 'apron'],
+    protection: ['goggles', 'longRubberGloves', 'apron', 'p100Filter'],
     cautions: ['Lye burns skin and eyes: water at hand, nobody else near.'],
     minutesPerM2: 70,
     minutesPerFurtherLayer: 50,

@@ -7,6 +7,7 @@ const row = <const Id extends string>(id: Id, label: string) => ({ id, label });
 export const UNTILS = table([
   row('dryOvernight', 'dry, overnight'),
   row('woodDry', 'the wood is dry'),
+  row('meterReadsDry', 'the meter reads dry'),
   row('feelsDry', 'it feels dry'),
   row('spiritsOff', 'the spirits are off'),
   row('alcoholOff', 'the alcohol is off'),
@@ -34,6 +35,8 @@ export const WAITS = {
   afterDampWipe: 2 * 60,
   afterSpirits: 60,
   afterNeutralising: 48 * 60,
+  /** Damp wood in moving air, before it is measured again. */
+  dryingOut: 72 * 60,
   afterWetSanding: 12 * 60,
   afterWetDulling: 120,
   afterWetScraping: 12 * 60,

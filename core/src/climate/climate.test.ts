@@ -1,5 +1,22 @@
 import fc from 'fast-check';
-import { equilibriumMoisture } from './index';
+import { dewPoint, equilibriumMoisture } from './index';
+
+describe('dew point', () => {
+  // ISO 8502-4, table of dew points (values from memory), to half a degree.
+  it.each([
+    [10, 80, 6.7],
+    [20, 50, 9.3],
+    [20, 70, 14.4],
+    [20, 80, 16.4],
+    [30, 60, 21.4],
+  ])('of air of %d °C and %d %% is %d °C', (celsius, humidity, dew) => {
+    expect(Math.abs(dewPoint({ celsius, humidity }) - dew)).toBeLessThan(0.5);
+  });
+
+  it('is the air’s own temperature where it is saturated', () => {
+    expect(dewPoint({ celsius: 17, humidity: 100 })).toBeCloseTo(17, 9);
+  });
+});
 
 describe('equilibrium moisture of wood', () => {
   it.each([

@@ -1,1 +1,1 @@
-export { equilibriumMoisture, type Air } from './moisture';
+export { dewPoint, equilibriumMoisture, type Air } from './moisture';

@@ -7,6 +7,16 @@ export interface Air {
 }
 
 /**
+ * Temperature at which this air begins to shed water, °C.
+ * Equation: Magnus, coefficients 17.62 and 243.12 °C (WMO Guide No. 8; value from memory).
+ * Range: −45 to 60 °C, above 0 to 100 % relative humidity.
+ */
+export const dewPoint = ({ celsius, humidity }: Air): number => {
+  const gamma = Math.log(humidity / 100) + (17.62 * celsius) / (243.12 + celsius);
+  return (243.12 * gamma) / (17.62 - gamma);
+};
+
+/**
  * Equilibrium moisture content of wood, % of dry mass: where wood at rest with this air ends up.
  * Equation: Hailwood and Horrobin's sorption with the coefficients of the Wood Handbook, ch. 4
  * (written there for °F; value from memory).

@@ -1,54 +1,75 @@
 import { painted, stained, clear, LEAVE } from '../testing/pieces';
 import { USUAL_SHOP } from '../piece';
-import { PRIMER_RULES, choosePrimer, judgeTopcoat, type PrimerNeed } from './index';
+import { choosePrimer, judgeTopcoat, type PrimerNeed } from './index';
 
+const CLEAN = { tannin: 0, resin: 0, dye: 0, stain: 0 };
 const need = (part: Partial<PrimerNeed> = {}): PrimerNeed => ({
   scheme: painted('pale'),
-  substrate: 'hardwood',
+  m2: 1,
   film: 'bare',
-  glossy: false,
-  bleed: 'tannin',
-  bleedChance: 0,
-  knots: false,
+  bleed: CLEAN,
+  slick: 0,
+  powdery: 0,
+  bareBoard: 0,
   odour: false,
   schools: USUAL_SHOP.schools,
   ...part,
 });
+const chosen = (part: Partial<PrimerNeed>) => choosePrimer(need(part));
 
 describe('the primer, by need (common practice, no source)', () => {
   it.each([
-    ['bleed', { bleedChance: 0.6 }, 'pigmentedShellac', 2],
-    ['knots', { knots: true, bleed: 'resin' }, 'pigmentedShellac', 2],
+    ['bleed', { bleed: { ...CLEAN, tannin: 0.6 } }, 'pigmentedShellac', 2],
+    ['knots', { bleed: { ...CLEAN, resin: 0.8 } }, 'pigmentedShellac', 2],
+    ['ink or iron in the wood', { bleed: { ...CLEAN, stain: 1 } }, 'pigmentedShellac', 2],
     ['odour', { odour: true, film: 'varnish' }, 'pigmentedShellac', 2],
-    ['printed foil', { substrate: 'foil', film: 'factory' }, 'bonding', 1],
-    ['a factory-cured film', { film: 'factory', glossy: true }, 'bonding', 1],
-    ['bare board', { substrate: 'board' }, 'sealing', 2],
+    ['printed foil', { slick: 1, film: 'factory' }, 'bonding', 1],
+    ['a film that may well be factory-cured', { slick: 0.5, film: 'varnish' }, 'bonding', 1],
+    ['bare board', { bareBoard: 1 }, 'sealing', 2],
     ['a sound old film', { film: 'alkyd' }, 'acrylic', 1],
     ['bare wood that does not bleed', {}, 'acrylic', 1],
+    ['a small chance of bleed', { bleed: { ...CLEAN, tannin: 0.1 } }, 'acrylic', 1],
+    [
+      'bleed below a dark colour, which hides it',
+      { scheme: painted('dark'), bleed: { ...CLEAN, tannin: 0.9 } },
+      'acrylic',
+      1,
+    ],
+    [
+      'bleed below edges that are rubbed through',
+      {
+        scheme: { kind: 'painted', shade: 'pale', topcoat: 'none', effect: 'distressed' },
+        bleed: { ...CLEAN, tannin: 0.9 },
+      },
+      'clearShellac',
+      2,
+    ],
     [
       'old dye under a clear coat',
-      { scheme: clear(), bleed: 'dye', bleedChance: 0.7 },
+      { scheme: clear(), bleed: { ...CLEAN, dye: 0.7 } },
       'clearShellac',
       2,
     ],
   ] as const)('for %s', (_, part, primer, coats) => {
-    const chosen = choosePrimer(need(part));
-    expect(chosen?.primer).toMatchObject({ id: primer, coats });
-    expect(chosen?.because).not.toBe('');
-    expect(PRIMER_RULES.map((it) => it.id)).toContain(chosen?.rule);
+    expect(chosen(part)?.primer).toMatchObject({ id: primer, coats });
+    expect(chosen(part)?.because).not.toBe('');
   });
 
   it('is shellac rather than bonding where a glossy film lies over wood that bleeds', () => {
-    expect(choosePrimer(need({ glossy: true, film: 'factory', bleedChance: 0.8 }))?.primer.id).toBe(
-      'pigmentedShellac',
-    );
+    const both = { slick: 1, film: 'factory', bleed: { ...CLEAN, tannin: 0.8 } } as const;
+    expect(chosen(both)?.primer.id).toBe('pigmentedShellac');
+  });
+
+  it('by those who prime always, blocks at a chance that others take', () => {
+    const some = { bleed: { ...CLEAN, tannin: 0.1 } };
+    const always = { ...USUAL_SHOP.schools, prime: 'always' } as const;
+    expect(chosen({ ...some, schools: always })?.primer.id).toBe('pigmentedShellac');
   });
 
   it('is none where wood is to be seen and does not run', () => {
-    expect(
-      choosePrimer(need({ scheme: stained(), bleedChance: 0.9, bleed: 'tannin' })),
-    ).toBeUndefined();
-    expect(choosePrimer(need({ scheme: LEAVE, bleedChance: 1 }))).toBeUndefined();
+    const tannin = { ...CLEAN, tannin: 0.9 };
+    expect(chosen({ scheme: stained(), bleed: tannin })).toBeUndefined();
+    expect(chosen({ scheme: LEAVE, bleed: tannin })).toBeUndefined();
   });
 });
 

@@ -1,112 +1,178 @@
 import {
+  BLEEDS,
+  COATINGS,
   DECISIONS,
+  MINUTES_PER_MINOR_UNIT,
+  MISHAPS,
   PRIMERS,
-  SUBSTRATES,
+  RATES,
+  WEIGHTS,
   type Bleed,
   type Finish,
   type Primer,
   type Schools,
-  type Substrate,
 } from '../catalog';
-import { showsOldWood, type Scheme } from '../piece';
+import { isLightColour, showsOldWood, type Scheme } from '../piece';
 import { CHOICE_WORDS } from '../words';
+import { litresFor } from './film';
 
-/** What decides on a primer. */
+/** What decides on a primer. Chances are of the face as it will be when the primer goes on. */
 export interface PrimerNeed {
   readonly scheme: Scheme;
-  readonly substrate: Substrate;
+  /** Area of the face, m². */
+  readonly m2: number;
   /** The film that stays on the surface, "bare" after stripping. */
   readonly film: Finish;
-  readonly glossy: boolean;
-  readonly bleed: Bleed;
-  /** Chance that it bleeds at all. */
-  readonly bleedChance: number;
-  readonly knots: boolean;
+  /** Chance of each kind of bleed. */
+  readonly bleed: Readonly<Record<Exclude<Bleed, 'none'>, number>>;
+  /** Chance that the face is slick: laminate, foil, factory film. */
+  readonly slick: number;
+  /** Chance that it powders. */
+  readonly powdery: number;
+  /** Chance that bare board lies open. */
+  readonly bareBoard: number;
   readonly odour: boolean;
   readonly schools: Pick<Schools, 'prime' | 'blocker'>;
 }
 
-/** Which primer a surface needs, in order of precedence: the first that applies is taken. */
-interface PrimerRule {
-  readonly id: string;
-  readonly primer: Primer | ((need: PrimerNeed) => Primer);
-  readonly applies: (need: PrimerNeed) => boolean;
-  readonly because: (need: PrimerNeed) => string;
+/** Which primer, by which rule, and why. */
+export interface PrimerChoice {
+  readonly rule: PrimerRule;
+  readonly primer: (typeof PRIMERS.rows)[number];
+  readonly because: string;
 }
+
+export type PrimerRule =
+  | 'shellac-holds-odour'
+  | 'shellac-holds-bleed'
+  | 'bonding-on-glossy'
+  | 'seal-board'
+  | 'acrylic-by-default'
+  | 'clear-shellac-under-wash'
+  | 'clear-shellac-holds-dye';
 
 const { primer: WORDS } = CHOICE_WORDS;
 
-const painted = (need: PrimerNeed): boolean => need.scheme.kind === 'painted';
+const KINDS = BLEEDS.ids.filter((id) => id !== 'none');
 
-const familyOf = (need: PrimerNeed) => SUBSTRATES.get(need.substrate).family;
+/** Chance that it bleeds at all. */
+const bleedChance = ({ bleed }: PrimerNeed): number =>
+  KINDS.reduce((sum, kind) => sum + bleed[kind], 0);
 
-/** The school "always" leaves nothing to chance: where wood might bleed at all, it is blocked. */
-const worthBlocking = (need: PrimerNeed): number =>
-  need.schools.prime === 'always'
-    ? DECISIONS.bleedWorthBlockingAlways.value
-    : DECISIONS.bleedWorthBlocking.value;
+/** The likeliest kind of bleed. */
+const worstBleed = ({ bleed }: PrimerNeed): Exclude<Bleed, 'none'> =>
+  KINDS.reduce((a, b) => (bleed[b] > bleed[a] ? b : a));
+
+/** Minutes that a mishap costs on a face, its own chance counted in. */
+const costOf = (id: (typeof MISHAPS.ids)[number], m2: number): number => {
+  const { chance, fixedMinutes, minutesPerM2 } = MISHAPS.get(id);
+  return (chance === 'thin-veneer' ? 1 : chance) * (fixedMinutes + minutesPerM2 * m2);
+};
+
+/** What a primer takes by itself: its coats, dulling each, and its price; minutes. */
+const ownCost = (id: Primer, m2: number): number => {
+  const { coats } = PRIMERS.get(id);
+  const { coat, dull } = RATES;
+  const litres = litresFor(id, m2 * 1e6);
+  return (
+    coats *
+    (coat.fixed +
+      dull.fixed +
+      (coat.each + dull.each) * m2 +
+      litres * COATINGS.get(id).pricePerLitre * MINUTES_PER_MINOR_UNIT.value)
+  );
+};
+
+const holdsOf = (id: Primer, kind: Exclude<Bleed, 'none'>): number =>
+  PRIMERS.get(id).holds[kind === 'stain' ? 'dye' : kind];
+
+/**
+ * Expected loss of a primer under paint, minutes: what it takes, and for every mishap that it does
+ * not prevent its chance times its cost, by the loss table that Look decides with.
+ */
+const lossOf = (id: Primer, need: PrimerNeed): number => {
+  const { m2, bleed, slick, powdery, scheme, schools } = need;
+  const { grips } = PRIMERS.get(id);
+  const bleeds = isLightColour(scheme)
+    ? KINDS.reduce((sum, kind) => sum + bleed[kind] * (1 - holdsOf(id, kind)), 0)
+    : 0;
+  const mishaps =
+    bleeds * costOf('bleed-through', m2) +
+    slick * (1 - grips) * costOf('peel-off-gloss', m2) +
+    powdery * (1 - grips) * costOf('powdery-ground', m2);
+  const caution = schools.prime === 'always' ? WEIGHTS.alwaysPrimes : 1;
+  return ownCost(id, m2) + caution * mishaps;
+};
 
 /** Paint primes for itself on a sound film, in the school of that name. */
-const primesItself = (need: PrimerNeed): boolean =>
-  need.schools.prime === 'selfPriming' && need.film !== 'bare';
+const primesItself = ({ schools, film }: PrimerNeed): boolean =>
+  schools.prime === 'selfPriming' && film !== 'bare';
 
-/** School "prime by risk", the default: a primer answers a need, and no need means no primer. */
-export const PRIMER_RULES: readonly PrimerRule[] = [
-  {
-    id: 'shellac-holds-bleed',
-    primer: (need) => (need.schools.blocker === 'clear' ? 'clearShellac' : 'pigmentedShellac'),
-    applies: (need) =>
-      painted(need) && (need.bleedChance >= worthBlocking(need) || need.knots || need.odour),
-    because: (need) =>
-      need.odour
-        ? WORDS.odour
-        : need.knots
-          ? WORDS.knots
-          : WORDS.bleed(need.bleed === 'none' ? 'tannin' : need.bleed),
-  },
-  {
-    id: 'bonding-on-glossy',
-    primer: 'bonding',
-    applies: (need) =>
-      painted(need) && (need.glossy || ['printed', 'other'].includes(familyOf(need))),
-    because: () => WORDS.slick,
-  },
-  {
-    id: 'seal-board',
-    primer: 'sealing',
-    applies: (need) => painted(need) && familyOf(need) === 'board',
-    because: () => WORDS.board,
-  },
-  {
-    id: 'acrylic-by-default',
-    primer: 'acrylic',
-    applies: (need) => painted(need) && !primesItself(need),
-    because: (need) => (need.film === 'bare' ? WORDS.bareWood : WORDS.soundFilm),
-  },
-  {
-    id: 'clear-shellac-under-wash',
-    primer: 'clearShellac',
-    applies: (need) =>
-      need.scheme.kind === 'washed' && need.bleedChance >= DECISIONS.bleedWorthBlocking.value,
-    because: () => WORDS.wash,
-  },
-  {
-    id: 'clear-shellac-holds-dye',
-    primer: 'clearShellac',
-    applies: (need) =>
-      showsOldWood(need.scheme) &&
-      need.bleed === 'dye' &&
-      need.bleedChance >= DECISIONS.dyeWorthSealing.value,
-    because: () => WORDS.dye,
-  },
-];
+const underPaint = (need: PrimerNeed): { readonly rule: PrimerRule; readonly primer: Primer } => {
+  const { scheme, schools, odour } = need;
+  const isRubbedThrough = scheme.kind === 'painted' && scheme.effect === 'distressed';
+  const blocker: Primer =
+    schools.blocker === 'clear' || isRubbedThrough ? 'clearShellac' : 'pigmentedShellac';
+  if (odour) return { rule: 'shellac-holds-odour', primer: blocker };
+  const plain: Primer = need.bareBoard >= DECISIONS.likelyForTesting.value ? 'sealing' : 'acrylic';
+  // A primer that grips is weighed only where there is something to grip.
+  const gripping = Math.max(need.slick, need.powdery) >= DECISIONS.forbids.value;
+  const best = [plain, ...(gripping ? (['bonding'] as const) : []), blocker].reduce((a, b) =>
+    lossOf(b, need) < lossOf(a, need) ? b : a,
+  );
+  if (best === blocker) return { rule: 'shellac-holds-bleed', primer: blocker };
+  if (best === 'bonding') return { rule: 'bonding-on-glossy', primer: 'bonding' };
+  return { rule: plain === 'sealing' ? 'seal-board' : 'acrylic-by-default', primer: plain };
+};
 
-/** The primer a surface needs with the rule that says so; undefined where it needs none. */
-export const choosePrimer = (
+const ruleFor = (
   need: PrimerNeed,
-): { rule: string; primer: (typeof PRIMERS.rows)[number]; because: string } | undefined => {
-  const rule = PRIMER_RULES.find((it) => it.applies(need));
-  if (!rule) return undefined;
-  const primer = typeof rule.primer === 'function' ? rule.primer(need) : rule.primer;
-  return { rule: rule.id, primer: PRIMERS.get(primer), because: rule.because(need) };
+): { readonly rule: PrimerRule; readonly primer: Primer } | undefined => {
+  const { scheme } = need;
+  if (scheme.kind === 'painted') {
+    const chosen = underPaint(need);
+    return chosen.rule === 'acrylic-by-default' && primesItself(need) ? undefined : chosen;
+  }
+  if (scheme.kind === 'washed' && bleedChance(need) >= DECISIONS.bleedWorthBlocking.value) {
+    return { rule: 'clear-shellac-under-wash', primer: 'clearShellac' };
+  }
+  return showsOldWood(scheme) && need.bleed.dye >= DECISIONS.dyeWorthSealing.value
+    ? { rule: 'clear-shellac-holds-dye', primer: 'clearShellac' }
+    : undefined;
+};
+
+const because = (rule: PrimerRule, need: PrimerNeed): string => {
+  switch (rule) {
+    case 'shellac-holds-odour':
+      return WORDS.odour;
+    case 'shellac-holds-bleed':
+      return worstBleed(need) === 'resin'
+        ? WORDS.knots
+        : WORDS.bleed(worstBleed(need), bleedChance(need));
+    case 'bonding-on-glossy':
+      return need.powdery > need.slick ? WORDS.powdery : WORDS.slick(need.slick);
+    case 'seal-board':
+      return WORDS.board;
+    case 'acrylic-by-default':
+      return need.film === 'bare' ? WORDS.bareWood : WORDS.soundFilm;
+    case 'clear-shellac-under-wash':
+      return WORDS.wash;
+    case 'clear-shellac-holds-dye':
+      return WORDS.dye;
+  }
+};
+
+/**
+ * The primer a surface needs with the rule that says so: under paint the one of least expected
+ * loss over what the face may be; undefined where it needs none.
+ */
+export const choosePrimer = (need: PrimerNeed): PrimerChoice | undefined => {
+  const chosen = ruleFor(need);
+  return (
+    chosen && {
+      rule: chosen.rule,
+      primer: PRIMERS.get(chosen.primer),
+      because: because(chosen.rule, need),
+    }
+  );
 };

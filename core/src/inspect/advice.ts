@@ -65,15 +65,23 @@ const veneerAdvice = (
 /** Lead on old paint is no matter of odds: count the layers, then test each. */
 const leadAdvice = (lead: LeadStatus): Advice | undefined => {
   if (lead.kind !== 'open') return undefined;
-  const layer = lead.missingLayers[0] ?? null;
-  const test = inspectionTest(layer === null ? 'layer-count' : (lead.wants ?? 'lead-swab'));
+  const missing = lead.missingLayers[0] ?? null;
+  const test = inspectionTest(
+    missing === null && lead.wants !== 'chip' ? 'layer-count' : (lead.wants ?? 'lead-swab'),
+  );
+  const layer = test?.kind === 'layer' && !test.allLayers ? missing : null;
   return (
     test && {
       test,
       layer,
       saves: Infinity,
       takes: takesOf(test),
-      couldChange: layer === null ? WORDS.countLayers : WORDS.testLayer,
+      couldChange:
+        lead.wants === 'chip'
+          ? WORDS.lookIntoChip
+          : missing === null
+            ? WORDS.countLayers
+            : WORDS.testLayer,
     }
   );
 };

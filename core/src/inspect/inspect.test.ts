@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { VARIABLES, type Variable } from '../catalog';
 import { USUAL_SHOP, surfacesOf, type Piece } from '../piece';
 import { confirmationOn, pieces } from '../testing/arbitraries';
-import { pieceOf } from '../testing/pieces';
+import { pieceOf, type Told } from '../testing/pieces';
 import {
   advisePiece,
   inspectPiece,
@@ -54,24 +54,65 @@ describe('Bayes, worked by hand', () => {
     expect(printed.bleed.distribution).toMatchObject({ tannin: 0, resin: 0, dye: 0 });
   });
 
-  it('lead before any result: the chance of paint times the share of years before the cut-off', () => {
-    const told = { years: [1973, 1982] as const, known: { top: { finish: 'alkyd' } } };
-    // Five of ten years before 1978: 0.5 · 0.5 + 0.5 · 0.01.
-    expect(beliefsOn(pieceOf(told)).lead.distribution.present).toBeCloseTo(0.255, 9);
+  const alkyd = { finish: 'alkyd' };
+  const leadOf = (told: Told): number => beliefsOn(pieceOf(told)).lead.distribution.present;
+
+  // Shares of dwellings with lead paint (HUD American Healthy Homes Survey, from memory).
+  it.each([
+    [1930, 1939, 0.87],
+    [1950, 1959, 0.69],
+    [1965, 1974, 0.24],
+    // Five of ten years before 1978: 0.5 · 0.24 + 0.5 · 0.01.
+    [1973, 1982, 0.125],
+    // Half before 1940, half before 1960.
+    [1935, 1944, 0.78],
+  ])('lead in paint of %i–%i before any result is %f', (from, to, chance) => {
+    expect(leadOf({ years: [from, to], known: { top: alkyd } })).toBeCloseTo(chance, 9);
   });
 
-  it('a swab that finds nothing: 0.255 · 0.4 against 0.745 · 0.96', () => {
-    const told = {
-      years: [1973, 1982] as const,
-      known: { top: { finish: 'alkyd' } },
-      seen: { top: ['lead-swab:notFound:1'] },
-    };
-    const present = 0.255 * read(0.4, 2);
-    const absent = 0.745 * read(0.96, 2);
-    expect(beliefsOn(pieceOf(told)).lead.distribution.present).toBeCloseTo(
-      present / (present + absent),
+  const old: Told = { years: [1930, 1939], known: { top: alkyd } };
+  const oneLayer = { readings: { top: { 'layer-count': 1 } } };
+  const found = read(0.6, 2);
+  const falseAlarm = read(0.04, 2);
+
+  it('a swab on the only layer that finds nothing: 0.87 · 0.4 against 0.13 · 0.96', () => {
+    const present = 0.87 * (1 - found);
+    expect(leadOf({ ...old, ...oneLayer, seen: { top: ['lead-swab:notFound:1'] } })).toBeCloseTo(
+      present / (present + 0.13 * (1 - falseAlarm)),
       9,
     );
+  });
+
+  it('two swabs on two of four layers are one look at half of what there is', () => {
+    const told = {
+      ...old,
+      readings: { top: { 'layer-count': 4 } },
+      seen: { top: ['lead-swab:notFound:1', 'lead-swab:notFound:2'] },
+    };
+    const present = 0.87 * (1 - 0.5 * found);
+    expect(leadOf(told)).toBeCloseTo(present / (present + 0.13 * (1 - falseAlarm)), 9);
+  });
+
+  it('a full-depth chip speaks of all layers: 0.87 · 0.05 against 0.13 · 0.995', () => {
+    const told = {
+      ...old,
+      readings: { top: { 'layer-count': 4 } },
+      seen: { top: ['lead-laboratory-all:notFound'] },
+    };
+    const present = 0.87 * (1 - read(0.95, 2));
+    expect(leadOf(told)).toBeCloseTo(present / (present + 0.13 * (1 - read(0.005, 2))), 9);
+  });
+
+  it('a swab that finds nothing makes paint no less likely', () => {
+    const paintOn = (seen: readonly string[]): number => {
+      const { finish } = beliefsOn(pieceOf({ years: [1930, 1939], seen: { top: seen } }));
+      return ['latex', 'alkyd', 'chalk', 'milk'].reduce(
+        (sum, id) => sum + finish.distribution[id as 'latex'],
+        0,
+      );
+    };
+    expect(paintOn(['lead-swab:notFound:1'])).toBeCloseTo(paintOn([]), 12);
+    expect(paintOn(['lead-swab:found:1'])).toBeGreaterThan(2 * paintOn([]));
   });
 });
 
@@ -343,7 +384,7 @@ describe('lead', () => {
     expect(statusOf({ ...swabbed, ...counted })).toMatchObject({
       kind: 'open',
       missingLayers: [1],
-      wants: 'lead-laboratory',
+      wants: 'lead-laboratory-all',
     });
     const reported = { seen: { seat: [...paint, 'lead-laboratory:notFound:1'] } };
     expect(statusOf({ ...reported, ...counted }).kind).toBe('notFound');
@@ -361,8 +402,34 @@ describe('lead', () => {
     expect(beliefsOn({ ...told, layers }, 'seat').leadStatus).toMatchObject({ missingLayers: [2] });
   });
 
+  it.each(['lead-laboratory-all', 'lead-xrf'])('%s answers for all layers at once', (test) => {
+    const told = {
+      seen: { seat: [...paint, `${test}:notFound`] },
+      readings: { seat: { 'layer-count': 5 } },
+      childsRoom: true,
+    };
+    expect(statusOf(told)).toMatchObject({ kind: 'notFound', layers: 5 });
+    expect(statusOf(told).text).toMatch(/in all layers at the seat/);
+    const found = { ...told, seen: { seat: [...paint, `${test}:found`] } };
+    expect(statusOf(found).kind).toBe('found');
+  });
+
+  it('wood that is only seen closes nothing on an old piece: it may be painted graining', () => {
+    const word = { known: { seat: { finish: 'varnish' } } };
+    expect(statusOf({ ...word, seen: { seat: ['see-through:clear-film'] } })).toMatchObject({
+      kind: 'open',
+      wants: 'chip',
+    });
+    for (const proof of ['chip:wood-through', 'touch:pores', 'edge-lens:fibres']) {
+      expect(statusOf({ ...word, seen: { seat: ['see-through:clear-film', proof] } }).kind).toBe(
+        'notAsked',
+      );
+    }
+  });
+
   it('is not asked where wood shows, where no layer was counted, or where the piece is younger', () => {
-    expect(statusOf({ known: { seat: { finish: 'shellac' } } }).kind).toBe('notAsked');
+    const shown = { known: { seat: { finish: 'shellac' } }, seen: { seat: ['chip:thin-wood'] } };
+    expect(statusOf(shown).kind).toBe('notAsked');
     expect(statusOf({ seen: { seat: paint }, readings: { seat: { 'layer-count': 0 } } }).kind).toBe(
       'notAsked',
     );
@@ -523,7 +590,7 @@ describe('what to do next', () => {
     expect(next(counted)).toMatchObject({ layer: 1, test: { id: 'lead-swab' } });
     const first = { ...counted, seen: { top: ['see-through:opaque', 'lead-swab:notFound:1'] } };
     expect(next(first)).toMatchObject({ layer: 2 });
-    expect(next({ ...counted, childsRoom: true })?.test.id).toBe('lead-laboratory');
+    expect(next({ ...counted, childsRoom: true })?.test.id).toBe('lead-laboratory-all');
   });
 
   it('asks nothing of a surface that is left as it is', () => {

@@ -1,4 +1,10 @@
-import { LEAD_LIMITS, LEAD_PRIOR, inspectionTest } from '../catalog';
+import {
+  INSPECTION_TESTS,
+  LEAD_LIMITS,
+  LEAD_PRIOR,
+  WOOD_BEYOND_DOUBT,
+  inspectionTest,
+} from '../catalog';
 import type { Observation, Piece, Shop } from '../piece';
 import { LOOK_WORDS } from '../words';
 import { mayPredate } from './priors';
@@ -32,32 +38,34 @@ export const readLeadPpm = (ppm: number): { found: boolean; text: string } => {
 const isFound = (it: Observation): boolean =>
   it.outcome === 'found' || (it.value !== null && readLeadPpm(it.value).found);
 
-const LABORATORY = 'lead-laboratory';
+const leadTestOf = (it: Observation) => {
+  const test = inspectionTest(it.testId);
+  return test?.kind === 'layer' ? test : undefined;
+};
 
 /**
- * The results that count, one for each layer: a laboratory's over a swab's, else one positive
- * over any negative, else the latest.
+ * The results that count, one for each layer and one for all of them: what decides over a swab,
+ * else one positive over any negative, else the latest.
  */
 const resultsOf = (observations: readonly Observation[]): readonly LeadResult[] => {
-  const weight = (it: Observation) => (it.testId === LABORATORY ? 2 : 0) + (isFound(it) ? 1 : 0);
-  const byLayer = new Map<number, Observation>();
+  const weight = (it: Observation) => (leadTestOf(it)?.decides ? 2 : 0) + (isFound(it) ? 1 : 0);
+  const byLayer = new Map<number | null, Observation>();
   for (const it of observations) {
-    if (inspectionTest(it.testId)?.kind !== 'layer' || it.layer === null) continue;
-    const old = byLayer.get(it.layer);
+    const test = leadTestOf(it);
+    if (!test || (it.layer === null && !test.allLayers)) continue;
+    const layer = test.allLayers ? null : it.layer;
+    const old = byLayer.get(layer);
     const rank = old ? weight(it) - weight(old) : 1;
-    if (!old || rank > 0 || (rank === 0 && it.at > old.at)) byLayer.set(it.layer, it);
+    if (!old || rank > 0 || (rank === 0 && it.at > old.at)) byLayer.set(layer, it);
   }
   return [...byLayer]
-    .sort(([a], [b]) => a - b)
-    .map(([layer, it]) => {
-      const test = inspectionTest(it.testId);
-      return {
-        layer,
-        found: isFound(it),
-        by: test?.kind === 'layer' ? test.byWhat : it.testId,
-        at: it.at,
-      };
-    });
+    .sort(([a], [b]) => (a ?? 0) - (b ?? 0))
+    .map(([layer, it]) => ({
+      layer,
+      found: isFound(it),
+      by: leadTestOf(it)?.byWhat ?? it.testId,
+      at: it.at,
+    }));
 };
 
 /** How many layers of paint are known: counted at a notch (the latest count), or recorded one by one. */
@@ -75,6 +83,18 @@ export const countedLayers = (
   return Math.max(count, recorded);
 };
 
+/** Was it shown, and not only seen, that wood goes right up to the face? */
+const isWoodBeyondDoubt = (observations: readonly Observation[]): boolean =>
+  observations.some((it) =>
+    WOOD_BEYOND_DOUBT.some((one) => one.test === it.testId && one.outcome === it.outcome),
+  );
+
+const DECIDING = INSPECTION_TESTS.flatMap((it) =>
+  it.kind === 'layer' && it.decides ? [it.byWhat] : [],
+);
+/** Is a method strong enough for a child's room? */
+const decides = (by: string): boolean => DECIDING.includes(by);
+
 /** What the lead question of a surface is answered from. */
 export interface LeadQuestion {
   readonly piece: Piece;
@@ -91,7 +111,8 @@ export interface LeadQuestion {
  * The lead status of a surface from what was recorded on it.
  * A surface is suspect where the piece may be older than the cut-off year and the surface may
  * carry paint; a positive result on any layer stands whatever the year. For a child's room a
- * swab's "not found" does not close a layer: it can miss, and a laboratory decides.
+ * swab's "not found" does not close a layer: it can miss, and a laboratory decides. A chip to the wood
+ * or an X-ray reading answers for all layers. Wood that is only seen closes nothing.
  */
 export const leadStatusOf = (it: LeadQuestion): LeadStatus => {
   const results = resultsOf(it.observations);
@@ -115,10 +136,21 @@ export const leadStatusOf = (it: LeadQuestion): LeadStatus => {
   if (counted === 0) {
     return { kind: 'notAsked', results, text: WORDS.noLayer };
   }
-  if (counted === null && it.paint < LEAD_PRIOR.paintWorthAsking.value) {
-    return { kind: 'notAsked', results, text: WORDS.woodShows };
+  const toTheWood = results.find((one) => one.layer === null);
+  if (toTheWood) {
+    return {
+      kind: 'notFound',
+      results,
+      layers: counted,
+      text: WORDS.notFound(results, it.surfaceName),
+    };
   }
-  const closing = it.piece.childsRoom ? results.filter((one) => one.by === 'laboratory') : results;
+  if (counted === null && it.paint < LEAD_PRIOR.paintWorthAsking.value) {
+    return isWoodBeyondDoubt(it.observations)
+      ? { kind: 'notAsked', results, text: WORDS.woodShows }
+      : { kind: 'open', results, missingLayers: [], wants: 'chip', text: WORDS.woodOnlySeen };
+  }
+  const closing = it.piece.childsRoom ? results.filter((one) => decides(one.by)) : results;
   const missing = Array.from({ length: counted ?? 0 }, (_, index) => index + 1).filter(
     (layer) => !closing.some((one) => one.layer === layer),
   );
@@ -141,7 +173,7 @@ export const leadStatusOf = (it: LeadQuestion): LeadStatus => {
     kind: 'open',
     results,
     missingLayers: missing,
-    wants: it.piece.childsRoom ? 'lead-laboratory' : null,
+    wants: it.piece.childsRoom ? 'lead-laboratory-all' : null,
     text: tested + open,
   };
 };

@@ -9,6 +9,7 @@ import {
 } from '../piece';
 import { collectEvidence, isOfSurface, type Evidence } from './evidence';
 import { weighByLayer } from './layerKind';
+import { countedLayers } from './lead';
 import { reckonLead, weighByPaint } from './leadOdds';
 import { bearsOnBleed, weighMakes, weighStates, type TestResult } from './likelihood';
 import { BLEED_CHANCES, leadChance, makePrior, type LeadChance } from './priors';
@@ -146,6 +147,10 @@ const ownRecord = (
   const { after, factors } = reckonLead(
     expectedLead,
     evidence.filter((it) => it.test.kind === 'layer'),
+    countedLayers(
+      piece.observations.filter((it) => it.surfaceId === surface.id),
+      piece.layers.filter((it) => it.surfaceId === surface.id).length,
+    ),
   );
   const topLayer = piece.layers.find((it) => it.surfaceId === surface.id && it.layer === 1);
   const voiceOfTests = () => voiceOf(results, factors, topLayer, []);

@@ -48,6 +48,23 @@ export const eraShares = (piece: Pick<Piece, 'yearFrom' | 'yearTo'>): Distributi
   });
 };
 
+/** Chance of lead in paint of one year. */
+const leadInPaintOf = (year: number, cutoff: number): number =>
+  year >= cutoff
+    ? LEAD_PRIOR.paintedAfterCutoff.value
+    : (LEAD_PRIOR.paintedBefore.find((it) => year < it.year)?.chance ?? 0);
+
+/** Mean over the years that the piece may be from. */
+const meanOver = (
+  piece: Pick<Piece, 'yearFrom' | 'yearTo'>,
+  figure: (year: number) => number,
+): number => {
+  const { from, to } = yearRange(piece);
+  let sum = 0;
+  for (let year = from; year <= to; year++) sum += figure(year);
+  return sum / (to + 1 - from);
+};
+
 /** Chance that paint on this piece is older than the cut-off year. */
 const olderThanCutoff = (piece: Pick<Piece, 'yearFrom' | 'yearTo'>, cutoff: number): number => {
   const { from, to } = yearRange(piece);
@@ -131,16 +148,14 @@ export interface LeadChance {
   readonly other: number;
 }
 
-/** P(lead in some layer | finish), from the share of years before the cut-off. */
+/** P(lead in some layer | finish), by the years that the piece may be from. */
 export const leadChance = (
   piece: Pick<Piece, 'yearFrom' | 'yearTo'>,
   cutoff: number,
 ): LeadChance => {
-  const old = olderThanCutoff(piece, cutoff);
   return {
-    paint:
-      old * LEAD_PRIOR.paintedBeforeCutoff.value + (1 - old) * LEAD_PRIOR.paintedAfterCutoff.value,
-    other: old * LEAD_PRIOR.clearBeforeCutoff.value,
+    paint: meanOver(piece, (year) => leadInPaintOf(year, cutoff)),
+    other: olderThanCutoff(piece, cutoff) * LEAD_PRIOR.clearBeforeCutoff.value,
   };
 };
 

@@ -34,9 +34,10 @@ const beliefOf = <V extends Variable, Values extends z.core.$ZodRecordKey & z.Zo
     speaksAgainst: z.array(z.string()).readonly(),
   });
 
-/** A lead result as it counts: for one layer, by one method, on one day. */
+/** A lead result as it counts: for one layer or for all, by one method, on one day. */
 export const leadResult = z.object({
-  layer: z.int(),
+  /** Null: all layers at once. */
+  layer: z.int().nullable(),
   found: z.boolean(),
   by: z.string(),
   at: z.string(),
@@ -55,11 +56,15 @@ export const leadStatus = z.discriminatedUnion('kind', [
     kind: z.literal('open'),
     ...leadResults,
     missingLayers: z.array(z.int()).readonly(),
-    /** The method that has to be used; null where any does. */
-    wants: z.enum(['lead-laboratory']).nullable(),
+    /** What has to be done next; null where any lead test on a layer does. */
+    wants: z.enum(['lead-laboratory', 'lead-laboratory-all', 'chip']).nullable(),
   }),
-  z.object({ kind: z.literal('found'), ...leadResults, layers: z.array(z.int()).readonly() }),
-  z.object({ kind: z.literal('notFound'), ...leadResults, layers: z.int() }),
+  z.object({
+    kind: z.literal('found'),
+    ...leadResults,
+    layers: z.array(z.int().nullable()).readonly(),
+  }),
+  z.object({ kind: z.literal('notFound'), ...leadResults, layers: z.int().nullable() }),
 ]);
 export type LeadStatus = z.infer<typeof leadStatus>;
 

@@ -29,6 +29,7 @@ describe('a mahogany-veneered radio from the 1930s', () => {
           'alcohol:sticky',
           'uv-lamp:orange',
           'wet-rag:red',
+          'edge-lens:fibres',
         ],
       },
       aims: { doors: { kind: 'stained', shade: 'dark', topcoat: 'oil' } },

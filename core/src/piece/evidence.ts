@@ -42,7 +42,7 @@ export const observation = z
       const known = test.outcomes.map((outcome) => outcome.id).join(', ');
       say('outcome', `This test ends in one of: ${known}.`);
     }
-    if (test.kind === 'layer' && it.layer === null) {
+    if (test.kind === 'layer' && !test.allLayers && it.layer === null) {
       say('layer', 'Say which layer: a result holds for the layer it touched, and no other.');
     }
     if (it.value !== null && it.value < 0) say('value', 'A content of lead is 0 ppm or more.');

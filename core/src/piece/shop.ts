@@ -22,6 +22,7 @@ export const schools = z.object({
   faces: usualWayOf('faces'),
   drawers: usualWayOf('drawers'),
   blocker: usualWayOf('blocker'),
+  dustCloth: usualWayOf('dustCloth'),
 });
 
 /** Where one piece is worked otherwise than the shop usually works. */
@@ -34,6 +35,7 @@ export const ownSchools = z.object({
   faces: wayOf('faces').optional(),
   drawers: wayOf('drawers').optional(),
   blocker: wayOf('blocker').optional(),
+  dustCloth: wayOf('dustCloth').optional(),
 });
 export type OwnSchools = z.infer<typeof ownSchools>;
 

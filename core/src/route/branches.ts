@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { SUPPOSED, type Variable } from '../catalog';
+import { SUBSTRATES, SUPPOSED, type Variable } from '../catalog';
 import { inspectPiece, type SurfaceBeliefs } from '../inspect';
 import type { Confirmation, Observation, Piece, Shop } from '../piece';
 import { moneyFor, tollOf } from './compare';
@@ -83,10 +83,14 @@ const leadResults = (it: SurfaceBeliefs): readonly Observation[] => {
     leadStatus.kind === 'open' && leadStatus.missingLayers.length > 0
       ? leadStatus.missingLayers
       : [1];
-  const test = leadStatus.kind === 'open' ? (leadStatus.wants ?? 'lead-swab') : 'lead-swab';
+  const decides = leadStatus.kind === 'open' && leadStatus.wants === 'lead-laboratory-all';
   return [
     observed(it.surfaceId, 'layer-count', { value: Math.max(...missing) }),
-    ...missing.map((layer) => observed(it.surfaceId, test, { outcome: 'notFound', layer })),
+    ...(decides
+      ? [observed(it.surfaceId, 'lead-laboratory-all', { outcome: 'notFound' })]
+      : missing.map((layer) =>
+          observed(it.surfaceId, 'lead-swab', { outcome: 'notFound', layer }),
+        )),
   ];
 };
 
@@ -96,12 +100,28 @@ const bleeds = (kind: string) => (it: SurfaceBeliefs) => ({
 const gone = (squares: number) => (it: SurfaceBeliefs) => ({
   observations: [observed(it.surfaceId, 'cross-cut', { value: squares })],
 });
+const read = (testId: string, figure: (it: SurfaceBeliefs) => number) => (it: SurfaceBeliefs) => ({
+  observations: [observed(it.surfaceId, testId, { value: figure(it) })],
+});
 const veneerOf = (mm: number) => (it: SurfaceBeliefs) => ({
   observations: [observed(it.surfaceId, 'veneer-thickness', { value: mm })],
 });
 const isWood = (stainable: boolean) => (it: SurfaceBeliefs) => ({
   confirmations: [
     known(it.surfaceId, 'substrate', likeliestSubstrate(it.substrate.distribution, stainable).id),
+  ],
+});
+
+const SOLID = SUBSTRATES.rows.filter((row) => row.family === 'solid');
+const isSolid = (it: SurfaceBeliefs) => ({
+  confirmations: [
+    known(
+      it.surfaceId,
+      'substrate',
+      SOLID.reduce((a, b) =>
+        it.substrate.distribution[b.id] > it.substrate.distribution[a.id] ? b : a,
+      ).id,
+    ),
   ],
 });
 
@@ -115,11 +135,15 @@ export const SUPPOSE: Readonly<Partial<Record<AnswerId, (it: SurfaceBeliefs) => 
   print: isWood(false),
   veneerEnough: veneerOf(SUPPOSED.veneerEnoughMm),
   veneerLess: veneerOf(SUPPOSED.veneerLessMm),
+  noVeneer: isSolid,
   staysWhite: bleeds('none'),
   turnsYellow: bleeds('tannin'),
   turnsPink: bleeds('dye'),
   bondHolds: gone(SUPPOSED.squaresHold),
+  bondFair: gone(SUPPOSED.squaresFair),
   bondFails: gone(SUPPOSED.squaresFail),
+  dryEnough: read('moisture', (it) => it.moisture?.atRest ?? 0),
+  neutral: read('surface-ph', () => SUPPOSED.neutralPh),
 };
 
 const suppose = (

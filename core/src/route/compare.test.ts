@@ -49,7 +49,7 @@ describe('alternatives', () => {
         { ...table, aims: pieceOf({ template: 'table', aims: allAims('table', scheme) }).aims },
         USUAL_SHOP,
       );
-    expect(of(clear()).minutes).toBeGreaterThan(of(painted('mid')).minutes);
+    expect(of(clear()).minutes).toBeGreaterThan(of(painted('mid', 'none')).minutes);
   });
 
   it('leave out what is refused: no wood to show on print', () => {

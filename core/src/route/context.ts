@@ -2,6 +2,7 @@ import {
   BOND_LIMITS,
   DECISIONS,
   FINISHES,
+  MATERIALS,
   SUBSTRATES,
   WOODS,
   inspectionTest,
@@ -110,6 +111,10 @@ const UNSTAINABLE_ROWS = SUBSTRATES.rows.filter((row) => !row.stainable);
 const THIN_ROWS = SUBSTRATES.rows.filter((row) => row.thinFace);
 const SHUNS_WATER_ROWS = SUBSTRATES.rows.filter((row) => row.shunsWater);
 
+const SOFT_IN_ALCOHOL = FINISHES.rows.filter((row) =>
+  MATERIALS.get('alcohol').dissolves.includes(row.id),
+);
+
 /** Is a chance so large that what it forbids is not done, or asked about first? */
 export const mayBe = (chance: number): boolean => chance >= DECISIONS.forbids.value;
 
@@ -136,11 +141,19 @@ const plannedSubstrate = (
 /** How a coat holds, by the squares of 25 that a tape took off: ASTM D3359 B classes 5 and 4, 3, under 3. */
 export type Bond = 'holds' | 'fair' | 'fails';
 
+const latestOn = (piece: Piece, surfaceId: string, testId: string): number | undefined =>
+  piece.observations
+    .filter((it) => it.surfaceId === surfaceId && it.testId === testId)
+    .reduce<Observation | undefined>((a, b) => (a && a.at > b.at ? a : b), undefined)?.value ??
+  undefined;
+
+/** The latest figure that was read on a surface by a test; undefined where nobody read one. */
+export const latestReading = (s: SurfaceContext, testId: string): number | undefined =>
+  latestOn(s.piece, s.surface.id, testId);
+
 const bondOf = (piece: Piece, surfaceId: string): Bond | undefined => {
-  const gone = piece.observations
-    .filter((it) => it.surfaceId === surfaceId && it.testId === 'cross-cut')
-    .reduce<Observation | undefined>((a, b) => (a && a.at > b.at ? a : b), undefined)?.value;
-  if (gone === undefined || gone === null) return undefined;
+  const gone = latestOn(piece, surfaceId, 'cross-cut');
+  if (gone === undefined) return undefined;
   return gone <= BOND_LIMITS.holds ? 'holds' : gone <= BOND_LIMITS.fair ? 'fair' : 'fails';
 };
 
@@ -243,12 +256,14 @@ export const contextsOf = (
   const found = (it: Own): SurfaceState => surfaceAsFound(it.beliefs, it.substrate.id);
   const pieceNow =
     state ?? pieceAsFound(Object.fromEntries(own.map((it) => [it.surface.id, found(it)])));
+  const forAFirm = piece.childsRoom && own.some((it) => it.lead === 'found');
   let all: readonly SurfaceContext[] = [];
   const others = () => all;
   const alone = own.map((it): SurfaceContext => {
     const now = pieceNow.surfaces[it.surface.id] ?? found(it);
     return {
       ...it,
+      worked: it.worked && !forAFirm,
       now,
       pieceNow,
       strips: wantsItOff(it) || now.met.includes('stripped'),
@@ -257,6 +272,7 @@ export const contextsOf = (
       others,
     };
   });
+  all = alone;
   const coated = alone.filter((it) => it.worked && !isRefused(it));
   const areas = new Map<string, number>();
   for (const it of coated) {
@@ -305,6 +321,21 @@ export const leadObservations = (s: SurfaceContext): readonly string[] =>
 
 /** Lead was found, or may be there. */
 export const isSuspect = (s: SurfaceContext): boolean => s.lead === 'open' || s.lead === 'found';
+
+/** Nothing on the face would be softened by alcohol: it is stripped, or all but sure to be no such film. */
+export const bearsAlcohol = (s: SurfaceContext): boolean =>
+  s.strips || !mayBe(chanceOfAny(s.beliefs.finish.distribution, SOFT_IN_ALCOHOL));
+
+/** Lead was found somewhere on the piece. */
+export const isLeadOnPiece = (s: SurfaceContext): boolean =>
+  s.others().some((it) => it.lead === 'found');
+
+/** A child's piece with lead on it anywhere: nobody works on any of it by themselves. */
+export const isForAFirm = (s: SurfaceContext): boolean => s.piece.childsRoom && isLeadOnPiece(s);
+
+/** Something is to be done to it, new coats or not. */
+export const isTouched = (s: SurfaceContext): boolean =>
+  s.worked || s.aim.scheme.kind === 'freshened' || openFindings(s, 'splitBack').length > 0;
 
 /** May be worked dry: no lead was found. */
 export const isDry = (s: SurfaceContext): boolean => s.lead !== 'found';

@@ -345,15 +345,15 @@ describe('schools', () => {
   it('primer: self-priming paint leaves it out over a sound film, not over bleed', () => {
     expect(methods(routeOf(film))).toContain('prime-acrylic');
     expect(methods(routeOf(film, { prime: 'selfPriming' }))).not.toContain('prime-acrylic');
-    const bleeds = top({ ...OAK, finish: 'latex', bleed: 'tannin' }, painted('mid'));
+    const bleeds = top({ ...OAK, finish: 'latex', bleed: 'tannin' }, painted('pale'));
     expect(methods(routeOf(bleeds, { prime: 'selfPriming' }))).toContain('prime-pigmentedShellac');
   });
 
   it('primer: always blocks wood that most likely does not bleed', () => {
     const told = {
       template: 'table',
-      known: { top: { substrate: 'hardwood', wood: 'pale', finish: 'latex' } },
-      aims: { top: painted('mid') },
+      known: { top: { substrate: 'hardwood', wood: 'pale', finish: 'varnish' } },
+      aims: { top: painted('pale') },
     } as const;
     expect(methods(routeOf(told))).toContain('prime-acrylic');
     expect(methods(routeOf(told, { prime: 'always' }))).toContain('prime-pigmentedShellac');

@@ -1,7 +1,10 @@
 import {
   CLEAR_COATS,
   COATINGS,
+  DECISIONS,
   FACE_COLOURS,
+  FINISHES,
+  SUBSTRATES,
   WIPED_ROUNDS,
   leavesFilm,
   type Coating,
@@ -21,29 +24,55 @@ import {
 } from '../coating';
 import { isCoated, isLightColour, wearOf, type Scheme } from '../piece';
 import { coatsOn, type Coat, type Series } from '../work';
-import { has, keepsFilm, type SurfaceContext } from './context';
+import { areaOfFace, chanceOfAny, has, keepsFilm, type SurfaceContext } from './context';
 import { remembered } from './memo';
 
 /** What comes out of wood. */
-const BLEEDING = ['tannin', 'resin', 'dye'] as const;
+const BLEEDING = ['tannin', 'resin', 'dye', 'stain'] as const;
+
+const SLICK_FILMS = FINISHES.rows.filter((it) => it.glossy);
+const POWDERY_FILMS = FINISHES.rows.filter((it) => it.nature === 'mineral');
+const SLICK_FACES = SUBSTRATES.rows.filter((it) => it.nature === 'slick');
+const BOARDS = SUBSTRATES.rows.filter((it) => it.family === 'board');
+
+/**
+ * What comes through: what the wood brings, all of it where colour came out on the rag, or where
+ * ink or iron lies in the wood; little where paint has stood for years and shows none.
+ */
+const bleedOf = (s: SurfaceContext): PrimerNeed['bleed'] => {
+  const { distribution } = s.beliefs.bleed;
+  const { tannin, resin, dye, stain } = distribution;
+  // What came out on the rag is dye, whatever was believed before.
+  if (has(s, 'weepsColour')) return { tannin: 0, resin: 0, dye: 1, stain: 0 };
+  if (has(s, 'darkRing')) return { tannin, resin, dye, stain: 1 - tannin - resin - dye };
+  const share =
+    s.finish.paint && keepsFilm(s) && !s.beliefs.bleed.confirmed
+      ? DECISIONS.bleedThroughOldPaint.value
+      : 1;
+  return { tannin: share * tannin, resin: share * resin, dye: share * dye, stain: share * stain };
+};
+
+/** Chance that the face that stays is slick. */
+export const chanceSlick = (s: SurfaceContext): number =>
+  s.strips
+    ? 0
+    : Math.max(
+        chanceOfAny(s.beliefs.finish.distribution, SLICK_FILMS),
+        chanceOfAny(s.beliefs.substrate.distribution, SLICK_FACES),
+      );
 
 const needOf = (s: SurfaceContext): PrimerNeed => {
-  const { bleed } = s.beliefs;
-  const kinds = BLEEDING.map((kind) => ({
-    kind,
-    p: bleed.distribution[kind],
-  }));
-  const worst = kinds.reduce((a, b) => (b.p > a.p ? b : a));
-  const weeps = has(s, 'weepsColour');
+  const { finish, substrate } = s.beliefs;
+  const open = s.strips || !s.finish.film;
+  const board = chanceOfAny(substrate.distribution, BOARDS);
   return {
     scheme: s.aim.scheme,
-    substrate: s.substrate.id,
+    m2: areaOfFace(s),
     film: s.strips ? 'bare' : s.finish.id,
-    glossy: s.finish.glossy && !s.strips,
-    // What came out on the rag is dye, whatever was believed before.
-    bleed: weeps ? 'dye' : worst.kind,
-    bleedChance: weeps ? 1 : 1 - bleed.distribution.none,
-    knots: bleed.likeliest === 'resin',
+    bleed: bleedOf(s),
+    slick: chanceSlick(s),
+    powdery: s.strips ? 0 : chanceOfAny(finish.distribution, POWDERY_FILMS),
+    bareBoard: open ? board : 0,
     odour: has(s, 'mould'),
     schools: s.shop.schools,
   };
@@ -62,7 +91,11 @@ export const chanceOfBleed = (s: SurfaceContext): number => {
   const { distribution } = s.beliefs.bleed;
   const holds = primerOf(s)?.primer.holds;
   return isLightColour(s.aim.scheme)
-    ? BLEEDING.reduce((sum, kind) => sum + distribution[kind] * (1 - (holds?.[kind] ?? 0)), 0)
+    ? BLEEDING.reduce(
+        (sum, kind) =>
+          sum + distribution[kind] * (1 - (holds?.[kind === 'stain' ? 'dye' : kind] ?? 0)),
+        0,
+      )
     : 0;
 };
 

@@ -1,21 +1,51 @@
-import { DECISIONS } from '../catalog';
+import { ABOVE_DEW_POINT, COATINGS, COATING_AIR, DECISIONS, PH_LIMITS } from '../catalog';
+import { dewPoint } from '../climate';
 import { visibilityOf } from '../piece';
 import type { GateKind } from '../work';
-import { isUnstainable, type SurfaceContext } from './context';
-import { primerOf } from './finishing';
+import {
+  isTouched,
+  isUnstainable,
+  latestReading,
+  mayBe,
+  observationsOf,
+  type SurfaceContext,
+} from './context';
+import { chanceSlick, coatsOf, primerOf } from './finishing';
 import { remembered } from './memo';
 
 /** The chance that a surface bleeds at all. */
 export const chanceToBleed = (s: SurfaceContext): number => 1 - s.beliefs.bleed.distribution.none;
 
-/** When each question about a surface is open: nobody has recorded an answer that closes it. */
+/** The latest pH that was read is one that coats don't bear. */
+export const isPhOff = (s: SurfaceContext): boolean => {
+  const ph = latestReading(s, 'surface-ph');
+  return ph !== undefined && (ph < PH_LIMITS.from || ph > PH_LIMITS.to);
+};
+
+/** What is wrong with the shop's air for the coats of a surface; undefined where they bear it. */
+export type AirFault = 'cold' | 'humid' | 'dew';
+export const airFault = remembered((s: SurfaceContext): AirFault | undefined => {
+  const { airCelsius: celsius, airHumidity: humidity } = s.shop;
+  const ranges = coatsOf(s).map((id) => COATINGS.get(id).air ?? COATING_AIR);
+  if (ranges.some((it) => celsius < it.fromCelsius)) return 'cold';
+  if (ranges.some((it) => humidity > it.toHumidity)) return 'humid';
+  // The piece stands in the shop's air long enough to be as warm.
+  const margin = celsius - dewPoint({ celsius, humidity });
+  return ranges.length > 0 && margin < ABOVE_DEW_POINT.value ? 'dew' : undefined;
+});
+
+/** Somebody has made one of these tests there; whatever came out, the question was answered. */
+const isAnswered = (s: SurfaceContext, ...testIds: readonly string[]): boolean =>
+  observationsOf(s, ...testIds).length > 0;
+
+/** When each question about a surface is open: nobody has recorded an answer to it. */
 const OPEN: Readonly<Record<GateKind, (s: SurfaceContext) => boolean>> = {
-  lead: (s) => s.worked && s.lead === 'open',
+  lead: (s) => s.lead === 'open' && isTouched(s),
   substrate: (s) =>
-    s.showsWood && s.chanceUnstainable >= DECISIONS.substrateWorthAsking.value && !isUnstainable(s),
+    !isAnswered(s, 'chip') && s.showsWood && mayBe(s.chanceUnstainable) && !isUnstainable(s),
   veneer: (s) => s.showsWood && s.veneerUm !== null && !s.beliefs.veneer.measured,
   bleed: (s) =>
-    s.lead !== 'found' &&
+    !isAnswered(s, 'bleed-patch', 'detector-dab') &&
     s.aim.scheme.kind === 'painted' &&
     s.aim.scheme.shade !== 'dark' &&
     !s.beliefs.bleed.confirmed &&
@@ -24,10 +54,13 @@ const OPEN: Readonly<Record<GateKind, (s: SurfaceContext) => boolean>> = {
   patch: (s) =>
     s.aim.scheme.kind === 'painted' &&
     s.lead !== 'found' &&
-    s.bond !== 'holds' &&
-    s.bond !== 'fails' &&
+    s.bond === undefined &&
     primerOf(s)?.primer.id === 'bonding' &&
+    chanceSlick(s) >= DECISIONS.likelyForTesting.value &&
     visibilityOf(s.surface) === 'high',
+  moisture: (s) => s.worked && s.beliefs.moisture?.damp === true,
+  ph: (s) => s.worked && isPhOff(s),
+  air: (s) => s.worked && airFault(s) !== undefined,
 };
 
 /** The questions that are open on a surface; what depends on them waits. */

@@ -1,9 +1,10 @@
 import { visibilityOf } from '../piece';
 import { planLadder, sandingTask } from '../sanding';
-import { REFUSAL_WORDS as WORDS } from '../words';
+import { REFUSAL_WORDS as WORDS, about } from '../words';
 import {
   behind,
   has,
+  isForAFirm,
   isUnstainable,
   leadObservations,
   observationsOf,
@@ -32,17 +33,28 @@ interface RefusalRule {
   readonly judge: (s: SurfaceContext) => Verdict | undefined;
 }
 
+/** What was found where, on the whole piece. */
+const leadTextsOf = (s: SurfaceContext): string =>
+  s
+    .others()
+    .filter((it) => it.lead === 'found')
+    .map((it) => about([it.surface.name], it.beliefs.leadStatus.text))
+    .join(' ');
+
 export const REFUSAL_RULES: readonly RefusalRule[] = [
   {
     id: 'lead-childs-room',
     blocks: true,
     judge: (s) =>
-      s.lead === 'found' && s.piece.childsRoom && s.worked
+      isForAFirm(s) && s.aim.scheme.kind !== 'leave'
         ? {
             title: WORDS.childsRoom.title,
-            because: WORDS.childsRoom.because(s.beliefs.leadStatus.text),
+            because: WORDS.childsRoom.because(leadTextsOf(s)),
             waysOut: WORDS.childsRoom.waysOut,
-            observationIds: leadObservations(s),
+            observationIds: s
+              .others()
+              .filter((it) => it.lead === 'found')
+              .flatMap(leadObservations),
           }
         : undefined,
   },
@@ -111,6 +123,22 @@ export const REFUSAL_RULES: readonly RefusalRule[] = [
             observationIds: leadObservations(s),
           };
     },
+  },
+  {
+    id: 'no-rubbing-through-lead',
+    blocks: false,
+    judge: (s) =>
+      s.worked &&
+      s.lead === 'found' &&
+      s.aim.scheme.kind === 'painted' &&
+      s.aim.scheme.effect === 'distressed'
+        ? {
+            title: WORDS.noDistress.title,
+            because: WORDS.noDistress.because(s.beliefs.leadStatus.text),
+            waysOut: WORDS.noDistress.waysOut,
+            observationIds: leadObservations(s),
+          }
+        : undefined,
   },
   {
     id: 'no-dry-sanding-of-suspect-paint',

@@ -8,7 +8,7 @@ import {
 } from '../catalog';
 import type { Finding, Hardware } from '../piece';
 import { REPAIR_WORDS } from '../words';
-import { hasPulls, type SurfaceContext } from './context';
+import { hasPulls, isDry, isForAFirm, type SurfaceContext } from './context';
 
 /** Putty where it is shallow, epoxy where filler would sag, filler in rounds between. */
 const fillerByDepth = (filler: Repair, depthMm: number): Repair => {
@@ -43,12 +43,13 @@ const byDepth = (repair: Repair, depthMm: number | null): Repair => {
 
 /** A dark stain in solid wood is sanded out; in a thin face it is bleached. */
 export const sandsStainOut = (s: SurfaceContext, finding: Finding): boolean =>
-  s.worked && s.showsWood && finding.damage === 'darkRing' && s.veneerUm === null;
+  s.worked && s.showsWood && isDry(s) && finding.damage === 'darkRing' && s.veneerUm === null;
 
 /** The repair that a finding wants under the surface's scheme; undefined where it wants none. */
 export const repairOf = (s: SurfaceContext, finding: Finding): Repair | undefined => {
-  if (!s.worked || sandsStainOut(s, finding)) return undefined;
   const damage = DAMAGES.get(finding.damage);
+  const wanted = s.worked || ('whateverTheAim' in damage && !isForAFirm(s));
+  if (!wanted || sandsStainOut(s, finding)) return undefined;
   const repair: Repair | undefined = s.showsWood ? damage.underClear : damage.underPaint;
   const heatOnVeneer = repair?.heats === true && s.veneerUm !== null;
   const fitting = heatOnVeneer ? FILLS.stainable : repair;
@@ -66,5 +67,10 @@ export const holesIn = (list: readonly Hardware[]): number =>
   HOLES_PER_FITTING.value * list.reduce((sum, it) => sum + it.count, 0);
 
 /** Repairs that leave something proud, to be sanded flush. */
-export const leavesFill = (s: SurfaceContext): boolean =>
-  replacedFittings(s).length > 0 || s.findings.some((it) => repairOf(s, it)?.proud === true);
+export const leavesFill = (s: SurfaceContext): boolean => placesProud(s) > 0;
+
+/** How many places stand proud: filled damage, and the holes of old fittings. */
+export const placesProud = (s: SurfaceContext): number =>
+  s.findings
+    .filter((it) => repairOf(s, it)?.proud === true)
+    .reduce((sum, it) => sum + it.count, 0) + holesIn(replacedFittings(s));

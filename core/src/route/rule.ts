@@ -1,7 +1,8 @@
 import { DECISIONS, MATERIALS, wornTogether, type Protection } from '../catalog';
-import { cautionsOf, type CautionWords, type RiskKind } from '../words';
+import { LEAD_ON_PIECE, cautionsOf, type CautionWords, type RiskKind } from '../words';
 import {
   PLAIN,
+  disturbs,
   goOf,
   keyOf,
   type Check,
@@ -27,6 +28,8 @@ export type Chances = Readonly<Partial<Record<RiskKind, number>>>;
 export interface Draft {
   /** The way of working, by name. */
   readonly method: string;
+  /** The surfaces that it is done on or speaks for; those of its rule where left out. */
+  readonly on?: readonly SurfaceContext[];
   /** Place within the phase; lower comes first. */
   readonly rank: number;
   /** Where a rule asks for several tasks on one place: which of them; "1" where left out. */
@@ -81,11 +84,13 @@ export interface SurfaceRule extends Named {
 export interface PieceRule extends Named {
   readonly of: 'piece';
   readonly place: Place;
+  /** Its reason is said of the surfaces by name. */
+  readonly ofSurface?: boolean;
   /** The surfaces that ask for it, as they are now; none where nothing is missing. */
   readonly asks: (whole: Whole) => readonly SurfaceContext[];
   readonly because: (whole: Whole, asking: readonly SurfaceContext[]) => string;
   readonly evidence?: (asking: readonly SurfaceContext[]) => readonly string[];
-  readonly work: (whole: Whole, asking: readonly SurfaceContext[]) => Draft;
+  readonly work: (whole: Whole, asking: readonly SurfaceContext[]) => Draft | readonly Draft[];
 }
 
 export type Rule = SurfaceRule | PieceRule;
@@ -118,7 +123,26 @@ interface Grounds {
   readonly evidence: readonly string[];
   /** Questions that are open on its surfaces. */
   readonly open: readonly GateKind[];
+  /** Lead was found somewhere on the piece. */
+  readonly leaded: boolean;
 }
+
+/** Phases in which the piece is handled with its paint; a record and a care sheet are not. */
+const HANDLED: readonly Phase[] = [
+  'secure',
+  'dismantle',
+  'clean',
+  'strip',
+  'repair',
+  'sand',
+  'block',
+  'colour',
+  'protect',
+  'reassemble',
+];
+/** Readings that have to be in order before a coat goes on. */
+const BEFORE_COATS: readonly GateKind[] = ['moisture', 'ph', 'air'];
+const LEAD_PROTECTION: readonly Protection[] = ['p100Respirator', 'overall', 'nitrileGloves'];
 
 /** Makes a task of a draft: its key, its protection and cautions from the materials, and what holds it. */
 export const taskOf = (draft: Draft, on: Grounds): Task => {
@@ -129,10 +153,15 @@ export const taskOf = (draft: Draft, on: Grounds): Task => {
   const materials = consumes.map((it) => MATERIALS.get(it.material));
   const waitsFor: readonly GateKind[] = [
     ...(draft.waitsFor ?? []),
-    ...(traits.makesDust || traits.opensLayers ? (['lead'] as const) : []),
+    ...(disturbs(traits) ? (['lead'] as const) : []),
+    ...(traits.lays ? BEFORE_COATS : []),
+    ...(consumes.some((it) => it.why === 'fills' || it.why === 'glues')
+      ? (['moisture'] as const)
+      : []),
   ];
   const holds = on.open.filter((it) => waitsFor.includes(it) && it !== draft.gate?.kind);
   const setUp = draft.setUp ?? {};
+  const withLead = on.leaded && HANDLED.includes(rule.phase);
   return {
     key: keyOf(place, rule.id, occurrence),
     rule: rule.id,
@@ -158,10 +187,12 @@ export const taskOf = (draft: Draft, on: Grounds): Task => {
     protection: wornTogether([
       ...(draft.protection ?? []),
       ...materials.flatMap((it) => it.protection),
+      ...(withLead ? LEAD_PROTECTION : []),
     ]),
     cautions: uniqueCautions([
       ...(draft.cautions ?? []),
       ...cautionsOf(materials.flatMap((it) => it.hazards)),
+      ...(withLead ? [LEAD_ON_PIECE] : []),
     ]),
     checks: draft.checks ?? [],
     risks: risksOn(surfaceIds, draft.risks),

@@ -6,6 +6,7 @@ import {
   MINUTES_PER_MINOR_UNIT,
   STRIP_WAYS,
   TOOLS,
+  WEIGHTS,
   WOODS,
   costOfWayPerM2,
   type StripWay,
@@ -130,7 +131,7 @@ export const chooseStripWay = remembered((s: SurfaceContext): StripChoice => {
   const common = commonWay(s);
   const saves =
     common && best && allowed.includes(common) ? burden(common, s) - burden(best, s) : Infinity;
-  const chosen = saves <= DECISIONS.anotherWayFrom.value ? common : best;
+  const chosen = saves <= WEIGHTS.anotherWayMinutes ? common : best;
   const way = allowed.find((it) => it.id === wish) ?? chosen ?? STRIP_WAYS.get('gel');
   const where = s.surface.name.toLowerCase();
   return {

@@ -1,8 +1,8 @@
 import type { Task } from '../work';
-import type { SurfaceContext } from './context';
+import { isLeadOnPiece, type SurfaceContext } from './context';
 import { openQuestions } from './questions';
 import { RULES } from './rules';
-import { taskOf, type PieceRule, type SurfaceRule } from './rule';
+import { taskOf, type Draft, type PieceRule, type SurfaceRule } from './rule';
 import type { Whole } from './whole';
 
 /** What was asked for on each surface so far. */
@@ -23,24 +23,30 @@ const onSurface = (
           ofSurface: rule.general !== true,
           evidence: rule.evidence?.(s) ?? [],
           open: openQuestions(s),
+          leaded: isLeadOnPiece(s),
         }),
       )
     : [];
 
+const listOf = (it: Draft | readonly Draft[]): readonly Draft[] =>
+  Array.isArray(it) ? (it as readonly Draft[]) : [it as Draft];
+
 const onPiece = (rule: PieceRule, whole: Whole): readonly Task[] => {
   const asking = rule.asks(whole).filter((s) => rule.regardless === true || !whole.isRefused(s));
   if (asking.length === 0) return [];
-  return [
-    taskOf(rule.work(whole, asking), {
+  return listOf(rule.work(whole, asking)).map((draft) => {
+    const on = draft.on ?? asking;
+    return taskOf(draft, {
       rule,
       place: rule.place,
-      surfaceIds: asking.map((s) => s.surface.id),
-      because: rule.because(whole, asking),
-      ofSurface: false,
-      evidence: rule.evidence?.(asking) ?? [],
-      open: [...new Set(asking.flatMap(openQuestions))],
-    }),
-  ];
+      surfaceIds: on.map((s) => s.surface.id),
+      because: rule.because(whole, on),
+      ofSurface: rule.ofSurface === true,
+      evidence: rule.evidence?.(on) ?? [],
+      open: [...new Set(on.flatMap(openQuestions))],
+      leaded: on.some(isLeadOnPiece),
+    });
+  });
 };
 
 /**

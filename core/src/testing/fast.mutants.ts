@@ -6,6 +6,7 @@ import '../sanding/sandThrough.test';
 import '../work/work.test';
 import '../route/lookPlans.test';
 import '../route/order.test';
+import '../route/batch.test';
 import '../route/record.test';
 import '../route/scenarios.test';
 import '../route/finishing.test';

@@ -34,4 +34,9 @@ const OF_HAZARD: Readonly<Partial<Record<Hazard, CautionWords>>> = {
 export const cautionsOf = (hazards: readonly Hazard[]): readonly CautionWords[] =>
   [...new Set(hazards)].flatMap((it) => OF_HAZARD[it] ?? []);
 
+/** Told at every step of a piece on which lead was found. */
+export const LEAD_ON_PIECE = byCode(
+  'There is lead on this piece: wipe wet, HEPA vacuum, bag the waste, wash before you eat; no children or pregnant women near.',
+);
+
 export const LEAD_WET = byCode('Lead below: nothing dry, nothing hot.');

@@ -1,11 +1,22 @@
 /** Why a primer, a topcoat or a ladder is as it is, in words. */
 
+const BLEED_WORDS = {
+  tannin: 'tannin comes',
+  resin: 'resin comes',
+  dye: 'old dye comes',
+  stain: 'an old stain comes',
+} as const;
+
 export const primer = {
   odour: 'Odour comes back through water-based primer; shellac shuts it in.',
   knots: 'Knots bleed for months: only shellac holds them.',
-  bleed: (kind: string) =>
-    `The wood may bleed ${kind}, and more paint does not cure that. Shellac holds it.`,
-  slick: 'A glossy face sheds paint: scuff once, then a primer that grips.',
+  bleed: (kind: 'tannin' | 'resin' | 'dye' | 'stain', chance: number) =>
+    `A ${Math.round(chance * 100)} % chance that ${BLEED_WORDS[kind]} through a light colour, and more paint does not cure that. Shellac holds it.`,
+  slick: (chance: number) =>
+    chance > 0.9
+      ? 'A glossy face sheds paint: scuff once, then a primer that grips.'
+      : `A ${Math.round(chance * 100)} % chance of a factory film, off which paint peels: a primer that grips costs little more than a plain one.`,
+  powdery: 'Old paint that may powder sheds what lies on it: a primer that binds and grips.',
   board: 'Bare board drinks paint, edges most.',
   bareWood: 'Bare wood that does not bleed: one coat evens the suction.',
   soundFilm: 'A sound film that does not bleed: a plain primer is enough.',

@@ -3,6 +3,7 @@ export {
   CODE,
   KIT,
   LABEL,
+  LEAD_ON_PIECE,
   byCode,
   byKit,
   byLabel,
@@ -18,6 +19,7 @@ export * as CLEAN_WORDS from './steps/clean';
 export * as STRIP_WORDS from './steps/strip';
 export * as REPAIR_WORDS from './steps/repair';
 export * as SAND_WORDS from './steps/sand';
+export * as READY_WORDS from './steps/ready';
 export * as COAT_WORDS from './steps/coats';
 export { schemeInWords } from './scheme';
 export { DISPOSITIONS, hardwareAdvice } from './hardware';

@@ -11,12 +11,15 @@ export const layersInWords = (layers: readonly number[]): string => {
   return `layers ${inARow ? `${first}–${last}` : layers.join(', ')}`;
 };
 
-/** "by swab in layers 1–3, by laboratory in layer 4". */
-const byMethod = (results: readonly { readonly by: string; readonly layer: number }[]): string =>
+/** "by swab in layers 1–3, by laboratory in all layers". */
+const byMethod = (
+  results: readonly { readonly by: string; readonly layer: number | null }[],
+): string =>
   [...new Set(results.map((it) => it.by))]
     .map((by) => {
       const layers = results.filter((it) => it.by === by).map((it) => it.layer);
-      return `by ${by} in ${layersInWords(layers)}`;
+      const single = layers.flatMap((it) => it ?? []);
+      return `by ${by} in ${single.length < layers.length ? 'all layers' : layersInWords(single)}`;
     })
     .join(', ');
 
@@ -33,7 +36,9 @@ export const lead = {
     `Not found ${byMethod(results)} at the ${surface.toLowerCase()}.`,
   madeAfter: (cutoffYear: number) => `Made after ${cutoffYear}: not suspect by its year.`,
   noLayer: 'No layer of paint counted at the notch.',
-  woodShows: 'Wood shows: no paint to be tested.',
+  woodShows: 'Wood right up to the face: no paint to be tested.',
+  woodOnlySeen:
+    'Wood is only seen so far, and painted graining under varnish looks like wood. Look into a chip, or feel for pores.',
   countFirst: 'Not tested. Count the layers first, then test each.',
   notByLaboratory: (layers: readonly number[]) =>
     `Not tested by a laboratory in ${layersInWords(layers)}: for a child’s room a swab is not enough.`,
@@ -73,6 +78,8 @@ export const advice = {
     `${quoted(outcome)} would turn ${quoted(from)} into ${quoted(to)}.`,
   narrows: 'Narrows down which plan is best.',
   veneer: (tooThinMm: number) => `Below ${tooThinMm} mm it may not be stripped and sanded.`,
+  lookIntoChip:
+    'Shows whether it is wood up to the face, or graining painted in what may be lead paint.',
   countLayers: 'Until each layer has a lead result, nothing may be sanded dry here.',
   testLayer: 'Decides whether this surface may be sanded dry.',
 } as const;

@@ -6,7 +6,8 @@ const on = (names: readonly string[]): string => listed(names.map((it) => it.toL
 export const refusals = {
   childsRoom: {
     title: (names: readonly string[]) => `No work by yourself on the ${on(names)}`,
-    because: (status: string) => `${status} This piece goes to a child's room.`,
+    because: (status: string) =>
+      `${status} This piece is for a child, and lead on one part is a danger on the whole.`,
     waysOut: ['Hand it to a certified firm.', 'Leave it as it is, and out of the child’s room.'],
   },
   noWood: {
@@ -31,6 +32,15 @@ export const refusals = {
       'Try another class of bonding primer on a patch.',
       'Lay new veneer.',
       'Leave it as it is.',
+    ],
+  },
+  noDistress: {
+    title: (names: readonly string[]) => `No rubbing through on the ${on(names)}`,
+    because: (status: string) =>
+      `${status} Rubbing through would open it again, and leave it open for good.`,
+    waysOut: [
+      'Paint it whole; it is planned so.',
+      'Lay the look of wear on top instead: a glaze, or a dry brush in a second colour.',
     ],
   },
   noVeneer: {

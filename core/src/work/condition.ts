@@ -10,6 +10,8 @@ export const CONDITIONS = [
   'degreased',
   'bleedPatched',
   'neutral',
+  'driedOut',
+  'neutralisedAgain',
   'washedOut',
   'stripped',
   'looseOff',
@@ -41,6 +43,7 @@ export const PIECE_CONDITIONS = [
   'bumpersSet',
   'anchorReady',
   'touchedUp',
+  'airInRange',
   'handedOver',
 ] as const;
 export type PieceCondition = (typeof PIECE_CONDITIONS)[number];

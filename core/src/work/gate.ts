@@ -2,7 +2,16 @@ import { z } from 'zod';
 import type { DeepReadonly } from './readonly';
 
 /** What an open question is about. */
-export const GATE_KINDS = ['lead', 'substrate', 'veneer', 'bleed', 'patch'] as const;
+export const GATE_KINDS = [
+  'lead',
+  'substrate',
+  'veneer',
+  'bleed',
+  'patch',
+  'moisture',
+  'ph',
+  'air',
+] as const;
 export type GateKind = (typeof GATE_KINDS)[number];
 
 /** Every answer that a gate may get. */
@@ -14,12 +23,18 @@ export const ANSWERS = [
   'print',
   'veneerEnough',
   'veneerLess',
+  'noVeneer',
   'staysWhite',
   'turnsYellow',
   'turnsPink',
   'bondHolds',
   'bondFair',
   'bondFails',
+  'dryEnough',
+  'stillDamp',
+  'neutral',
+  'notNeutral',
+  'airInRange',
 ] as const;
 export type AnswerId = (typeof ANSWERS)[number];
 

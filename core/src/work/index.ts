@@ -50,5 +50,5 @@ export {
   type SetUp,
   type Task,
 } from './task';
-export { PLAIN, SERIES, type Coat, type Face, type Series, type Traits } from './traits';
+export { PLAIN, SERIES, disturbs, type Coat, type Face, type Series, type Traits } from './traits';
 export { costOfPlan, type PlanCost } from './planCost';

@@ -59,6 +59,10 @@ export const traits = z.object({
 });
 export type Traits = DeepReadonly<z.infer<typeof traits>>;
 
+/** Does work loosen, dissolve, wash or wear what lies on a face? Driving out what lives there comes first of all. */
+export const disturbs = (it: Traits): boolean =>
+  !it.evicts && (it.opensLayers || it.makesDust || it.heats || it.wets !== null);
+
 /** A task that does nothing in particular to a face. */
 export const PLAIN: Traits = {
   opensLayers: false,

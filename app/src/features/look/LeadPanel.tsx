@@ -16,7 +16,13 @@ const TAGS: Readonly<Record<LeadStatus['kind'], { readonly text: string; readonl
   notFound: { text: '✓ recorded', tone: 'moss' },
 };
 
-const LEAD_TEST_IDS = ['layer-count', 'lead-swab', 'lead-laboratory'];
+const LEAD_TEST_IDS = [
+  'layer-count',
+  'lead-swab',
+  'lead-laboratory-all',
+  'lead-laboratory',
+  'lead-xrf',
+];
 
 /** The lead question: what was tested down to which layer, never whether it is safe. */
 export const LeadPanel = ({ status, renderTest }: LeadPanelProps) => (
@@ -26,9 +32,9 @@ export const LeadPanel = ({ status, renderTest }: LeadPanelProps) => (
       lastWord="A laboratory’s chip analysis decides; local code has the last word."
     />
     {status.results.map((it) => (
-      <Body key={it.layer}>
-        Layer {it.layer}: lead {it.found ? 'found' : 'not found'} by {it.by},{' '}
-        {format(new Date(it.at), 'd MMM yyyy')}
+      <Body key={`${it.layer}/${it.by}`}>
+        {it.layer === null ? 'All layers' : `Layer ${it.layer}`}: lead{' '}
+        {it.found ? 'found' : 'not found'} by {it.by}, {format(new Date(it.at), 'd MMM yyyy')}
       </Body>
     ))}
     {LEAD_TEST_IDS.flatMap((id) => inspectionTest(id) ?? []).map(renderTest)}

@@ -88,7 +88,8 @@ export const Outcomes = ({
   const [wrong, setWrong] = useState<string>();
   const [meterSays, setMeterSays] = useState<string>();
   const [readMeter, { isLoading }] = useReadMeterMutation();
-  const choosesLayer = test.kind === 'layer' || (test.kind === 'choice' && knownLayers > 1);
+  const ofOneLayer = test.kind === 'layer' && !test.allLayers;
+  const choosesLayer = ofOneLayer || (test.kind === 'choice' && knownLayers > 1);
   const record = (part: Partial<Observation>) => {
     const layerNumber = Number(chosenLayer);
     onRecord({
@@ -97,7 +98,7 @@ export const Outcomes = ({
       testId: test.id,
       outcome: null,
       value: null,
-      layer: test.kind === 'layer' || (choosesLayer && layerNumber > 1) ? layerNumber : null,
+      layer: ofOneLayer || (choosesLayer && layerNumber > 1) ? layerNumber : null,
       at: new Date().toISOString(),
       by: '',
       ...part,
@@ -118,7 +119,7 @@ export const Outcomes = ({
       deviceId: device,
       pieceId,
       surfaceId,
-      ...(test.kind === 'layer' ? { layer: Number(chosenLayer) } : {}),
+      ...(ofOneLayer ? { layer: Number(chosenLayer) } : {}),
     });
     if (result.error) return setMeterSays(failureOf(result.error).text);
     const [first] = result.data.shown;
@@ -144,9 +145,10 @@ export const Outcomes = ({
           <Strong>Which layer? 1 is the top.</Strong>
           <Options
             label="Layer of paint"
-            options={LAYERS.slice(0, Math.max(knownLayers, test.kind === 'layer' ? 6 : 1)).map(
-              (it) => ({ value: it, title: it }),
-            )}
+            options={LAYERS.slice(0, Math.max(knownLayers, ofOneLayer ? 6 : 1)).map((it) => ({
+              value: it,
+              title: it,
+            }))}
             chosen={LAYERS.find((it) => it === chosenLayer)}
             onChoose={setChosenLayer}
           />

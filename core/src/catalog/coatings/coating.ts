@@ -44,6 +44,8 @@ export interface CoatingRow<Id extends string = string> {
   /** Full hardness, days. */
   readonly cureDays: number;
   readonly yellows: boolean;
+  /** Air that it bears, where that is another than coatings usually do. */
+  readonly air?: { readonly fromCelsius: number; readonly toHumidity: number };
   /** What its dry face is like to the next coat. */
   readonly ground: Nature;
   /** How it meets each kind of face. */

@@ -11,7 +11,7 @@ const NOTCHED = {
   ],
 } as const;
 
-/** Lead results count for the layer they were made on, and for no other. */
+/** Swabs and single chips count for the layer they were made on; what reads to full depth for all. */
 export const LEAD_TESTS: readonly LayerTest[] = [
   {
     ...JUST_LOOKING,
@@ -56,6 +56,53 @@ export const LEAD_TESTS: readonly LayerTest[] = [
     misleads: 'A chip that misses the oldest layer.',
     ppm: true,
     byWhat: 'laboratory',
+    decides: true,
     informs: [given({ lead: ['present'] }, 0.8, 0.2), otherwise(0.005, 0.995)],
+  },
+  {
+    ...JUST_LOOKING,
+    ...NOTCHED,
+    kind: 'layer',
+    id: 'lead-laboratory-all',
+    title: 'Send one full-depth chip to a laboratory',
+    how: [
+      'Ask the laboratory how they want the chip, and for one figure over all layers.',
+      'Cut a chip down to the wood, wet, all layers in one piece; bag and label it.',
+      'Record what they report, in ppm: it answers for every layer at once.',
+    ],
+    minutes: 10,
+    uses: 'The laboratory’s fee',
+    cost: 4000,
+    harm: 'A chip the size of a coin.',
+    harmMinutes: 5,
+    misleads: 'A chip that broke off above the oldest layer.',
+    ppm: true,
+    byWhat: 'laboratory',
+    allLayers: true,
+    decides: true,
+    informs: [given({ lead: ['present'] }, 0.95, 0.05), otherwise(0.005, 0.995)],
+  },
+  {
+    ...JUST_LOOKING,
+    ...NOTCHED,
+    kind: 'layer',
+    id: 'lead-xrf',
+    title: 'Have it read by X-ray fluorescence',
+    where: 'On the face itself, three places; nothing is cut.',
+    how: [
+      'A licensed inspector brings the instrument.',
+      'It reads through all layers at once; record the result.',
+    ],
+    minutes: 10,
+    uses: 'The inspector’s fee',
+    cost: 9000,
+    harm: 'None.',
+    harmMinutes: 0,
+    misleads: 'Thick paint and metal behind it; a reading near the line wants a laboratory.',
+    ppm: false,
+    byWhat: 'X-ray fluorescence',
+    allLayers: true,
+    decides: true,
+    informs: [given({ lead: ['present'] }, 0.95, 0.05), otherwise(0.03, 0.97)],
   },
 ];

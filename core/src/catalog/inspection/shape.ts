@@ -81,7 +81,7 @@ export interface ReadingTest extends TestBase {
   readonly device?: string;
 }
 
-/** A lead result, which holds for one layer of paint only. Layer 1 is the top. */
+/** A lead result: it holds for one layer of paint only, 1 is the top, or for all of them at once. */
 export interface LayerTest extends TestBase {
   readonly kind: 'layer';
   readonly outcomes: readonly Outcome[];
@@ -90,6 +90,10 @@ export interface LayerTest extends TestBase {
   readonly ppm: boolean;
   /** How it is named in a statement: "not found by swab". */
   readonly byWhat: string;
+  /** It reads all layers at once, down to the wood. */
+  readonly allLayers?: boolean;
+  /** Strong enough to close the question for a child’s room. */
+  readonly decides?: boolean;
   readonly device?: string;
 }
 

@@ -25,6 +25,7 @@ export const CLEANING_RATES = {
   neutralise: byPlace(0, 10, use('vinegar', 0.3, 'cleans'), use('phStrips', 1, 'tests')),
   looseOff: byArea(5, 12, atHand('cardScraper')),
   looseOffWet: byArea(5, 12, atHand('sprayBottle')),
+  freshenDamp: byArea(8, 6, use('cloths', 1, 'wipes'), use('pasteWax', 0.03, 'coats')),
   freshen: byArea(
     8,
     6,

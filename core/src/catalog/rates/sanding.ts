@@ -12,16 +12,12 @@ export const SANDING_RATES = {
     use('sponge', 0.3, 'wipes'),
     use('wasteBags', 0.5, 'contains'),
   ),
-  dedust: byArea(
-    5,
-    4,
-    use('lintFreeCloths', 0.5, 'wipes'),
-    use('tackCloth', 0.2, 'wipes'),
-    use('alcohol', 0.03, 'wipes'),
-  ),
-  dull: byArea(5, 7, use('tackCloth', 0.2, 'wipes')),
+  dedust: byArea(5, 4, use('lintFreeCloths', 0.5, 'wipes'), use('alcohol', 0.03, 'wipes')),
+  /** On a film that stays: no alcohol. */
+  dedustDamp: byArea(5, 4, use('lintFreeCloths', 0.5, 'wipes')),
+  dull: byArea(5, 7, use('lintFreeCloths', 0.2, 'wipes')),
   dullWet: byArea(6, 9, use('sponge', 0.3, 'wipes')),
-  distress: byArea(10, 18, use('tackCloth', 0.2, 'wipes')),
+  distress: byArea(10, 18, use('lintFreeCloths', 0.2, 'wipes')),
   drill: byPart(10, 2),
 } as const;
 

@@ -21,7 +21,7 @@ import { surfaceRule, type Draft, type Rule } from '../rule';
 import { waxLeft } from './clean';
 import { dullCoat, lagOfCoat, layCoat } from './coat';
 import { by, wait } from './common';
-import { asGate } from './secure';
+import { asGate } from './ask';
 
 /** What else would have done, and why it is not taken. */
 const insteadOf = (s: SurfaceContext, primer: Coating): Task['insteadOf'] =>

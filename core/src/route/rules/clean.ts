@@ -1,6 +1,7 @@
-import { DECISIONS, GREASY_PASSES, PAPER_CHOICES, SUBSTRATES, WAITS } from '../../catalog';
+import { GREASY_PASSES, MISHAPS, PAPER_CHOICES, RATES, SUBSTRATES, WAITS } from '../../catalog';
 import { CLEAN_WORDS as WORDS } from '../../words';
 import {
+  areaOfFace,
   behind,
   chanceOfAny,
   has,
@@ -10,12 +11,23 @@ import {
   type SurfaceContext,
 } from '../context';
 import { chanceToBleed, isOpen } from '../questions';
-import { surfaceRule, type Rule } from '../rule';
+import { ofOneWood } from '../alike';
+import { pieceRule, surfaceRule, type Rule } from '../rule';
 import { by, onArea, wait } from './common';
-import { asGate } from './secure';
+import { asGate } from './ask';
 
-const waxed = (s: SurfaceContext): boolean =>
-  s.finish.id === 'wax' || s.beliefs.finish.distribution.wax >= DECISIONS.waxWorthRemoving.value;
+/**
+ * Is wax washed off? Where it is all but known, and wherever washing costs less than what paint
+ * peeling off wax is expected to.
+ */
+const waxed = (s: SurfaceContext): boolean => {
+  const { fixed, each } = RATES.waxOff;
+  const { chance, fixedMinutes, minutesPerM2 } = MISHAPS.get('peel-over-wax');
+  const m2 = areaOfFace(s);
+  const lost =
+    s.beliefs.finish.distribution.wax * Number(chance) * (fixedMinutes + minutesPerM2 * m2);
+  return s.finish.id === 'wax' || (!s.strips && lost > fixed + each * m2);
+};
 
 /** Chance that wax lies there and is not taken off. */
 export const waxLeft = (s: SurfaceContext): number =>
@@ -143,30 +155,47 @@ export const CLEAN_RULES: readonly Rule[] = [
       ];
     },
   }),
-  surfaceRule({
+  pieceRule({
     id: 'bleed-patch-decides',
     phase: 'clean',
-    applies: (s) => isOpen(s, 'bleed') && !isDone(s, 'bleedPatched'),
-    because: (s) => WORDS.bleedPatch.because(Math.round(chanceToBleed(s) * 100)),
-    evidence: (s) => [...s.beliefs.bleed.speaksFor, ...s.beliefs.wood.speaksFor],
-    work: (s) => [
-      {
-        method: 'bleed-patch',
-        rank: 4,
-        title: WORDS.bleedPatch.title,
-        how: WORDS.bleedPatch.how,
-        ...by('bleedPatch', 1),
-        traits: {
-          makes: ['bleedPatched'],
-          makesDust: true,
-          dedusts: true,
-          grits: [PAPER_CHOICES.patch],
-        },
-        wait: wait(WAITS.bleedPatch, 'overnightAtLeast'),
-        protection: ['dustMask'],
-        waitsFor: isSuspect(s) ? ['lead'] : [],
-        gate: asGate('bleed', 'bleed-patch', WORDS.bleedPatch.question, WORDS.bleedPatch.answers),
-      },
-    ],
+    place: { of: 'piece' },
+    ofSurface: true,
+    asks: (whole) => whole.surfaces.filter((s) => isOpen(s, 'bleed') && !isDone(s, 'bleedPatched')),
+    because: (_, asking) =>
+      WORDS.bleedPatch.because(
+        Math.round(Math.max(0, ...asking.map(chanceToBleed)) * 100),
+        asking[0]?.wood.label ?? '',
+      ),
+    evidence: (asking) =>
+      asking.flatMap((s) => [...s.beliefs.bleed.speaksFor, ...s.beliefs.wood.speaksFor]),
+    work: (_, asking) =>
+      ofOneWood(asking).map(({ name, surfaces }) => {
+        const wet = surfaces.some((s) => s.lead === 'found');
+        return {
+          method: 'bleed-patch',
+          on: surfaces,
+          occurrence: name,
+          setUp: { wood: name, wet },
+          rank: 4,
+          title: WORDS.bleedPatch.title,
+          how: WORDS.bleedPatch.how(
+            surfaces.map((s) => s.surface.name),
+            wet,
+          ),
+          ...by('bleedPatch', 1),
+          traits: {
+            makes: ['bleedPatched'],
+            opensLayers: true,
+            makesDust: !wet,
+            dedusts: true,
+            wets: wet ? 'water' : null,
+            grits: [PAPER_CHOICES.patch],
+          },
+          wait: wait(WAITS.bleedPatch, 'overnightAtLeast'),
+          protection: ['dustMask'],
+          waitsFor: surfaces.some(isSuspect) ? ['lead'] : [],
+          gate: asGate('bleed', 'bleed-patch', WORDS.bleedPatch.question, WORDS.bleedPatch.answers),
+        };
+      }),
   }),
 ];

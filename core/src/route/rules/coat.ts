@@ -114,7 +114,7 @@ export const dullCoat = (
     title: COAT_WORDS.dull.title(grit, wet),
     effort,
     consumes: [...papersFor([grit], areaOfFace(s)), ...consumes],
-    how: COAT_WORDS.dull.how(grit, wet, next),
+    how: COAT_WORDS.dull.how(grit, wet, next, s.shop.schools.dustCloth),
     wait: wet ? wait(WAITS.afterWetDulling, 'dry') : null,
     protection: wet ? ['p100Respirator', 'nitrileGloves'] : ['dustMask'],
     cautions: wet ? COAT_WORDS.dull.cautions : [],

@@ -139,7 +139,7 @@ export const COLOUR_RULES: readonly Rule[] = [
           title: WORDS.distress.title(grits),
           effort,
           consumes: [...papersFor(grits, areaOfFace(s)), ...consumes],
-          how: WORDS.distress.how(where, grits),
+          how: WORDS.distress.how(where, grits, s.shop.schools.dustCloth),
           traits: {
             opensLayers: true,
             makesDust: true,

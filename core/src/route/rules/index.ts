@@ -5,7 +5,9 @@ import { CLEAN_RULES } from './clean';
 import { COLOUR_RULES } from './colour';
 import { HANDOVER_RULES } from './handover';
 import { APART_RULES, TOGETHER_RULES } from './parts';
+import { LOOK_RULES } from './look';
 import { PROTECT_RULES } from './protect';
+import { READY_RULES } from './ready';
 import { REPAIR_RULES } from './repair';
 import { SAND_RULES } from './sand';
 import { SECURE_RULES } from './secure';
@@ -15,8 +17,10 @@ import { STRIP_RULES } from './strip';
 export const RULES: readonly Rule[] = [
   ...SECURE_RULES,
   ...APART_RULES,
+  ...LOOK_RULES,
   ...CLEAN_RULES,
   ...STRIP_RULES,
+  ...READY_RULES,
   ...REPAIR_RULES,
   ...SAND_RULES,
   ...BLOCK_RULES,

@@ -5,6 +5,8 @@ import {
   areaOfFace,
   hasPulls,
   hangsAsDoor,
+  isForAFirm,
+  isSuspect,
   openFindings,
   runsWithDrawers,
   type SurfaceContext,
@@ -43,7 +45,7 @@ const backOnTo = (
 };
 
 const hasSplitBack = (s: SurfaceContext): boolean =>
-  s.aimed && openFindings(s, 'splitBack').length > 0;
+  !isForAFirm(s) && openFindings(s, 'splitBack').length > 0;
 /** A split back was found there, mended by now or not. */
 const hadSplitBack = (s: SurfaceContext): boolean =>
   s.findings.some((it) => it.damage === 'splitBack');
@@ -129,7 +131,7 @@ export const APART_RULES: readonly Rule[] = [
       method: 'hardware-off',
       rank: 1,
       title: WORDS.hardwareOff.title(pullsOn(whole)),
-      how: WORDS.hardwareOff.how,
+      how: WORDS.hardwareOff.how(whole.surfaces.some((s) => hasPulls(s) && isSuspect(s))),
       ...by('pullOff', pullsOn(whole)),
       traits: { takesOff: 'pulls' },
     }),
@@ -147,7 +149,7 @@ export const APART_RULES: readonly Rule[] = [
       title: WORDS.backOff.title,
       how: WORDS.backOff.how,
       ...by('backOff', 1),
-      traits: { takesOff: 'back' },
+      traits: { opensLayers: true, takesOff: 'back' },
       protection: ['goggles'],
     }),
   }),
@@ -167,7 +169,7 @@ export const APART_RULES: readonly Rule[] = [
       title: WORDS.polishFittings.title(countOf(whole, 'clean')),
       how: WORDS.polishFittings.how,
       ...by('polish', countOf(whole, 'clean')),
-      traits: { makesOfPiece: ['fittingsPolished'] },
+      traits: { opensLayers: true, makesOfPiece: ['fittingsPolished'] },
       protection: ['workGloves', 'goggles'],
     }),
   }),
@@ -187,7 +189,7 @@ export const APART_RULES: readonly Rule[] = [
       title: WORDS.repaintFittings.title(countOf(whole, 'repaint')),
       how: WORDS.repaintFittings.how,
       ...by('repaint', countOf(whole, 'repaint')),
-      traits: { makesOfPiece: ['fittingsRepainted'] },
+      traits: { opensLayers: true, makesOfPiece: ['fittingsRepainted'] },
       protection: ['workGloves'],
     }),
   }),

@@ -2,7 +2,7 @@ import { CLEAR_COATS, PAPER_CHOICES, SHEENS, USUAL_SHEEN, WAITS } from '../../ca
 import { wearOf } from '../../piece';
 import { COAT_WORDS as WORDS } from '../../words';
 import type { Coat } from '../../work';
-import { isDone, type SurfaceContext } from '../context';
+import { bearsAlcohol, isDone, type SurfaceContext } from '../context';
 import {
   belowTopcoat,
   coatsInSeries,
@@ -94,9 +94,9 @@ export const PROTECT_RULES: readonly Rule[] = [
         method: 'freshen',
         rank: 0,
         title: WORDS.freshen.title,
-        how: WORDS.freshen.how,
-        ...onArea('freshen', s),
-        traits: { makes: ['freshened'], wets: 'alcohol' },
+        how: WORDS.freshen.how(bearsAlcohol(s)),
+        ...onArea(bearsAlcohol(s) ? 'freshen' : 'freshenDamp', s),
+        traits: { makes: ['freshened'], wets: bearsAlcohol(s) ? 'alcohol' : 'water' },
         protection: ['nitrileGloves', 'noFlame'],
         wait: wait(WAITS.afterFreshening, 'dry'),
       },

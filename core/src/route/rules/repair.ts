@@ -1,4 +1,4 @@
-import { DAMAGES, FILLS, PAPER_CHOICES, WAITS, labelOf, type Repair } from '../../catalog';
+import { DAMAGES, FILLS, PAPER_CHOICES, WAITS, type Repair } from '../../catalog';
 import { REPAIR_WORDS as WORDS, byLabel } from '../../words';
 import { effort, takes, type Effort, type Lag } from '../../work';
 
@@ -27,12 +27,6 @@ const toMend = (s: SurfaceContext) =>
     return repair ? [{ finding, repair }] : [];
   });
 
-/** What is wrong with the face as it was found; said of each repair on it. */
-const wrongWith = (s: SurfaceContext): readonly string[] =>
-  s.findings
-    .filter((it) => repairOf(s, it) !== undefined)
-    .map((it) => WORDS.mend.place(it.count, DAMAGES.get(it.damage).label.toLowerCase()));
-
 /** Where fittings are replaced, of faces that are worked. */
 const withNewFittings = (whole: Whole): readonly SurfaceContext[] =>
   whole.surfaces.filter((s) => s.worked && replacedFittings(s).length > 0);
@@ -43,8 +37,7 @@ export const REPAIR_RULES: readonly Rule[] = [
     id: 'mend-what-would-show',
     phase: 'repair',
     applies: (s) => toMend(s).length > 0,
-    because: (s) =>
-      WORDS.mend.because(wrongWith(s), s.showsWood, labelOf('substrate', s.substrate.id)),
+    because: () => '',
     work: (s) =>
       toMend(s).map(({ finding, repair }): Draft => ({
         method: repair.id,
@@ -52,10 +45,16 @@ export const REPAIR_RULES: readonly Rule[] = [
         setUp: { minutes: repair.minutes, waitMinutes: repair.waitMinutes },
         rank: repair.glue ? 0 : 1,
         title: repair.title,
+        because: WORDS.mend.because(
+          finding.count,
+          DAMAGES.get(finding.damage).label,
+          repair.glue || repair.holds ? 'holds' : s.showsWood ? 'underClear' : 'underPaint',
+        ),
         effort: effortOf(repair, finding.count),
         consumes: takes(repair.uses, finding.count),
         how: repair.steps,
         traits: {
+          opensLayers: true,
           wets: repair.wets ?? null,
           heats: repair.heats ?? false,
           mends: [finding.id],
@@ -84,7 +83,7 @@ export const REPAIR_RULES: readonly Rule[] = [
         effort: effort('hole', holes),
         consumes: takes(fill.uses, holes),
         how: [WORDS.oldHoles.tape, ...fill.steps],
-        traits: { makesOfPiece: ['holesFilled'] },
+        traits: { opensLayers: true, makesOfPiece: ['holesFilled'] },
         wait: waitOf(fill),
         protection: ['nitrileGloves'],
         risks: { repairShows: underClear ? (fill.shows ?? 0) : 0 },

@@ -14,6 +14,7 @@ import { REPAIR_WORDS, SAND_WORDS as WORDS, SCHEME_WORDS } from '../../words';
 import { effort, type Effort, type Task } from '../../work';
 import {
   areaOfFace,
+  bearsAlcohol,
   behind,
   has,
   isDone,
@@ -25,7 +26,7 @@ import {
 } from '../context';
 import { ladderFor, thinnerThan, toolFor } from '../faceSanding';
 import { filmOf } from '../finishing';
-import { holesIn, leavesFill, replacedFittings, sandsStainOut } from '../repairs';
+import { leavesFill, placesProud, replacedFittings, sandsStainOut } from '../repairs';
 import { pieceRule, surfaceRule, type Draft, type Rule } from '../rule';
 import { isDoneToPiece } from '../whole';
 import { by, onArea, papersFor, wait } from './common';
@@ -55,6 +56,20 @@ const drySanding = (
     cautions: [WORDS.DUST],
   };
 };
+
+/** Wet sanding by hand, where lead lies below: no dust, and the slurry wiped up and bagged. */
+const sandWet = (it: Draft): Draft => ({
+  ...it,
+  traits: {
+    opensLayers: true,
+    dedusts: true,
+    wets: 'water',
+    grits: [PAPER_CHOICES.wet],
+    ...it.traits,
+  },
+  wait: wait(WAITS.afterWetSanding, 'dryOvernight'),
+  cautions: WORDS.wetSand.cautions,
+});
 
 /** Effort by the sanding model's own minutes. */
 const byModel = (minutes: number): Effort => effort('ladder', minutes);
@@ -95,16 +110,18 @@ const scuffGrits = ({ substrate, finish, shop }: SurfaceContext): readonly numbe
 /** Dulls the film that stays, so that the next coat grips. */
 const scuffWork = (s: SurfaceContext): readonly Draft[] => {
   const grits = scuffGrits(s);
-  const { effort, consumes } = onArea('scuff', s);
+  // A cross-cut that held only fairly asks for more than one light pass.
+  const times = s.bond === 'fair' ? 2 : 1;
+  const { effort, consumes } = onArea('scuff', s, times);
   return [
     drySanding(s, {
       method: 'scuff',
-      setUp: { grits: grits.join('-') },
+      setUp: { grits: grits.join('-'), times },
       rank: 2,
-      title: WORDS.scuff.title(grits),
+      title: WORDS.scuff.title(grits, times === 2),
       effort,
       consumes: [...papersFor(grits, areaOfFace(s)), ...consumes],
-      how: WORDS.scuff.how(grits, s.shop.units),
+      how: WORDS.scuff.how(grits, s.shop.units, times === 2),
       grits,
       traits: { face: 'dulled', makes: ['sanded'] },
     }),
@@ -175,6 +192,9 @@ const wetWork = (s: SurfaceContext): readonly Draft[] => {
   ];
 };
 
+/** Bare wood, from which alcohol lifts the dust and softens nothing. */
+const isWashedOff = (s: SurfaceContext): boolean => !keepsFilm(s) && bearsAlcohol(s);
+
 const stainsToSand = (s: SurfaceContext) =>
   openFindings(s, 'darkRing').filter((it) => sandsStainOut(s, it));
 
@@ -183,11 +203,22 @@ export const SAND_RULES: readonly Rule[] = [
   surfaceRule({
     id: 'flush-the-fill',
     phase: 'sand',
-    applies: (s) => s.worked && isDry(s) && leavesFill(s) && !isDone(s, 'fillFlush'),
+    applies: (s) => s.worked && leavesFill(s) && !isDone(s, 'fillFlush'),
     because: () => WORDS.flushFill.because,
     work: (s) => {
-      const places =
-        s.findings.reduce((sum, it) => sum + it.count, 0) + holesIn(replacedFittings(s));
+      const places = placesProud(s);
+      if (!isDry(s)) {
+        return [
+          sandWet({
+            method: 'flush-fill-wet',
+            rank: 0,
+            title: WORDS.flushFill.titleWet,
+            how: WORDS.flushFill.howWet,
+            ...by('wetScuff', (places * PLACE_AREA_MM2.value) / 1e6, SLOWER.wetToBare),
+            traits: { makes: ['fillFlush'] },
+          }),
+        ];
+      }
       const { fill } = PAPER_CHOICES;
       const it = placesLadder(places, {
         defectUm: SANDING_MODEL.defects.afterFill,
@@ -254,20 +285,23 @@ export const SAND_RULES: readonly Rule[] = [
     asks: (whole) =>
       isDoneToPiece(whole, 'holesDrilled')
         ? []
-        : whole.surfaces.filter((s) => s.worked && isDry(s) && replacedFittings(s).length > 0),
+        : whole.surfaces.filter((s) => s.worked && replacedFittings(s).length > 0),
     because: () => REPAIR_WORDS.newHoles.because,
     work: (_, asking) => {
       const [first] = asking as readonly [SurfaceContext];
       const count = replacedFittings(first).reduce((sum, it) => sum + it.count, 0);
-      return drySanding(first, {
-        method: 'drill-new-holes',
+      const wet = asking.some((s) => !isDry(s));
+      const draft = {
+        method: wet ? 'drill-new-holes-wet' : 'drill-new-holes',
         rank: 4,
         title: REPAIR_WORDS.newHoles.title(count),
-        how: REPAIR_WORDS.newHoles.how,
-        ...by('drill', count),
-        grits: [],
+        how: REPAIR_WORDS.newHoles.how(wet),
+        ...by('drill', count, wet ? SLOWER.wet : 1),
         traits: { makesOfPiece: ['holesDrilled'] },
-      });
+      } as const;
+      return wet
+        ? sandWet({ ...draft, traits: { ...draft.traits, grits: [] } })
+        : drySanding(first, { ...draft, grits: [] });
     },
   }),
   surfaceRule({
@@ -323,7 +357,7 @@ export const SAND_RULES: readonly Rule[] = [
   surfaceRule({
     id: 'sliding-parts-still-run',
     phase: 'sand',
-    applies: (s) => s.worked && isDry(s) && slidesTight(s) !== undefined && !isDone(s, 'eased'),
+    applies: (s) => s.worked && slidesTight(s) !== undefined && !isDone(s, 'eased'),
     because: (s) => {
       const it = slidesTight(s);
       return WORDS.easeEdges.because(it?.closesUm ?? 0, it?.leftUm ?? 0);
@@ -332,6 +366,19 @@ export const SAND_RULES: readonly Rule[] = [
       const grits = [PAPER_CHOICES.ease];
       const { effort, consumes } = onArea('scuff', s);
       const sandDownUm = slidesTight(s)?.sandDownUm ?? 0;
+      if (!isDry(s)) {
+        return [
+          sandWet({
+            method: 'ease-edges-wet',
+            setUp: { sandDownUm },
+            rank: 4,
+            title: WORDS.easeEdges.titleWet,
+            ...onArea('wetScuff', s),
+            how: WORDS.easeEdges.how(PAPER_CHOICES.ease, sandDownUm, s.shop.units, true),
+            traits: { makes: ['eased'], grits: [PAPER_CHOICES.ease] },
+          }),
+        ];
+      }
       return [
         drySanding(s, {
           method: 'ease-edges',
@@ -340,7 +387,7 @@ export const SAND_RULES: readonly Rule[] = [
           title: WORDS.easeEdges.title,
           effort,
           consumes: [...papersFor(grits, areaOfFace(s)), ...consumes],
-          how: WORDS.easeEdges.how(PAPER_CHOICES.ease, sandDownUm, s.shop.units),
+          how: WORDS.easeEdges.how(PAPER_CHOICES.ease, sandDownUm, s.shop.units, false),
           grits,
           traits: { makes: ['eased'] },
         }),
@@ -367,15 +414,18 @@ export const SAND_RULES: readonly Rule[] = [
         method: 'dedust',
         rank: 9,
         title: WORDS.dedust.title,
-        how: WORDS.dedust.how,
+        how: WORDS.dedust.how(isWashedOff(s), s.shop.schools.dustCloth),
+        setUp: { alcohol: isWashedOff(s) },
         ...onArea(
-          'dedust',
+          isWashedOff(s) ? 'dedust' : 'dedustDamp',
           s,
           s.shop.tools.includes('extractor') ? 1 : SLOWER.dedustWithoutExtractor,
         ),
-        traits: { dedusts: true, wets: 'alcohol' },
-        wait: wait(WAITS.afterDedusting, 'alcoholOff', 'alcohol'),
-        protection: ['dustMask', 'nitrileGloves', 'noFlame'],
+        traits: { dedusts: true, wets: isWashedOff(s) ? 'alcohol' : 'water' },
+        wait: isWashedOff(s)
+          ? wait(WAITS.afterDedusting, 'alcoholOff', 'alcohol')
+          : wait(WAITS.afterDedusting, 'dry'),
+        protection: ['dustMask'],
         // The dust of sanding that waits is not there yet.
         waitsFor: ['lead'],
       },

@@ -1,49 +1,43 @@
-import { SANDING_MODEL } from '../../catalog';
 import { SECURE_WORDS as WORDS, about } from '../../words';
-import type { AnswerId, Gate, GateKind } from '../../work';
-import { behind, isDone, leadObservations, openFindings } from '../context';
-import { ladderFor } from '../faceSanding';
+import { paintedAlike } from '../alike';
+import { isDone, isForAFirm, isTouched, leadObservations, openFindings } from '../context';
 import { isOpen } from '../questions';
 import { pieceRule, surfaceRule, type Rule } from '../rule';
 import { isDoneToPiece } from '../whole';
+import { asGate } from './ask';
 import { by } from './common';
-
-/** A question with its answers and what each means. */
-export const asGate = (
-  kind: GateKind,
-  testId: string,
-  question: string,
-  answers: Readonly<Partial<Record<AnswerId, readonly [string, string] | readonly string[]>>>,
-): Gate => ({
-  kind,
-  testId,
-  question,
-  answers: (Object.entries(answers) as [AnswerId, readonly string[]][]).map(
-    ([id, [answer = '', then = '']]) => ({ id, answer, then }),
-  ),
-});
 
 /** What has to be known or made harmless before anything else. */
 export const SECURE_RULES: readonly Rule[] = [
-  surfaceRule({
+  pieceRule({
     id: 'lead-gate',
     phase: 'secure',
-    applies: (s) => isOpen(s, 'lead') && !isDone(s, 'leadSampled'),
-    because: (s) => WORDS.leadGate.because(s.shop.leadCutoffYear, s.beliefs.leadStatus.text),
-    evidence: leadObservations,
-    work: (s) => [
-      {
+    place: { of: 'piece' },
+    ofSurface: true,
+    asks: (whole) => whole.surfaces.filter((s) => isOpen(s, 'lead') && !isDone(s, 'leadSampled')),
+    because: (_, asking) =>
+      asking[0]
+        ? WORDS.leadGate.because(asking[0].shop.leadCutoffYear, asking[0].beliefs.leadStatus.text)
+        : '',
+    evidence: (asking) => asking.flatMap(leadObservations),
+    work: (whole, asking) =>
+      paintedAlike(asking).map(({ name, surfaces }) => ({
         method: 'lead-gate',
+        on: surfaces,
+        occurrence: name,
+        setUp: { paint: name },
         rank: 0,
         title: WORDS.leadGate.title,
-        how: WORDS.leadGate.how,
+        how: WORDS.leadGate.how(
+          surfaces.map((s) => s.surface.name),
+          whole.piece.childsRoom,
+        ),
         ...by('leadSample', 1),
         traits: { opensLayers: true, makes: ['leadSampled'] },
-        protection: ['nitrileGloves'],
-        cautions: WORDS.leadGate.cautions(s.shop.units),
+        protection: ['nitrileGloves', 'p100Filter'],
+        cautions: WORDS.leadGate.cautions(whole.shop.units, whole.piece.childsRoom),
         gate: asGate('lead', 'lead-swab', WORDS.leadGate.question, WORDS.leadGate.answers),
-      },
-    ],
+      })),
   }),
   pieceRule({
     id: 'lead-contained',
@@ -52,7 +46,7 @@ export const SECURE_RULES: readonly Rule[] = [
     asks: (whole) =>
       isDoneToPiece(whole, 'contained')
         ? []
-        : whole.surfaces.filter((s) => s.worked && s.lead === 'found'),
+        : whole.surfaces.filter((s) => isTouched(s) && !isForAFirm(s) && s.lead === 'found'),
     because: (_, asking) =>
       asking.map((s) => about([s.surface.name], s.beliefs.leadStatus.text)).join(' '),
     evidence: (asking) => asking.flatMap(leadObservations),
@@ -110,57 +104,5 @@ export const SECURE_RULES: readonly Rule[] = [
         cautions: WORDS.mouldOff.cautions,
       },
     ],
-  }),
-  surfaceRule({
-    id: 'substrate-before-stain',
-    phase: 'secure',
-    applies: (s) => isOpen(s, 'substrate') && !isDone(s, 'substrateSeen'),
-    because: () => WORDS.substrateGate.because,
-    evidence: (s) => [...behind(s.beliefs.substrate), ...s.beliefs.substrate.speaksAgainst],
-    work: () => [
-      {
-        method: 'substrate-gate',
-        rank: 4,
-        title: WORDS.substrateGate.title,
-        how: WORDS.substrateGate.how,
-        ...by('substrateLook', 1),
-        traits: { makes: ['substrateSeen'] },
-        gate: asGate(
-          'substrate',
-          'chip',
-          WORDS.substrateGate.question,
-          WORDS.substrateGate.answers,
-        ),
-      },
-    ],
-  }),
-  surfaceRule({
-    id: 'measure-veneer',
-    phase: 'secure',
-    applies: (s) => isOpen(s, 'veneer') && !isDone(s, 'veneerMeasured'),
-    because: (s) =>
-      WORDS.veneerGate.because(s.substrate.label, s.beliefs.veneer.usualMm * 1000, s.shop.units),
-    evidence: (s) => behind(s.beliefs.substrate),
-    work: (s) => {
-      const ladder = ladderFor(s);
-      const needed = ladder.kind === 'ladder' ? ladder.edgeRemovedUm + SANDING_MODEL.keepUm : null;
-      return [
-        {
-          method: 'veneer-gate',
-          setUp: { needed },
-          rank: 5,
-          title: WORDS.veneerGate.title,
-          how: WORDS.veneerGate.how,
-          ...by('veneerMeasure', 1),
-          traits: { makes: ['veneerMeasured'] },
-          gate: asGate(
-            'veneer',
-            'veneer-thickness',
-            WORDS.veneerGate.question,
-            WORDS.veneerGate.answers(needed, s.shop.units),
-          ),
-        },
-      ];
-    },
   }),
 ];

@@ -11,6 +11,7 @@ import { STRIP_WORDS as WORDS, byLabel } from '../../words';
 import { takes } from '../../work';
 import {
   areaOfFace,
+  bearsAlcohol,
   behind,
   has,
   isDone,
@@ -125,9 +126,9 @@ export const STRIP_RULES: readonly Rule[] = [
             method: 'extractive-wipe',
             rank: 3,
             title: WORDS.washOut.damp.title,
-            how: WORDS.washOut.damp.how,
-            ...onArea('alcoholWipe', s, WASH_ROUNDS.value),
-            traits: { makes: ['washedOut'], wets: 'alcohol' },
+            how: WORDS.washOut.damp.how(bearsAlcohol(s)),
+            ...onArea(bearsAlcohol(s) ? 'alcoholWipe' : 'dampWipe', s, WASH_ROUNDS.value),
+            traits: { makes: ['washedOut'], wets: bearsAlcohol(s) ? 'alcohol' : 'water' },
             wait: wait(WAITS.afterSpirits, 'alcoholOff', 'alcohol'),
             protection: ['nitrileGloves', 'openWindow'],
             checks: [{ id: 'ragClean', question: WORDS.washOut.check }],

@@ -1,3 +1,4 @@
+import { listed } from '../language';
 import { byCode, byLabel } from '../cautions';
 
 export const vacuum = {
@@ -68,12 +69,19 @@ export const degrease = {
 
 export const bleedPatch = {
   title: 'Set a bleed patch',
-  because: (percent: number) =>
-    `a ${percent} % chance that it bleeds through a light colour. A stamp of primer tells.`,
-  how: [
-    'Sand a hidden spot the size of a stamp, dust off.',
-    'Dab on white water-based primer.',
-    'Read it after four hours, better overnight, and record it on Look.',
+  because: (percent: number, wood: string) =>
+    `likely ${wood}, with a ${percent} % chance that it bleeds through a light colour. A stamp of primer tells, and spares the blocker where it stays white.`,
+  how: (names: readonly string[], wet: boolean): readonly string[] => [
+    ...(names.length > 1
+      ? [
+          `One patch speaks for what is of one wood: ${listed(names.map((it) => it.toLowerCase()))}.`,
+        ]
+      : []),
+    wet
+      ? 'Rub a hidden spot the size of a stamp dull with wet-or-dry paper, wet; wipe, bag the wipe, let it dry.'
+      : 'Sand a hidden spot the size of a stamp, dust off.',
+    'Dab on white water-based primer, thick enough to hide.',
+    'Read it after four hours, better overnight, beside a fresh dab on white card: any tint means bleed. Record it on Look.',
   ],
   question: 'What colour is the patch?',
   answers: {

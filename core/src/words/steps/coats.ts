@@ -23,6 +23,14 @@ export const coat = {
 
 const label = (id: Coating): string => COATINGS.get(id).label;
 
+type DustCloth = 'damp' | 'tack';
+
+/** The last wipe before a coat, by the shop's school. */
+const dusting = (cloth: DustCloth): string =>
+  cloth === 'tack'
+    ? 'Vacuum, then a tack cloth without pressing.'
+    : 'Vacuum, then a barely damp microfibre cloth.';
+
 /** Dulling a coat for the next one. */
 export const dull = {
   title: (grit: number, wet: boolean) =>
@@ -38,11 +46,11 @@ export const dull = {
   becauseSmooth: (grit: number, of: Coating) =>
     `P${grit} takes the nibs off the ${label(of)}, and the next coat lies smoother.`,
   becauseGrain: (grit: number) => `P${grit} takes the filler off the face; only the pores keep it.`,
-  how: (grit: number, wet: boolean, next: string): readonly string[] => [
+  how: (grit: number, wet: boolean, next: string, cloth: DustCloth): readonly string[] => [
     wet
       ? `Wet-or-dry P${grit} and a sponge, light; do not cut through to the old paint.`
       : `P${grit} by hand, light; do not cut through at edges.`,
-    wet ? 'Wipe the slurry up, bag the wipes, let it dry.' : 'Vacuum, lint-free cloth, tack cloth.',
+    wet ? 'Wipe the slurry up, bag the wipes, let it dry.' : dusting(cloth),
     next,
   ],
   readyFor: {
@@ -94,7 +102,7 @@ export const testPatch = {
   question: 'How many of 25 squares are gone?',
   answers: {
     bondHolds: ['None or one', 'It holds: prime the whole face.'],
-    bondFair: ['Two or three', 'Fair: degrease and scuff again, then another patch.'],
+    bondFair: ['Two or three', 'Fair: the whole face is scuffed twice before it is primed.'],
     bondFails: ['More', 'It will peel: another primer, or new veneer.'],
   },
 } as const;
@@ -169,10 +177,14 @@ const DISTRESS_PLACES = {
 export const distress = {
   title: (grits: readonly number[]) => `Rub through, ${papers(grits)}`,
   because: 'wear looks true where hands, feet and doors would rub.',
-  how: (where: keyof typeof DISTRESS_PLACES, grits: readonly number[]): readonly string[] => [
+  how: (
+    where: keyof typeof DISTRESS_PLACES,
+    grits: readonly number[],
+    cloth: DustCloth,
+  ): readonly string[] => [
     DISTRESS_PLACES[where],
     `P${grits[0]} to break through, P${grits.at(-1)} to soften. Stop early: paint is easier taken off than put back.`,
-    'Vacuum, lint-free cloth, tack cloth.',
+    dusting(cloth),
   ],
 } as const;
 
@@ -188,8 +200,10 @@ export const topcoat = {
 export const freshen = {
   title: 'Freshen up inside',
   because: 'clean and sweet-smelling, no new coat.',
-  how: [
-    'Wipe with alcohol and water half and half, leave open to dry.',
+  how: (bearsAlcohol: boolean): readonly string[] => [
+    bearsAlcohol
+      ? 'Wipe with alcohol and water half and half, leave open to dry.'
+      : 'Wipe with a cloth damp with water and a drop of soap, then clear water; dry at once. No alcohol: the film in there may be shellac.',
     'Odour: open bowls of baking soda or charcoal for some days; if it stays, clear shellac.',
     'Raw wood: a thin coat of wax, buffed. Line with paper, with snips at the curves.',
   ],

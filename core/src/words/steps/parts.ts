@@ -32,7 +32,12 @@ export const doorsOff = {
 export const hardwareOff = {
   title: (pulls: number) => `Take off ${pulls} pulls`,
   because: 'Taking it off is the inspection, and lets the cleaner reach the corners.',
-  how: [
+  how: (suspect: boolean): readonly string[] => [
+    ...(suspect
+      ? [
+          'Old paint over a screw or along a plate: wet it, slit it with a knife and wipe the crumbs up wet; nothing is scraped dry before the lead question is answered.',
+        ]
+      : []),
     'Screws go back into their own piece.',
     'Bag and label.',
     'Count: one missing usually means a new set.',

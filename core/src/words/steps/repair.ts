@@ -1,9 +1,14 @@
 import { counted, listed } from '../language';
 
+const MATTERS = {
+  holds: 'what moves or hangs loose breaks every coat over it',
+  underClear: 'a clear coat hides nothing',
+  underPaint: 'paint shows every hollow and edge',
+} as const;
+
 export const mend = {
-  because: (places: readonly string[], underClear: boolean, substrate: string) =>
-    `${places.join(', ')}; under ${underClear ? 'a clear coat' : 'paint'} on ${substrate}.`,
-  place: (count: number, damage: string) => `${count} × ${damage}`,
+  because: (count: number, damage: string, matters: 'holds' | 'underClear' | 'underPaint') =>
+    `${damage.toLowerCase()}${count > 1 ? ` in ${count} places` : ''}; ${MATTERS[matters]}.`,
   rounds: (title: string, rounds: number) => `${title}, ${rounds} rounds`,
 } as const;
 
@@ -27,9 +32,11 @@ export const newVeneer = {
 export const newHoles = {
   title: (count: number) => `Mark all, then drill for ${count} new fittings`,
   because: 'Drilled before the coats, no film is chipped; by a jig, all of them line up.',
-  how: [
+  how: (wet: boolean): readonly string[] => [
     'Mark every hole with a jig first; look at them all from a step back.',
-    'Then drill all, from the face, a block behind; depth marked on the bit.',
+    wet
+      ? 'Then drill all slowly through a pad of wet foam, which holds the chips; a block behind, depth marked on the bit. Wipe wet, bag the pad.'
+      : 'Then drill all, from the face, a block behind; depth marked on the bit.',
   ],
 } as const;
 

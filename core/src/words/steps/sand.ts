@@ -10,9 +10,14 @@ const ARRIS = 'One or two passes over every sharp edge: a sharp edge is where pa
 export const flushFill = {
   title: (grits: readonly number[]) => `Flush the filler ${papers(grits)}`,
   because: 'filler is left proud and comes flush with the wood.',
+  titleWet: 'Flush the filler wet',
   how: (grits: readonly number[]) => [
     `${papersInTurn(grits)} on a block, over the filled places only.`,
-    'Feel for the edge with eyes shut.',
+    'Feel for the edge with eyes shut: no step, no hollow. A hollow gets one more thin fill.',
+  ],
+  howWet: [
+    'Wet-or-dry P150 on a block and a wet sponge, over the filled places only; keep it wet.',
+    'Wipe the slurry up before it dries, bag the wipes. Feel for the edge with eyes shut.',
   ],
 } as const;
 
@@ -65,11 +70,17 @@ export const ladder = {
 } as const;
 
 export const scuff = {
-  title: (grits: readonly number[]) => `Scuff ${papers(grits)}`,
+  title: (grits: readonly number[], twice: boolean) =>
+    `Scuff ${papers(grits)}${twice ? ', twice' : ''}`,
   because: (what: string) => `${what}; paint holds on a dulled face.`,
   film: (finish: string) => `${finish} stays`,
-  how: (grits: readonly number[], units: UnitSystem): readonly string[] => [
+  how: (grits: readonly number[], units: UnitSystem, twice: boolean): readonly string[] => [
     `${papersInTurn(grits)}, light: until the gloss is gone, not until the film is.`,
+    ...(twice
+      ? [
+          'The cross-cut held only fairly: degrease what still feels slick, then go over it all a second time, across the first.',
+        ]
+      : []),
     ARRIS,
     edges(units),
   ],
@@ -85,8 +96,9 @@ export const easeEdges = {
   title: 'Take the edges that slide down',
   because: (closesUm: number, leftUm: number) =>
     `new coats close ${Math.round(closesUm)} µm of the gap; ${Math.round(leftUm)} µm would be left.`,
-  how: (grit: number, sandDownUm: number, units: UnitSystem): readonly string[] => [
-    `P${grit} on a block: about ${showThickness(sandDownUm, units)} off each face that meets in the gap, nearly to bare wood.`,
+  titleWet: 'Take the edges that slide down, wet',
+  how: (grit: number, sandDownUm: number, units: UnitSystem, wet: boolean): readonly string[] => [
+    `${wet ? `Wet-or-dry P${grit} and a sponge` : `P${grit} on a block`}: about ${showThickness(sandDownUm, units)} off each face that meets in the gap, nearly to bare wood.`,
     'Try the fit: it should rattle a little before it is coated.',
   ],
 } as const;
@@ -107,10 +119,12 @@ export const wetSand = {
 export const dedust = {
   title: 'Dedust',
   because: 'Dust in the pores keeps a coat off the wood, and it chips later.',
-  how: [
+  how: (bearsAlcohol: boolean, cloth: 'damp' | 'tack'): readonly string[] => [
     'Vacuum with a brush, pores and corners.',
-    'Lint-free cloth, damp with alcohol and water half and half; it shows missed scratches.',
-    'Tack cloth last.',
+    bearsAlcohol
+      ? 'Lint-free cloth, damp with alcohol and water half and half, along the grain: scratches and glue that were missed show while it is wet.'
+      : 'No alcohol: it softens a film that stays. A barely damp microfibre cloth, turned often, until it stays clean.',
+    ...(cloth === 'tack' ? ['Tack cloth last, without pressing.'] : []),
   ],
 } as const;
 

@@ -1,5 +1,6 @@
 import { LEAD_LIMITS } from '../../catalog';
 import { showTemperature, showThickness, type UnitSystem } from '../../units';
+import { listed } from '../language';
 import { byCode, byKit, type CautionWords } from '../cautions';
 
 /** What federal rules forbid on paint that holds lead, or may. */
@@ -12,14 +13,28 @@ export const leadGate = {
   title: 'Test every layer for lead',
   because: (cutoffYear: number, status: string) =>
     `may carry paint from before ${cutoffYear}. ${status}`,
-  how: [
-    'Wet the spot. Cut a small slanting notch through all layers in a hidden place.',
-    'Count the layers and record the count.',
-    'Swab each layer by the kit’s leaflet and record each result; or send a chip to a laboratory, which decides.',
-    'Wipe wet, bag the waste, wash your hands.',
+  how: (names: readonly string[], child: boolean): readonly string[] => [
+    ...(names.length > 1
+      ? [
+          `One sample speaks for what is painted alike: ${listed(names.map((it) => it.toLowerCase()))}. Other colours or another number of layers at an edge? Then sample that part too.`,
+        ]
+      : []),
+    'Where you see only wood, look into a chip first: wood right up to the film is no paint. Painted graining under varnish is.',
+    'Wet a hidden spot. Cut a small slanting notch through all layers, down to the wood; count them and record the count.',
+    child
+      ? 'Cut one chip through all layers, wet, and send it to a laboratory, or have it read by X-ray fluorescence: for a child a swab is not enough.'
+      : 'One full-depth chip to a laboratory answers for all layers. A swab reads only what it touches: check the kit on its control card, break, mix, rub each layer 30 seconds; pink or red means lead.',
+    'Record each result. Wipe wet, bag the waste, wash your hands.',
   ],
-  cautions: (units: UnitSystem): readonly CautionWords[] => [
+  cautions: (units: UnitSystem, child: boolean): readonly CautionWords[] => [
     forbiddenWays(units),
+    ...(child
+      ? [
+          byCode(
+            'It is for a child: if you would rather not cut into it, hand it to a certified firm now, or leave it as it is.',
+          ),
+        ]
+      : []),
     byCode('Keep children and pregnant women away until the result is in.'),
     byKit('A negative on the top layer says nothing about the layers below.'),
   ],
@@ -30,7 +45,10 @@ export const leadGate = {
       'Dry sanding drops out: seal it in, or take it off wet or with gel, contained.',
     ],
     leadNotFound: ['Found in no layer', 'The held steps below are open.'],
-    leadUntested: ['Not tested', 'Nothing that makes dust may start here.'],
+    leadUntested: [
+      'Not tested',
+      'Nothing that scrapes, strips, washes, cuts or sands starts here. A certified firm, or leave it.',
+    ],
   },
 } as const;
 
@@ -92,13 +110,23 @@ export const substrateGate = {
 } as const;
 
 export const veneerGate = {
-  title: 'Measure the veneer',
-  because: (substrate: string, usualUm: number, units: UnitSystem) =>
-    `likely ${substrate}, thickness only guessed from its age (about ${showThickness(usualUm, units)}).`,
-  how: ['At a chip, a hinge hole or an edge.', 'Rule or calliper under a lens. Record it on Look.'],
+  title: 'Look for veneer at the edge, and measure it',
+  because: (said: string, chanceThin: number, usualUm: number, units: UnitSystem) =>
+    `${said} so far, with a ${Math.round(chanceThin * 100)} % chance of a thin face, of which only the age says how thick it is (about ${showThickness(usualUm, units)}). A machine goes through it in seconds.`,
+  how: [
+    'At a fitting’s hole, a hinge recess, a chip or the end of the board, with a lamp and a lens.',
+    'A thin line along the edge, or another wood below it: veneer. Clean the edge of film and glue, read a steel rule or calliper, and record the thickness on Look.',
+    'Face grain that turns the corner into end grain: solid wood. Record that on Look.',
+  ],
   question: 'How thick is the veneer?',
-  /** @param neededUm what the ladder needs; null where no ladder fits */
-  answers: (neededUm: number | null, units: UnitSystem) => ({
+  /**
+   * @param neededUm what the ladder needs; null where no ladder fits
+   * @param maybeSolid it may be no veneer at all
+   */
+  answers: (neededUm: number | null, maybeSolid: boolean, units: UnitSystem) => ({
+    ...(maybeSolid
+      ? { noVeneer: ['Solid wood', 'It is sanded as solid wood is, by machine on the flats.'] }
+      : {}),
     veneerEnough: [
       neededUm === null ? 'More than assumed' : `${showThickness(neededUm, units)} or more`,
       'The ladder below holds.',

@@ -46,9 +46,11 @@ export const washOut = {
   check: 'Does the rag stay clean?',
   because: 'colour comes out on the rag. What can be washed out does not come through later.',
   damp: {
-    title: 'Wipe the colour out with alcohol',
-    how: [
-      'Lint-free cloth, damp with alcohol, no water: this face does not bear a wash.',
+    title: 'Wipe the colour out, damp',
+    how: (bearsAlcohol: boolean): readonly string[] => [
+      bearsAlcohol
+        ? 'Lint-free cloth, damp with alcohol, no water: this face does not bear a wash.'
+        : 'Lint-free cloth, well wrung out, a drop of soap: this face bears no wash, and its film no alcohol. Dry at once.',
       'Fresh cloth each round, up to three; stop when it stays clean, or when nothing changes.',
       'What still comes is shut in with shellac.',
     ],

@@ -1,0 +1,69 @@
+import { DECISIONS, SANDING_MODEL } from '../../catalog';
+import { SECURE_WORDS as WORDS } from '../../words';
+import { behind, isDone } from '../context';
+import { ladderFor } from '../faceSanding';
+import { isOpen } from '../questions';
+import { surfaceRule, type Rule } from '../rule';
+import { asGate } from './ask';
+import { by } from './common';
+
+/** What has to be looked at once the fittings are off: into their holes, and under their plates. */
+export const LOOK_RULES: readonly Rule[] = [
+  surfaceRule({
+    id: 'substrate-before-stain',
+    phase: 'dismantle',
+    applies: (s) => isOpen(s, 'substrate') && !isDone(s, 'substrateSeen'),
+    because: () => WORDS.substrateGate.because,
+    evidence: (s) => [...behind(s.beliefs.substrate), ...s.beliefs.substrate.speaksAgainst],
+    work: () => [
+      {
+        method: 'substrate-gate',
+        rank: 4,
+        title: WORDS.substrateGate.title,
+        how: WORDS.substrateGate.how,
+        ...by('substrateLook', 1),
+        traits: { makes: ['substrateSeen'] },
+        gate: asGate(
+          'substrate',
+          'chip',
+          WORDS.substrateGate.question,
+          WORDS.substrateGate.answers,
+        ),
+      },
+    ],
+  }),
+  surfaceRule({
+    id: 'measure-veneer',
+    phase: 'dismantle',
+    applies: (s) => isOpen(s, 'veneer') && !isDone(s, 'veneerMeasured'),
+    because: (s) =>
+      WORDS.veneerGate.because(
+        s.beliefs.substrate.said.label,
+        s.chanceThin,
+        s.beliefs.veneer.usualMm * 1000,
+        s.shop.units,
+      ),
+    evidence: (s) => behind(s.beliefs.substrate),
+    work: (s) => {
+      const ladder = ladderFor(s);
+      const needed = ladder.kind === 'ladder' ? ladder.edgeRemovedUm + SANDING_MODEL.keepUm : null;
+      return [
+        {
+          method: 'veneer-gate',
+          setUp: { needed },
+          rank: 5,
+          title: WORDS.veneerGate.title,
+          how: WORDS.veneerGate.how,
+          ...by('veneerMeasure', 1),
+          traits: { makes: ['veneerMeasured'] },
+          gate: asGate(
+            'veneer',
+            'veneer-thickness',
+            WORDS.veneerGate.question,
+            WORDS.veneerGate.answers(needed, s.chanceThin < DECISIONS.settled.value, s.shop.units),
+          ),
+        },
+      ];
+    },
+  }),
+];

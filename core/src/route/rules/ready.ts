@@ -1,0 +1,76 @@
+import { WAITS } from '../../catalog';
+import { READY_WORDS as WORDS } from '../../words';
+import { isDone, latestReading, observationsOf } from '../context';
+import { airFault, isOpen } from '../questions';
+import { pieceRule, surfaceRule, type Rule } from '../rule';
+import { isDoneToPiece } from '../whole';
+import { asGate } from './ask';
+import { by, wait } from './common';
+
+/** Readings that hold coats and fillers until they are in order. */
+export const READY_RULES: readonly Rule[] = [
+  surfaceRule({
+    id: 'dry-before-glue-and-coats',
+    phase: 'clean',
+    applies: (s) => isOpen(s, 'moisture') && !isDone(s, 'driedOut'),
+    because: (s) => s.beliefs.moisture?.text ?? '',
+    evidence: (s) => observationsOf(s, 'moisture'),
+    work: (s) => [
+      {
+        method: 'dry-out',
+        rank: 8,
+        title: WORDS.moisture.title,
+        how: WORDS.moisture.how(s.beliefs.moisture?.atRest ?? 0),
+        ...by('readMeter', 1),
+        traits: { makes: ['driedOut'] },
+        wait: wait(WAITS.dryingOut, 'meterReadsDry'),
+        gate: asGate('moisture', 'moisture', WORDS.moisture.question, WORDS.moisture.answers),
+      },
+    ],
+  }),
+  surfaceRule({
+    id: 'neutral-before-coats',
+    phase: 'strip',
+    applies: (s) => isOpen(s, 'ph') && !isDone(s, 'neutralisedAgain'),
+    because: (s) => WORDS.ph.because(latestReading(s, 'surface-ph') ?? 7),
+    evidence: (s) => observationsOf(s, 'surface-ph'),
+    work: (s) => {
+      const sour = (latestReading(s, 'surface-ph') ?? 7) < 7;
+      return [
+        {
+          method: 'neutralise-again',
+          setUp: { sour },
+          rank: 4,
+          title: WORDS.ph.title,
+          how: WORDS.ph.how(sour),
+          ...by('neutralise', 1),
+          traits: { makes: ['neutral', 'neutralisedAgain'], wets: 'water' },
+          protection: ['rubberGloves', 'goggles'],
+          wait: wait(WAITS.afterNeutralising, 'woodDry'),
+          gate: asGate('ph', 'surface-ph', WORDS.ph.question, WORDS.ph.answers),
+        },
+      ];
+    },
+  }),
+  pieceRule({
+    id: 'air-that-coats-bear',
+    phase: 'block',
+    place: { of: 'piece' },
+    asks: (whole) =>
+      isDoneToPiece(whole, 'airInRange') ? [] : whole.surfaces.filter((s) => isOpen(s, 'air')),
+    because: (whole, asking) => {
+      const fault = asking.map(airFault).find((it) => it !== undefined) ?? 'cold';
+      const { airCelsius, airHumidity, units } = whole.shop;
+      return WORDS.air.because(fault, { airCelsius, airHumidity, units });
+    },
+    work: (whole) => ({
+      method: 'air-in-range',
+      rank: -50,
+      title: WORDS.air.title,
+      how: WORDS.air.how(whole.shop.units),
+      ...by('readMeter', 1),
+      traits: { makesOfPiece: ['airInRange'] },
+      gate: { ...asGate('air', '', WORDS.air.question, WORDS.air.answers), testId: null },
+    }),
+  }),
+];
