@@ -188,6 +188,58 @@ const epoxyPutty: Repair = {
   until: 'hardInFull',
 };
 
+const washSilicone: Repair = {
+  id: 'wash-silicone',
+  title: 'Wash the silicone off',
+  uses: [use('mineralSpirits', 0.05, 'cleans'), use('rags', 1, 'wipes')],
+  steps: [
+    'Mineral spirits on a fresh rag, wipe one way, throw the rag away; four times, a new rag each.',
+    'Degrease after it. A dab of the first coat on a hidden place shows whether it still craters.',
+    'Craters again? Wash once more, then a thin coat of dewaxed shellac before anything else.',
+  ],
+  minutes: 12,
+  waitMinutes: 60,
+  until: 'spiritsOff',
+};
+const ironBand: Repair = {
+  id: 'iron-band',
+  title: 'Iron the edge band down',
+  uses: [use('contactCement', 0.01, 'glues'), atHand('roller')],
+  steps: [
+    'Paper over the band, an iron at middle heat, a few seconds; press with a block until it is cool.',
+    'The glue does not melt? Scrape it off, contact cement on both faces, let it dry by its label, press, roll.',
+    'Trim with a fresh blade, towards the face. Wood glue does not hold on plastic.',
+  ],
+  minutes: 10,
+  waitMinutes: 60,
+  until: 'cementHard',
+  glue: true,
+};
+const glueHandle: Repair = {
+  ...glueJoint,
+  id: 'glue-handle',
+  title: 'Glue the broken handle',
+  steps: [
+    'Dry-fit the break; no sanding of the broken faces, they key into each other.',
+    'Glue on both, press, bind with tape or a strap; a dowel through it where it carries load.',
+    'Squeezed-out glue off with a damp cloth before it sets.',
+  ],
+};
+const guideStrips: Repair = {
+  id: 'guide-strips',
+  title: 'Set guide strips beside the drawer',
+  uses: [use('shims', 2, 'fills'), use('woodGlue', 0.005, 'glues')],
+  steps: [
+    'Push the drawer to one side and measure the gap at front and back.',
+    'Glue a strip of hardwood half that thick along each side of the runner; clamp until it holds.',
+    'It should run with a hair of play on both sides; wax at the end, after all coats.',
+  ],
+  minutes: 15,
+  waitMinutes: 240,
+  until: 'glueHolds',
+  glue: true,
+};
+
 /** Repairs that are asked for by name: fills by their depth, and the holes of old fittings. */
 export const FILLS = {
   putty: glazingPutty,
@@ -348,13 +400,26 @@ export const DAMAGES = table([
     id: 'swollenBoard',
     severity: 3,
     label: 'Swollen board',
-    underPaint: { ...twoPartFill, id: 'plane-swelling', title: 'Cut the swelling back and fill' },
+    underPaint: {
+      ...twoPartFill,
+      id: 'plane-swelling',
+      title: 'Cut the swelling back and fill',
+      steps: [
+        'Let it dry through first. Cut the swelling back with a block plane or P80 on a block, a little below the face.',
+        'Seal the cut with thin glue or hardener, so that it drinks no more.',
+        ...twoPartFill.steps,
+      ],
+    },
   }),
   row({
     id: 'liftingFoil',
     severity: 2,
     label: 'Lifting foil or edge band',
-    underPaint: { ...glueVeneer, id: 'glue-foil', title: 'Glue the foil down, or cut it off' },
+    underPaint: {
+      ...ironBand,
+      id: 'glue-foil',
+      title: 'Iron the foil down, or cement it',
+    },
   }),
   row({
     id: 'openGrain',
@@ -380,6 +445,70 @@ export const DAMAGES = table([
   row({ id: 'residue', severity: 1, label: 'Sticker, tape or felt residue' }),
   row({ id: 'cementResidue', severity: 2, label: 'Tile, cement or plaster stuck on' }),
   row({ id: 'weepsColour', severity: 2, label: 'Colour comes out on the rag' }),
+  row({ id: 'odour', severity: 2, label: 'Smoke or pet odour' }),
+  row({
+    id: 'silicone',
+    severity: 2,
+    label: 'Craters in the old film (silicone polish)',
+    underPaint: washSilicone,
+    underClear: washSilicone,
+  }),
+  row({
+    id: 'fuzz',
+    severity: 1,
+    label: 'Fuzz, hair or grit in the film',
+    underPaint: {
+      id: 'sand-fuzz-out',
+      title: 'Sand the fuzz out',
+      uses: [use('paper220', 0.1, 'abrades')],
+      steps: [
+        'P220 on a block until each fibre is cut off; pick out what is left with a blade.',
+        'Feel with a fingertip: nothing catches.',
+      ],
+      minutes: 2,
+      waitMinutes: 0,
+      until: 'dry',
+    },
+  }),
+  row({ id: 'yellowedClear', severity: 1, label: 'Yellowed clear coat' }),
+  row({
+    id: 'liftingEdgeBand',
+    severity: 1,
+    label: 'Lifting edge band',
+    underPaint: ironBand,
+    underClear: ironBand,
+  }),
+  row({
+    id: 'crumblingBoard',
+    severity: 3,
+    label: 'Crumbling board or rotten corner',
+    underPaint: {
+      ...twoPartFill,
+      id: 'harden-board',
+      title: 'Harden the crumbling board, then fill',
+      minutes: 25,
+      steps: [
+        'Cut back to what holds. Soak with thin wood hardener by its label, until it takes no more; hard overnight.',
+        ...twoPartFill.steps,
+      ],
+      waitMinutes: 12 * 60,
+      until: 'overnight',
+    },
+  }),
+  row({
+    id: 'brokenHandle',
+    severity: 1,
+    label: 'Broken wooden handle',
+    underPaint: glueHandle,
+    underClear: glueHandle,
+  }),
+  row({
+    id: 'drawerPlay',
+    severity: 1,
+    label: 'Drawer that rattles from side to side',
+    underPaint: guideStrips,
+    underClear: guideStrips,
+  }),
   row({ id: 'mould', severity: 3, label: 'Mould' }),
   row({ id: 'insects', severity: 3, label: 'Live insects or fresh dust' }),
 ]);

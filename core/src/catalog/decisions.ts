@@ -64,6 +64,7 @@ export const SUPPOSED = {
   squaresHold: 0,
   squaresFair: 3,
   neutralPh: 7,
+  restingMoisture: 9,
   squaresFail: 15,
   source: JUDGEMENT,
 } as const;

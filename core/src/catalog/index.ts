@@ -110,6 +110,7 @@ export {
   SOAKED_LITRES,
   STAINABLE_WAITS,
   THIN_FACES,
+  TIPS_FROM_MM,
   WASH_ROUNDS,
   WIPED_ROUNDS,
 } from './limits';
@@ -128,7 +129,7 @@ export {
   SANDING_MODEL,
   SANDING_SOURCE,
 } from './sandingModel';
-export { UNTILS, WAITS, type Until } from './waits';
+export { BEARS_PARTS, UNTILS, WAITS, type Until } from './waits';
 export { HAZARDS, type Hazard } from './hazards';
 export {
   MATERIALS,
@@ -144,7 +145,7 @@ export { PROTECTIONS, wornTogether, type Protection } from './protection';
 export { SHEENS, USUAL_SHEEN, type Sheen } from './sheens';
 export type { SourceMark } from './source';
 export {
-  BANNED_REMOVER,
+  REMOVERS_NOT_PROPOSED,
   STRIP_WAYS,
   costOfWayPerM2,
   hazardsOfWay,

@@ -48,6 +48,11 @@ export const SOAKED_LITRES = { value: 1 / 12, source: PRACTICE } as const;
 
 /** From this height on a piece is screwed to the wall, mm. */
 export const ANCHOR_FROM_MM = { value: 1000, source: PRACTICE } as const;
+/** From this height on where clothes are kept in it, or it is for a child: 27 in. */
+export const TIPS_FROM_MM = {
+  value: 686,
+  source: published('ASTM F2057-23; 16 CFR 1261'),
+} as const;
 
 /** Damage: what is overlooked at arm's length, mm²; what share of a face makes it worse. */
 export const DAMAGE_LIMITS = { overlookedMm2: 60, largeShare: 0.05, source: JUDGEMENT } as const;
@@ -68,8 +73,8 @@ export const ABOVE_DEW_POINT = { value: 3, source: published('ISO 8502-4') } as 
 /** A sheet of new veneer, µm. */
 export const NEW_VENEER_UM = { value: 500, source: JUDGEMENT } as const;
 
-/** Screws that hold a fitting of two holes. */
-export const HOLES_PER_FITTING = { value: 2, source: PRACTICE } as const;
+/** Screw holes that a fitting leaves in the face: a knob has one, a pull two. */
+export const HOLES_PER_FITTING = { knob: 1, other: 2, source: PRACTICE } as const;
 
 /** Thin faces, mm: under the first it is not stripped and sanded, under the second by hand only. */
 export const THIN_FACES = { tooThinMm: 0.45, handOnlyMm: 0.5, source: JUDGEMENT } as const;

@@ -190,7 +190,11 @@ export const STRIP_WAYS = table([
     id: 'heat',
     label: 'heat gun',
     title: 'Lift with a heat gun',
-    steps: ['Low setting, keep moving, scrape behind it.', 'Clean up the rest with gel.'],
+    steps: [
+      'Low setting, well under 1100 °F (593 °C); keep moving, scrape behind it as it lifts, with the grain.',
+      'Never on lacquer or shellac, never near veneer glue.',
+      'Let it cool down altogether, then gel on what is left; wash off by its label, dry overnight.',
+    ],
     uses: [atHand('heatGun'), atHand('scraper'), use('gelStripper', 0.05, 'strips')],
     protection: ['workGloves', 'goggles', 'vapourAndParticle'],
     cautions: [
@@ -199,11 +203,11 @@ export const STRIP_WAYS = table([
     minutesPerM2: 95,
     minutesPerFurtherLayer: 30,
     dwellMinutes: 0,
-    dryMinutes: 60,
+    dryMinutes: 18 * 60,
     hazardMinutes: 30,
     damageMinutes: 20,
     makesDust: true,
-    wets: null,
+    wets: 'solvent',
     forVeneer: false,
     allowedOnLead: false,
     heats: true,
@@ -251,8 +255,25 @@ export const hazardsOfWay = (id: StripWay): readonly Hazard[] => [
 export const costOfWayPerM2 = (id: StripWay): number =>
   STRIP_WAYS.get(id).uses.reduce((sum, it) => sum + priceOf(it.material, it.each), 0);
 
-/** Removers that Obrik never proposes. */
-export const BANNED_REMOVER = {
-  label: 'methylene chloride',
-  source: published('40 CFR 751 subpart B'),
-} as const;
+/** Removers that are asked about and never proposed: what is said of them. */
+export const REMOVERS_NOT_PROPOSED = [
+  {
+    id: 'methyleneChloride',
+    label: 'Methylene chloride remover',
+    says: [
+      'Banned from consumer sale, and from most work: it has killed people in ordinary rooms within minutes.',
+      'An old can goes to the hazardous-waste site, closed.',
+      'Gel stripper does the same work in twenty to forty-five minutes.',
+    ],
+    source: published('40 CFR 751 subpart B'),
+  },
+  {
+    id: 'methylpyrrolidone',
+    label: 'N-methylpyrrolidone (NMP) remover',
+    says: [
+      'It goes through the skin and harms the unborn: not by or near anyone who is or may be pregnant.',
+      'Gloves of butyl rubber, much air, by its label; Obrik plans without it.',
+    ],
+    source: PRACTICE,
+  },
+] as const;

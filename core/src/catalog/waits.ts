@@ -29,6 +29,19 @@ export const UNTILS = table([
 ]);
 export type Until = (typeof UNTILS.ids)[number];
 
+/**
+ * How long the last coat hardens before plates, doors and drawers press on it, minutes: a day to
+ * three after waterborne coats, longer for oil (common practice, no source).
+ */
+export const BEARS_PARTS = {
+  water: 48 * 60,
+  alcohol: 12 * 60,
+  solvent: 24 * 60,
+  oxidation: 72 * 60,
+  wax: 24 * 60,
+  source: PRACTICE,
+} as const;
+
 /** Waits after wet work, minutes (common practice). */
 export const WAITS = {
   afterWash: 12 * 60,

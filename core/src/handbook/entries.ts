@@ -15,6 +15,7 @@ import {
   WOODS,
   dryFilmUm,
   leavesFilm,
+  REMOVERS_NOT_PROPOSED,
   layerLabel,
   meetingOf,
   type Repair,
@@ -232,6 +233,17 @@ const ways: readonly Entry[] = STRIP_WAYS.rows.map((it) => ({
   source: sourceInWords(it.source),
 }));
 
+/** What is asked about and never proposed. */
+const removers: readonly Entry[] = REMOVERS_NOT_PROPOSED.map((it) => ({
+  id: `remover-${it.id}`,
+  chapter: 'ways',
+  title: it.label,
+  summary: 'Obrik never plans with it.',
+  sections: section('Why not', it.says),
+  cautions: [],
+  source: sourceInWords(it.source),
+}));
+
 /** Every entry, chapter by chapter. */
 export const HANDBOOK: readonly Entry[] = [
   ...tests,
@@ -239,6 +251,7 @@ export const HANDBOOK: readonly Entry[] = [
   ...damages,
   ...grits,
   ...ways,
+  ...removers,
   ...schools,
   ...tools,
 ];

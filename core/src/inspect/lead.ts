@@ -5,7 +5,7 @@ import {
   WOOD_BEYOND_DOUBT,
   inspectionTest,
 } from '../catalog';
-import type { Observation, Piece, Shop } from '../piece';
+import { isForChild, type Observation, type Piece, type Shop } from '../piece';
 import { LOOK_WORDS } from '../words';
 import { mayPredate } from './priors';
 import type { LeadResult, LeadStatus } from './result';
@@ -150,7 +150,7 @@ export const leadStatusOf = (it: LeadQuestion): LeadStatus => {
       ? { kind: 'notAsked', results, text: WORDS.woodShows }
       : { kind: 'open', results, missingLayers: [], wants: 'chip', text: WORDS.woodOnlySeen };
   }
-  const closing = it.piece.childsRoom ? results.filter((one) => decides(one.by)) : results;
+  const closing = isForChild(it.piece) ? results.filter((one) => decides(one.by)) : results;
   const missing = Array.from({ length: counted ?? 0 }, (_, index) => index + 1).filter(
     (layer) => !closing.some((one) => one.layer === layer),
   );
@@ -166,14 +166,14 @@ export const leadStatusOf = (it: LeadQuestion): LeadStatus => {
   const open =
     counted === null
       ? WORDS.countFirst
-      : it.piece.childsRoom
+      : isForChild(it.piece)
         ? WORDS.notByLaboratory(missing)
         : WORDS.notTested(missing);
   return {
     kind: 'open',
     results,
     missingLayers: missing,
-    wants: it.piece.childsRoom ? 'lead-laboratory-all' : null,
+    wants: isForChild(it.piece) ? 'lead-laboratory-all' : null,
     text: tested + open,
   };
 };

@@ -16,6 +16,7 @@ export { fittingsOf } from './fittings';
 export { handlesIn, hardware, type Hardware } from './hardware';
 export { pieceFile, type PieceFile } from './file';
 export {
+  isForChild,
   newPiece,
   piece,
   pieceDescription,

@@ -101,6 +101,10 @@ export const piece = z
   });
 export type Piece = z.infer<typeof piece>;
 
+/** Is it for a child, by what was said or by what it is? */
+export const isForChild = (it: Pick<Piece, 'templateId' | 'childsRoom'>): boolean =>
+  it.childsRoom || templateOf(it.templateId).forChild === true;
+
 /** A surface of a piece with its area. */
 export interface Surface extends TemplateSurface {
   readonly areaMm2: number;

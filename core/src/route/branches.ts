@@ -142,7 +142,7 @@ export const SUPPOSE: Readonly<Partial<Record<AnswerId, (it: SurfaceBeliefs) => 
   bondHolds: gone(SUPPOSED.squaresHold),
   bondFair: gone(SUPPOSED.squaresFair),
   bondFails: gone(SUPPOSED.squaresFail),
-  dryEnough: read('moisture', (it) => it.moisture?.atRest ?? 0),
+  dryEnough: read('moisture', (it) => it.moisture?.atRest ?? SUPPOSED.restingMoisture),
   neutral: read('surface-ph', () => SUPPOSED.neutralPh),
 };
 

@@ -13,6 +13,7 @@ import {
   carriesPulls,
   fittingsOf,
   isCoated,
+  isForChild,
   isFaceOnTop,
   movesWith,
   shopFor,
@@ -256,7 +257,7 @@ export const contextsOf = (
   const found = (it: Own): SurfaceState => surfaceAsFound(it.beliefs, it.substrate.id);
   const pieceNow =
     state ?? pieceAsFound(Object.fromEntries(own.map((it) => [it.surface.id, found(it)])));
-  const forAFirm = piece.childsRoom && own.some((it) => it.lead === 'found');
+  const forAFirm = isForChild(piece) && own.some((it) => it.lead === 'found');
   let all: readonly SurfaceContext[] = [];
   const others = () => all;
   const alone = own.map((it): SurfaceContext => {
@@ -331,7 +332,7 @@ export const isLeadOnPiece = (s: SurfaceContext): boolean =>
   s.others().some((it) => it.lead === 'found');
 
 /** A child's piece with lead on it anywhere: nobody works on any of it by themselves. */
-export const isForAFirm = (s: SurfaceContext): boolean => s.piece.childsRoom && isLeadOnPiece(s);
+export const isForAFirm = (s: SurfaceContext): boolean => isForChild(s.piece) && isLeadOnPiece(s);
 
 /** Something is to be done to it, new coats or not. */
 export const isTouched = (s: SurfaceContext): boolean =>
@@ -343,6 +344,6 @@ export const isDry = (s: SurfaceContext): boolean => s.lead !== 'found';
 /** It gets a new face of veneer. */
 export const isVeneered = (s: SurfaceContext): boolean => s.aim.scheme.kind === 'veneered';
 
-/** The old film stays, and is only dulled. */
+/** What is there stays, a film, an oil or a face off which wax was washed, and is only dulled. */
 export const keepsFilm = (s: SurfaceContext): boolean =>
-  s.aim.scheme.kind === 'painted' && !s.strips && (s.finish.film || !s.substrate.wood);
+  s.aim.scheme.kind === 'painted' && !s.strips && (s.finish.id !== 'bare' || !s.substrate.wood);

@@ -73,7 +73,7 @@ const needOf = (s: SurfaceContext): PrimerNeed => {
     slick: chanceSlick(s),
     powdery: s.strips ? 0 : chanceOfAny(finish.distribution, POWDERY_FILMS),
     bareBoard: open ? board : 0,
-    odour: has(s, 'mould'),
+    odour: has(s, 'mould', 'odour'),
     schools: s.shop.schools,
   };
 };

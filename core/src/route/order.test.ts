@@ -103,7 +103,7 @@ describe('what comes before what', () => {
     );
   });
 
-  it('parts go together once each coat is dry; handed over when all is done', () => {
+  it('parts go together once the coats bear it, a day to three; handed over when all is done', () => {
     const on = taskFor({
       place: { of: 'parts', id: 'pulls' },
       rule: 'pulls-on',
@@ -112,7 +112,7 @@ describe('what comes before what', () => {
     });
     const over = taskFor({ place: { of: 'piece' }, rule: 'hand-over', phase: 'handover' });
     const all = precedencesOf(graph([coat('top', 1), on, over]));
-    expect(all.find((it) => it.after === on.key)).toMatchObject({ lag: { min: 240 } });
+    expect(all.find((it) => it.after === on.key)).toMatchObject({ lag: { min: 48 * 60 } });
     expect(all.filter((it) => it.after === over.key).map((it) => it.before)).toEqual([
       'top/paint/1',
       'pulls/pulls-on/1',

@@ -1,4 +1,4 @@
-import type { Schools } from '../catalog';
+import { BEARS_PARTS, COATINGS, type Schools } from '../catalog';
 import { ORDER_WORDS, type OrderRuleId } from '../words';
 import { placeOf, type Lag, type Phase, type Task } from '../work';
 import type { Side } from './context';
@@ -102,6 +102,14 @@ export const graphOf = (tasks: readonly Task[], { schools, sideOf }: OrderIn): G
   const evictsLater = schools.hardware === 'before';
   const waits = tasks.map((it) => it.wait ?? undefined);
   const patient = tasks.map((it) => (it.wait ? withoutMax(it.wait) : undefined));
+  /** What presses on a coat waits longer than what is laid over it. */
+  const bearing = tasks.map((it, index) => {
+    const lays = it.traits.lays;
+    const lag = patient[index];
+    return lays && lag
+      ? { ...lag, min: Math.max(lag.min, BEARS_PARTS[COATINGS.get(lays.coating).mechanism]) }
+      : lag;
+  });
   const known = new Set<number>();
 
   for (const list of indicesBySurface(tasks).values()) {
@@ -140,11 +148,11 @@ export const graphOf = (tasks: readonly Task[], { schools, sideOf }: OrderIn): G
     why: RuleOfOrder,
     first: readonly number[],
     then: readonly number[],
-    dries: boolean,
+    lags?: readonly (Lag | undefined)[],
   ): void => {
     if (first.length === 0 || then.length === 0) return;
     const node = maker.milestone(name);
-    for (const index of first) maker.add(index, node, why, dries ? patient[index] : undefined);
+    for (const index of first) maker.add(index, node, why, lags?.[index]);
     for (const index of then) maker.add(node, index, why);
   };
 
@@ -153,7 +161,6 @@ export const graphOf = (tasks: readonly Task[], { schools, sideOf }: OrderIn): G
     DUST,
     where((it) => it.traits.makesDust && !isFinishing(it)),
     where((it) => it.traits.lays !== null),
-    false,
   );
   if (evictsLater) {
     before(
@@ -161,7 +168,6 @@ export const graphOf = (tasks: readonly Task[], { schools, sideOf }: OrderIn): G
       FITTINGS,
       where((it) => it.traits.takesOff === 'pulls'),
       where((it) => it.traits.evicts),
-      false,
     );
   }
   for (const side of ['body', 'face'] as const) {
@@ -178,7 +184,6 @@ export const graphOf = (tasks: readonly Task[], { schools, sideOf }: OrderIn): G
           !isOn(it) &&
           sideOf.has(it.surfaceIds[0] ?? ''),
       ),
-      false,
     );
   }
   const reassembles = where((it) => it.phase === 'reassemble');
@@ -187,7 +192,7 @@ export const graphOf = (tasks: readonly Task[], { schools, sideOf }: OrderIn): G
     TOGETHER,
     where((it) => placeOf(it.phase) < placeOf('reassemble')),
     reassembles,
-    true,
+    bearing,
   );
   for (const i of reassembles) {
     for (const j of reassembles) {
@@ -202,7 +207,7 @@ export const graphOf = (tasks: readonly Task[], { schools, sideOf }: OrderIn): G
     HANDOVER,
     where((it) => it.phase !== 'handover'),
     where((it) => it.phase === 'handover'),
-    true,
+    patient,
   );
   return maker.done();
 };

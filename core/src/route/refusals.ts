@@ -1,3 +1,4 @@
+import { DAMAGES } from '../catalog';
 import { visibilityOf } from '../piece';
 import { planLadder, sandingTask } from '../sanding';
 import { REFUSAL_WORDS as WORDS, about } from '../words';
@@ -187,6 +188,20 @@ export const REFUSAL_RULES: readonly RefusalRule[] = [
           }
         : undefined,
   },
+  ...(['jointGap', 'swollenBoard', 'crumblingBoard'] as const).map((damage): RefusalRule => ({
+    id: `${damage}-stays-under-clear`,
+    blocks: false,
+    judge: (s) => {
+      if (!s.worked || !s.showsWood || !has(s, damage)) return undefined;
+      const { because, waysOut } = WORDS.staysAsFound[damage === 'jointGap' ? damage : 'board'];
+      return {
+        title: (names) => WORDS.staysAsFound.title(names, DAMAGES.get(damage).label),
+        because,
+        waysOut,
+        observationIds: [],
+      };
+    },
+  })),
   {
     id: 'topcoat-that-would-fail',
     blocks: false,

@@ -62,9 +62,12 @@ export const replacedFittings = (s: SurfaceContext): readonly Hardware[] =>
     ? s.piece.hardware.filter((it) => it.disposition === 'replace' && it.holeSpacingMm !== null)
     : [];
 
-/** Screw holes of fittings that are held by two screws each. */
+/** Screw holes that fittings leave in the face. */
 export const holesIn = (list: readonly Hardware[]): number =>
-  HOLES_PER_FITTING.value * list.reduce((sum, it) => sum + it.count, 0);
+  list.reduce(
+    (sum, it) => sum + it.count * HOLES_PER_FITTING[it.kind === 'knob' ? 'knob' : 'other'],
+    0,
+  );
 
 /** Repairs that leave something proud, to be sanded flush. */
 export const leavesFill = (s: SurfaceContext): boolean => placesProud(s) > 0;

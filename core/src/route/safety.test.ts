@@ -27,7 +27,48 @@ const MAKES_DUST = [
   'bleed-patch',
 ];
 /** Work that opens the layers that were to be tested, dust or none (trade §5). */
-const OPENS = [...MAKES_DUST, 'strip-gel', 'strip-mild', 'strip-caustic'];
+const OPENS = [
+  ...MAKES_DUST,
+  'strip-gel',
+  'strip-mild',
+  'strip-caustic',
+  // Washed, rubbed or scraped off, cut, filled and sanded, drilled, polished.
+  'degrease',
+  'damp-wipe',
+  'wax-off',
+  'residue',
+  'cement-off',
+  'extractive-wash',
+  'extractive-wipe',
+  'wet-sand',
+  'flush-fill-wet',
+  'ease-edges-wet',
+  'drill-new-holes-wet',
+  'loose-off-wet',
+  'bleed-patch-wet',
+  'fill-old-holes',
+  'two-part-filler',
+  'glazing-putty',
+  'epoxy-putty',
+  'stainable-filler',
+  'grain-filler',
+  'wood-patch',
+  'veneer-patch',
+  'glue-crack',
+  'glue-veneer',
+  'glue-joint',
+  'glue-dovetail',
+  'glue-foil',
+  'level-runner',
+  'plane-swelling',
+  'scrape-burn',
+  'oxalic-acid',
+  'steam',
+  'polish-fittings',
+  'repaint-fittings',
+  'back-off',
+  'freshen',
+];
 
 const CUT_OFF = 1978;
 
@@ -83,7 +124,7 @@ describe('lead', () => {
 
   it('found: no dust of that surface, and the room is set up first', () => {
     let tried = 0;
-    ofEveryRoute(({ piece, route: { operations, refusals } }) => {
+    ofEveryRoute(({ piece, route: { operations } }) => {
       const found = leaded(piece);
       const dusty = operations.filter(
         (it) => MAKES_DUST.includes(it.method) && it.method !== 'dull' && on(it, found).length > 0,
@@ -98,10 +139,6 @@ describe('lead', () => {
       expect(operations[wet]?.protection).toEqual(
         expect.arrayContaining(['P100 respirator', 'Disposable overall', 'Nitrile gloves']),
       );
-      if (piece.childsRoom) {
-        const refused = new Set(refusals.filter((it) => it.blocks).flatMap((it) => it.surfaceIds));
-        for (const id of operations[wet]?.surfaceIds ?? []) expect(refused).not.toContain(id);
-      }
     });
     if (isThorough) expect(tried).toBeGreaterThan(10);
   });
@@ -115,16 +152,54 @@ describe('lead', () => {
     });
   });
 
-  it('found, for a child’s room: nobody does it by themselves', () => {
+  it('found: every step of the piece is done in lead protection, old fittings too', () => {
+    let tried = 0;
+    const HANDS_OFF = ['photograph', 'care-sheet'];
     ofEveryRoute(({ piece, route: { operations } }) => {
-      if (!piece.childsRoom) return;
-      const found = leaded(piece);
-      const work = operations.filter(
-        (it) =>
-          [...OPENS, 'wet-sand', 'loose-off-wet'].includes(it.method) && on(it, found).length > 0,
-      );
-      expect(work).toEqual([]);
+      if (leaded(piece).size === 0) return;
+      for (const it of operations.filter((one) => !HANDS_OFF.includes(one.method))) {
+        tried++;
+        expect([it.method, ...it.protection]).toEqual(
+          expect.arrayContaining(['P100 respirator', 'Disposable overall', 'Nitrile gloves']),
+        );
+        expect(it.cautions.map((one) => one.text).join(' ')).toMatch(/wipe wet, HEPA vacuum/);
+      }
     });
+    if (isThorough) expect(tried).toBeGreaterThan(1000);
+  });
+
+  it('found on any part of a child’s piece: nobody works on any of it by themselves', () => {
+    let tried = 0;
+    ofEveryRoute(({ piece, route: { operations, refusals } }) => {
+      const isForChild = piece.childsRoom || piece.templateId === 'crib';
+      if (!isForChild || leaded(piece).size === 0) return;
+      expect(operations.map((it) => it.method).filter((it) => OPENS.includes(it))).toEqual([]);
+      expect(operations.filter((it) => it.coats)).toEqual([]);
+      const wanted = piece.aims.filter((it) => it.scheme.kind !== 'leave');
+      if (wanted.length === 0) return;
+      tried++;
+      const refusal = refusals.find((it) => it.rule === 'lead-childs-room');
+      expect(refusal?.blocks).toBe(true);
+      expect([...(refusal?.surfaceIds ?? [])].sort()).toEqual(
+        wanted.map((it) => it.surfaceId).sort(),
+      );
+      expect(refusal?.waysOut.join(' ')).toMatch(/certified firm.*Leave it/);
+    });
+    if (isThorough) expect(tried).toBeGreaterThan(20);
+  });
+
+  it('open: firm or leave is said before the test, where it is for a child', () => {
+    const piece = pieceOf({
+      template: 'crib',
+      years: [1930, 1940],
+      known: { ends: { finish: 'alkyd' } },
+      aims: { ends: painted('white') },
+    });
+    const gate = planRoute(piece, USUAL_SHOP).operations.find((it) => it.method === 'lead-gate');
+    expect(gate?.cautions.map((it) => it.text).join(' ')).toMatch(
+      /certified firm now, or leave it/,
+    );
+    expect(gate?.how.join(' ')).toMatch(/for a child a swab is not enough/);
   });
 
   it('the gate says what is forbidden, and whom to keep away', () => {
@@ -214,7 +289,10 @@ const CARE: Readonly<Record<string, { readonly wear: readonly RegExp[]; readonly
     'strip-scrape': { wear: [/P100/, /Goggles/, /Organic-vapour/], said: /hazardous-waste/ },
     'strip-sand': { wear: [/P100|HEPA/, /Hearing/], said: /hardwood dust/ },
     'strip-heat': { wear: [/Goggles/, /Organic-vapour/], said: /Fire: extinguisher/ },
-    'strip-caustic': { wear: [/Goggles/, /rubber gloves/i], said: /Lye burns skin and eyes/ },
+    'strip-caustic': {
+      wear: [/Goggles/, /rubber gloves/i, /P100/],
+      said: /Lye burns skin and eyes/,
+    },
     'wax-off': { wear: [/Nitrile/, /no flame/], said: /rags burn/ },
     'coat-oilStain': { wear: [/Organic-vapour/, /Nitrile/], said: /heat up by themselves/ },
     'coat-oilClear': { wear: [/Organic-vapour/, /Nitrile/], said: /can ignite/ },
@@ -228,6 +306,9 @@ const CARE: Readonly<Record<string, { readonly wear: readonly RegExp[]; readonly
     'repaint-fittings': { wear: [/Organic-vapour/, /Outdoors/], said: /Spray mist burns/ },
     anchor: { wear: [], said: /can kill a child/ },
   };
+
+/** Asked for too rarely to come up for certain: each has its own scenario. */
+const RARE = ['strip-caustic', 'neutralise', 'repaint-fittings', 'strip-heat'];
 
 describe('every step', () => {
   it('waits as long as careful people wait', () => {
@@ -246,7 +327,7 @@ describe('every step', () => {
       }
     });
     if (isThorough)
-      expect(Object.keys(WAITS).filter((it) => !seen.has(it) && it !== 'neutralise')).toEqual([]);
+      expect(Object.keys(WAITS).filter((it) => !seen.has(it) && !RARE.includes(it))).toEqual([]);
   });
 
   it('that can hurt says so, and what to wear', () => {
@@ -261,9 +342,8 @@ describe('every step', () => {
         if (care.said) expect(it.cautions.map((one) => one.text).join(' ')).toMatch(care.said);
       }
     });
-    const rare = ['strip-caustic', 'repaint-fittings'];
     if (isThorough)
-      expect(Object.keys(CARE).filter((it) => !seen.has(it) && !rare.includes(it))).toEqual([]);
+      expect(Object.keys(CARE).filter((it) => !seen.has(it) && !RARE.includes(it))).toEqual([]);
   });
 
   it('never calls anything safe, and proposes no banned remover', () => {
@@ -311,5 +391,66 @@ describe('water', () => {
       }
     });
     if (isThorough) expect(tried).toBeGreaterThan(500);
+  });
+});
+
+describe('what a material does to a film', () => {
+  const shellacked = (scheme: ReturnType<typeof painted>, wish?: 'heat') =>
+    planRoute(
+      pieceOf({
+        template: 'table',
+        known: { top: { substrate: 'hardwood', wood: 'pale', finish: 'shellac', bleed: 'none' } },
+        aims: { top: scheme },
+        ...(wish ? { wish } : {}),
+      }),
+      USUAL_SHOP,
+    );
+
+  it('no alcohol on shellac that stays', () => {
+    const { operations } = shellacked(painted('mid'));
+    const dedust = operations.find((it) => it.method === 'dedust');
+    expect(dedust?.how.join(' ')).toMatch(/No alcohol/);
+    expect(dedust?.materials).not.toContain('Denatured alcohol');
+  });
+
+  it('no heat gun on lacquer or shellac, even where it is asked for', () => {
+    const route = shellacked(clear(), 'heat');
+    expect(route.operations.map((it) => it.method)).not.toContain('strip-heat');
+    expect(JSON.stringify(route.refusals)).toMatch(/lacquer burns in a flash/);
+  });
+
+  it('gel after a scraper or a heat gun keeps its protection and its night of drying', () => {
+    ofEveryRoute(({ route: { operations } }) => {
+      for (const it of operations.filter((one) =>
+        ['strip-scrape', 'strip-heat'].includes(one.method),
+      )) {
+        expect(it.protection.join(' ')).toMatch(/Gloves matched.*|Organic-vapour/);
+        expect(it.wait?.minutes).toBeGreaterThanOrEqual(12 * H);
+      }
+    });
+  });
+});
+
+describe('what tips over', () => {
+  const anchored = (template: 'chest' | 'cabinet', height: number, childsRoom = false): boolean =>
+    planRoute(
+      pieceOf({
+        template,
+        measures: { height, legHeight: 100 },
+        childsRoom,
+        aims: { top: painted('mid') },
+      }),
+      USUAL_SHOP,
+    ).operations.some((it) => it.method === 'anchor');
+
+  // ASTM F2057-23 and 16 CFR 1261: clothing storage of 27 in (686 mm) or more (from memory).
+  it.each([
+    ['chest', 685, false, false],
+    ['chest', 686, false, true],
+    ['cabinet', 800, false, false],
+    ['cabinet', 800, true, true],
+    ['cabinet', 1200, false, true],
+  ] as const)('a %s of %i mm, for a child %s: anchored %s', (template, height, child, told) => {
+    expect(anchored(template, height, child)).toBe(told);
   });
 });

@@ -61,6 +61,7 @@ describe('solid oak under lacquer, to be stained', () => {
       'coat-waterClear',
       'coat-waterClear',
       'coat-waterClear',
+      'anchor',
       'touch-up',
       'care-sheet',
     ]);

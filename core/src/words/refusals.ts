@@ -34,6 +34,28 @@ export const refusals = {
       'Leave it as it is.',
     ],
   },
+  staysAsFound: {
+    title: (names: readonly string[], damage: string) =>
+      `${damage} stays as it is on the ${on(names)}`,
+    jointGap: {
+      because:
+        'Caulk takes no stain and dries white or grey: in clear-finished wood it would show more than the gap.',
+      waysOut: [
+        'Glue in a slip of the same wood, planed to fit, before the face is sanded.',
+        'Accept it: an honest joint, open a hair, is how old wood moves.',
+        'Paint it: then it is caulked after the primer.',
+      ],
+    },
+    board: {
+      because:
+        'Board that has swollen or crumbles never goes back, and a clear finish hides nothing.',
+      waysOut: [
+        'Paint it: cut back, hardened, filled and primed.',
+        'Replace the part with new board or wood.',
+        'Accept it as it is.',
+      ],
+    },
+  },
   noDistress: {
     title: (names: readonly string[]) => `No rubbing through on the ${on(names)}`,
     because: (status: string) =>

@@ -9,6 +9,7 @@ export const bonding = coating({
   wetUm: 90,
   solids: 0.38,
   recoatMinutes: 4 * 60,
+  sandMinutes: 4 * 60,
   closesMinutes: 3 * DAY,
   cureDays: 7,
   yellows: false,

@@ -9,6 +9,7 @@ export const cabinetEnamel = coating({
   wetUm: 100,
   solids: 0.38,
   recoatMinutes: 5 * 60,
+  sandMinutes: DAY,
   closesMinutes: 7 * DAY,
   cureDays: 30,
   yellows: false,

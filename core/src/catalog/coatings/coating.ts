@@ -39,6 +39,8 @@ export interface CoatingRow<Id extends string = string> {
   readonly solids: number;
   /** Wait before the next coat at 20–23 °C, about 50 % humidity, minutes. */
   readonly recoatMinutes: number;
+  /** Wait before it can be sanded, where that is longer: soft film balls up under the paper. */
+  readonly sandMinutes?: number;
   /** After this long the next coat wants a scuff first, minutes; null where it always takes one. */
   readonly closesMinutes: number | null;
   /** Full hardness, days. */

@@ -9,6 +9,7 @@ export const oilEnamel = coating({
   wetUm: 80,
   solids: 0.5,
   recoatMinutes: 16 * 60,
+  sandMinutes: DAY,
   closesMinutes: 3 * DAY,
   cureDays: 14,
   yellows: true,

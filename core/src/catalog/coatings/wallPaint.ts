@@ -9,6 +9,7 @@ export const wallPaint = coating({
   wetUm: 100,
   solids: 0.36,
   recoatMinutes: 4 * 60,
+  sandMinutes: 8 * 60,
   closesMinutes: 14 * DAY,
   cureDays: 30,
   yellows: false,

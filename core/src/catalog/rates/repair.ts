@@ -2,7 +2,8 @@ import { atHand, byArea, byPart, use } from './rate';
 
 /** Repairs that are not counted by the finding. */
 export const REPAIR_RATES = {
-  hole: byPart(0, 1.5),
+  /** By the dozen: one mix of filler for all. */
+  hole: byPart(8, 1.5),
   veneer: byArea(
     45,
     70,

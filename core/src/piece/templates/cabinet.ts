@@ -83,6 +83,7 @@ export const cabinet = {
 export const wardrobe = {
   id: 'wardrobe',
   name: 'Wardrobe',
+  storesClothes: true,
   measures: [
     lengthMeasure('width', 'Width', 1100, 400, 3500),
     lengthMeasure('depth', 'Depth', 580, 300, 1000),

@@ -23,6 +23,7 @@ const SIDE_BELOW_FRONT = 20;
 export const chest = {
   id: 'chest',
   name: 'Chest of drawers',
+  storesClothes: true,
   measures: [
     lengthMeasure('width', 'Width', 900, 200, 3000),
     lengthMeasure('depth', 'Depth', 450, 150, 1500),

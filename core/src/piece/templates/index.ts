@@ -2,11 +2,12 @@ import { z } from 'zod';
 import { bookcase } from './bookcase';
 import { cabinet, wardrobe } from './cabinet';
 import { chest } from './chest';
+import { crib } from './crib';
 import type { Template } from './shape';
 import { bench, stool, table } from './table';
 import { wall } from './wall';
 
-const ALL = [chest, cabinet, table, bench, wardrobe, bookcase, wall, stool] as const;
+const ALL = [chest, cabinet, table, bench, wardrobe, bookcase, wall, stool, crib] as const;
 
 /** The kinds of furniture that Obrik knows, in the order they are offered. */
 export const TEMPLATES: readonly Template<TemplateId>[] = ALL;
@@ -20,6 +21,7 @@ export const templateId = z.enum([
   'bookcase',
   'wall',
   'stool',
+  'crib',
 ]);
 export type TemplateId = z.infer<typeof templateId>;
 

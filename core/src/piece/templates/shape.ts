@@ -52,6 +52,10 @@ export interface LooseParts {
 export interface Template<Id extends string = string> {
   readonly id: Id;
   readonly name: string;
+  /** A child sleeps or sits in it, whatever was said when it was taken in. */
+  readonly forChild?: boolean;
+  /** Clothes are kept in it, so that a child climbs its drawers: tip-over rules hold. */
+  readonly storesClothes?: boolean;
   readonly measures: readonly Measure[];
   surfaces(measures: Measures): readonly TemplateSurface[];
   faces(measures: Measures): readonly Face[];

@@ -39,7 +39,7 @@ const primeWith = (s: SurfaceContext, coat: Coat, of: number): Draft => {
     title: WORDS.prime.title(coat.coating, coat.nth, of),
     first: tint === 'grey' || tint === 'toned' ? [WORDS.prime.tinted[tint]] : [],
     risks: coat.nth === 1 ? { peel: chanceOfPeeling(s), wax: waxLeft(s) } : {},
-    wait: { ...lagOfCoat(coat.coating), until: 'sandsToPowder' },
+    wait: { ...lagOfCoat(coat.coating, true), until: 'sandsToPowder' },
     waitsFor: ['bleed', 'patch'],
     checks: [{ id: 'noBleed', question: WORDS.prime.check }],
     insteadOf: insteadOf(s, coat.coating),

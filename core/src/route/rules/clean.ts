@@ -1,4 +1,5 @@
 import { GREASY_PASSES, MISHAPS, PAPER_CHOICES, RATES, SUBSTRATES, WAITS } from '../../catalog';
+import { isForChild } from '../../piece';
 import { CLEAN_WORDS as WORDS } from '../../words';
 import {
   areaOfFace,
@@ -48,7 +49,7 @@ export const CLEAN_RULES: readonly Rule[] = [
     general: true,
     applies: (s) =>
       !isDone(s, 'vacuumed') &&
-      ((s.worked && !(s.lead === 'found' && s.piece.childsRoom)) ||
+      ((s.worked && !(s.lead === 'found' && isForChild(s.piece))) ||
         s.aim.scheme.kind === 'freshened'),
     because: () => WORDS.vacuum.because,
     work: (s) => [
@@ -172,7 +173,7 @@ export const CLEAN_RULES: readonly Rule[] = [
       ofOneWood(asking).map(({ name, surfaces }) => {
         const wet = surfaces.some((s) => s.lead === 'found');
         return {
-          method: 'bleed-patch',
+          method: wet ? 'bleed-patch-wet' : 'bleed-patch',
           on: surfaces,
           occurrence: name,
           setUp: { wood: name, wet },

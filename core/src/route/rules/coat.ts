@@ -13,7 +13,9 @@ import { COAT_WORDS } from '../../words';
 import { take, type Coat, type Lag, type Need, type Series } from '../../work';
 import { areaOfFace, hangsAsDoor, type SurfaceContext } from '../context';
 import {
+  coatOver,
   coatsInSeries,
+  dullsUnderTopcoat,
   finishPlanOf,
   isToBeDulled,
   placeInPlan,
@@ -47,15 +49,24 @@ const needsOf = (s: SurfaceContext, coat: Coat): readonly Need[] => {
 };
 
 /** When the next coat may follow, and until when it bites without a scuff. */
-export const lagOfCoat = (coating: Coating): Lag => {
+export const lagOfCoat = (coating: Coating, isSandedNext = false): Lag => {
   const row = COATINGS.get(coating);
   return {
-    min: row.recoatMinutes,
+    min: isSandedNext ? Math.max(row.recoatMinutes, row.sandMinutes ?? 0) : row.recoatMinutes,
     max: row.closesMinutes,
     mechanism: row.mechanism,
     filmUm: row.wetUm * row.solids,
     until: row.mechanism === 'wax' ? 'hazy' : 'touchDry',
   };
+};
+
+/** Is a coat of paint sanded before the next: with every coat, or the last one under its topcoat? */
+const isSandedNext = (s: SurfaceContext, coat: Coat): boolean => {
+  const over = coatOver(s, coat);
+  if (over === undefined || coat.series !== 'paint') return false;
+  return over.series === 'paint'
+    ? sandsEveryCoat(s)
+    : over.series === 'clear' && dullsUnderTopcoat(s);
 };
 
 /** Lays one coat of a material, with its steps, wait, protection and cautions from the catalog. */
@@ -78,7 +89,7 @@ export const layCoat = (
     effort,
     consumes: [take(coat.coating, litres, 'coats'), ...consumes],
     protection: sprayed ? ['vapourCartridges', 'p100Filter', 'goggles'] : [],
-    wait: lagOfCoat(coat.coating),
+    wait: lagOfCoat(coat.coating, isSandedNext(s, coat)),
     ...draft,
     title: sprayed ? COAT_WORDS.coat.sprayed(rest.title) : rest.title,
     setUp: { coating: coat.coating, colour: coat.colour, nth: coat.nth, sprayed, ...rest.setUp },

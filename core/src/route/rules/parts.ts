@@ -1,5 +1,5 @@
-import { ANCHOR_FROM_MM } from '../../catalog';
-import type { Hardware } from '../../piece';
+import { ANCHOR_FROM_MM, TIPS_FROM_MM } from '../../catalog';
+import { isForChild, templateOf, type Hardware } from '../../piece';
 import { PARTS_WORDS as WORDS, SECURE_WORDS } from '../../words';
 import {
   areaOfFace,
@@ -195,6 +195,12 @@ export const APART_RULES: readonly Rule[] = [
   }),
 ];
 
+/** From which height on it could fall on somebody, mm. */
+const tipsFrom = ({ piece }: Whole): number =>
+  templateOf(piece.templateId).storesClothes || isForChild(piece)
+    ? TIPS_FROM_MM.value
+    : ANCHOR_FROM_MM.value;
+
 const heightOf = ({ piece }: Whole): number => piece.measures.height ?? 0;
 
 /** Everything that came off goes back on, and the piece is made fit to stand and run. */
@@ -306,10 +312,10 @@ export const TOGETHER_RULES: readonly Rule[] = [
     phase: 'reassemble',
     place: { of: 'piece' },
     asks: (whole) =>
-      heightOf(whole) >= ANCHOR_FROM_MM.value && !isDoneToPiece(whole, 'anchorReady')
+      heightOf(whole) >= tipsFrom(whole) && !isDoneToPiece(whole, 'anchorReady')
         ? worked(whole)
         : [],
-    because: () => WORDS.anchor.because,
+    because: (whole) => WORDS.anchor.because(tipsFrom(whole) === TIPS_FROM_MM.value),
     work: () => ({
       method: 'anchor',
       rank: 4,

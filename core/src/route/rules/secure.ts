@@ -1,3 +1,4 @@
+import { isForChild } from '../../piece';
 import { SECURE_WORDS as WORDS, about } from '../../words';
 import { paintedAlike } from '../alike';
 import { isDone, isForAFirm, isTouched, leadObservations, openFindings } from '../context';
@@ -12,6 +13,7 @@ export const SECURE_RULES: readonly Rule[] = [
   pieceRule({
     id: 'lead-gate',
     phase: 'secure',
+    regardless: true,
     place: { of: 'piece' },
     ofSurface: true,
     asks: (whole) => whole.surfaces.filter((s) => isOpen(s, 'lead') && !isDone(s, 'leadSampled')),
@@ -30,12 +32,12 @@ export const SECURE_RULES: readonly Rule[] = [
         title: WORDS.leadGate.title,
         how: WORDS.leadGate.how(
           surfaces.map((s) => s.surface.name),
-          whole.piece.childsRoom,
+          isForChild(whole.piece),
         ),
         ...by('leadSample', 1),
         traits: { opensLayers: true, makes: ['leadSampled'] },
         protection: ['nitrileGloves', 'p100Filter'],
-        cautions: WORDS.leadGate.cautions(whole.shop.units, whole.piece.childsRoom),
+        cautions: WORDS.leadGate.cautions(whole.shop.units, isForChild(whole.piece)),
         gate: asGate('lead', 'lead-swab', WORDS.leadGate.question, WORDS.leadGate.answers),
       })),
   }),

@@ -29,7 +29,12 @@ export const cementOff = {
     'Never grind it dry. Wipe the slurry up before it dries, bag it.',
     'What stays in the pores is sealed, not sanded.',
   ],
-  cautions: [byCode('Silica dust scars lungs: limit 0.05 mg/m³ in the air (29 CFR 1926.1153).')],
+  cautions: [
+    byCode(
+      'Silica dust scars lungs: limit 0.05 mg/m³ in the air (29 CFR 1910.1053 in shops, 1926.1153 on building sites). Outdoors or with extraction, always wet.',
+    ),
+    byCode('Adhesive under old tiles may hold asbestos: have it tested before it is disturbed.'),
+  ],
 } as const;
 
 export const waxOff = {

@@ -131,7 +131,10 @@ export const touchUp = {
 
 export const anchor = {
   title: 'Prepare an anchor for the wall',
-  because: 'A tall piece tips when somebody climbs an open drawer or shelf.',
+  because: (clothes: boolean) =>
+    clothes
+      ? 'From 686 mm (27 in) on a piece that clothes are kept in, or that is for a child, is anchored (ASTM F2057-23, 16 CFR 1261): children climb open drawers.'
+      : 'A tall piece tips when somebody climbs an open drawer or shelf.',
   how: [
     'Two brackets or straps into the frame at the top, not into the back panel.',
     'Send screws and a note for the wall along with the piece.',
