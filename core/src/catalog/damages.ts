@@ -19,6 +19,8 @@ export interface Repair {
   /** Chance that the place can still be seen under a clear coat (modelling judgement). */
   readonly shows?: number;
   readonly glue?: boolean;
+  /** It mends the film, and is left out where that comes off. */
+  readonly onFilm?: boolean;
   /** Holds the piece together; else it mends what is seen. */
   readonly holds?: boolean;
   /** Which rule of depth it follows, where somebody measured. */
@@ -188,6 +190,21 @@ const epoxyPutty: Repair = {
   until: 'hardInFull',
 };
 
+const ringOut: Repair = {
+  id: 'ring-out',
+  onFilm: true,
+  title: 'Bring the white ring out of the film',
+  shows: 0.15,
+  uses: [use('cloths', 0.2, 'wipes')],
+  steps: [
+    'It is moisture in the film, not in the wood. A warm hair dryer a hand away, two or three minutes, moving all the time; many are gone then.',
+    'Still there: a little paste of mineral oil and fine chalk or rottenstone on a felt, along the grain, light; wipe off, look, again.',
+    'Then degrease the place, so that the new coat holds. What is left after three rounds lies deeper: the film has to come off.',
+  ],
+  minutes: 10,
+  waitMinutes: 60,
+  until: 'dry',
+};
 const washSilicone: Repair = {
   id: 'wash-silicone',
   title: 'Wash the silicone off',
@@ -338,7 +355,7 @@ export const DAMAGES = table([
     underPaint: newBack,
     underClear: newBack,
   }),
-  row({ id: 'whiteRing', severity: 1, label: 'White ring (in the film)' }),
+  row({ id: 'whiteRing', severity: 1, label: 'White ring (in the film)', underClear: ringOut }),
   row({
     id: 'darkRing',
     severity: 2,

@@ -74,7 +74,7 @@ export const PAPER_CHOICES = {
   fill: { underClear: 150, underPaint: 220 },
   darkStain: 120,
   /** Dulling what stays: paint and old film by school, smooth factory film, and laminate, where coarse paper breaks into the core. */
-  scuff: { fine: [120, 150], coarse: [120], smooth: [180, 220], slick: [180] },
+  scuff: { fine: [120, 150], coarse: [120], smooth: [180, 220], slick: [180], clear: [320] },
   veneer: 180,
   wet: 150,
   ease: 100,

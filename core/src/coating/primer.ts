@@ -136,7 +136,9 @@ const ruleFor = (
   if (scheme.kind === 'washed' && bleedChance(need) >= DECISIONS.bleedWorthBlocking.value) {
     return { rule: 'clear-shellac-under-wash', primer: 'clearShellac' };
   }
-  return showsOldWood(scheme) && need.bleed.dye >= DECISIONS.dyeWorthSealing.value
+  return showsOldWood(scheme) &&
+    need.film === 'bare' &&
+    need.bleed.dye >= DECISIONS.dyeWorthSealing.value
     ? { rule: 'clear-shellac-holds-dye', primer: 'clearShellac' }
     : undefined;
 };

@@ -46,7 +46,10 @@ describe('alternatives', () => {
   it('stripping all takes longer than painting all', () => {
     const of = (scheme: Parameters<typeof allAims>[1]) =>
       tollOf(
-        { ...table, aims: pieceOf({ template: 'table', aims: allAims('table', scheme) }).aims },
+        {
+          ...table,
+          aims: pieceOf({ template: 'table', aims: allAims('table', scheme), wish: 'gel' }).aims,
+        },
         USUAL_SHOP,
       );
     expect(of(clear()).minutes).toBeGreaterThan(of(painted('mid', 'none')).minutes);

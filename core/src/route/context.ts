@@ -8,6 +8,7 @@ import {
   inspectionTest,
   type Damage,
 } from '../catalog';
+import { TOPCOATS, may } from '../coating';
 import { inspectPiece, type Belief, type LeadStatus, type SurfaceBeliefs } from '../inspect';
 import {
   carriesPulls,
@@ -28,6 +29,7 @@ import {
   type Surface,
 } from '../piece';
 import { squareMetres } from '../units';
+import { UNNAMED } from '../words';
 import type { Condition, PieceState, SurfaceState } from '../work';
 import { pieceAsFound, surfaceAsFound } from './found';
 
@@ -52,6 +54,8 @@ export interface SurfaceContext {
   readonly worked: boolean;
   /** The wood of the face as it stands will be seen. */
   readonly showsWood: boolean;
+  /** A clear finish is wanted, and the sound one that is there takes it. */
+  readonly renewed: boolean;
   /** The old finish comes off, or has come off. */
   readonly strips: boolean;
   /** How the film or the test patch held when it was cross-cut last; undefined where it was not. */
@@ -168,7 +172,7 @@ interface Aimed {
 /** What decides on a surface's own, before the piece as a whole is looked at. */
 type Own = Omit<
   SurfaceContext,
-  'sameCoatM2' | 'twoTone' | 'now' | 'pieceNow' | 'strips' | 'others'
+  'sameCoatM2' | 'twoTone' | 'now' | 'pieceNow' | 'strips' | 'renewed' | 'others'
 >;
 
 const ownOf = (
@@ -203,8 +207,44 @@ const ownOf = (
   };
 };
 
+const CLEAR_FILMS = FINISHES.rows.filter((row) => row.film && !row.paint);
+
+/** What reaches the wood, or spoils the film as a whole, so that no coat over it would help. */
+const PAST_RENEWING: readonly Damage[] = [
+  'peeling',
+  'runs',
+  'yellowedClear',
+  'darkRing',
+  'burn',
+  'gouge',
+  'dent',
+  'crack',
+  'smallHole',
+  'missingVeneer',
+  'missingEdge',
+  'weepsColour',
+  'swollenBoard',
+];
+
+/**
+ * A clear finish is wanted, and a sound clear film is there that the new one takes to: it is
+ * cleaned, dulled and coated over, not stripped. Who wants it off says how.
+ */
+const isRenewed = ({ aim, beliefs, bond, findings, finish }: Own): boolean => {
+  const { scheme, stripWish } = aim;
+  if (scheme.kind !== 'clear' || stripWish !== 'best' || scheme.topcoat === 'none') return false;
+  if (finish.id === 'bare' || bond === 'fails') return false;
+  if (findings.some((one) => PAST_RENEWING.includes(one.damage))) return false;
+  const meets = may(TOPCOATS[scheme.topcoat], { of: 'old', id: finish.id }).may;
+  return (
+    (meets === 'ok' || meets === 'scuff') &&
+    chanceOfAny(beliefs.finish.distribution, CLEAR_FILMS) >= DECISIONS.settled.value
+  );
+};
+
 /** Does the aim ask for the old finish to come off? */
 const wantsItOff = (it: Own): boolean => {
+  if (isRenewed(it)) return false;
   const { finish, showsWood, bond, substrate, aim } = it;
   const letsGo = bond === 'fails' && substrate.wood && aim.scheme.kind === 'painted';
   return (
@@ -267,6 +307,7 @@ export const contextsOf = (
       worked: it.worked && !forAFirm,
       now,
       pieceNow,
+      renewed: isRenewed(it),
       strips: wantsItOff(it) || now.met.includes('stripped'),
       sameCoatM2: 0,
       twoTone: false,
@@ -327,6 +368,12 @@ export const isSuspect = (s: SurfaceContext): boolean => s.lead === 'open' || s.
 export const bearsAlcohol = (s: SurfaceContext): boolean =>
   s.strips || !mayBe(chanceOfAny(s.beliefs.finish.distribution, SOFT_IN_ALCOHOL));
 
+/** What the old finish can be called: by its kind where that is likely enough, else by what is sure. */
+export const finishName = ({ finish, beliefs }: SurfaceContext): string =>
+  beliefs.finish.distribution[finish.id] >= DECISIONS.memberNamed.value
+    ? finish.label
+    : UNNAMED[finish.paint ? 'paint' : finish.film ? 'film' : 'other'];
+
 /** Lead was found somewhere on the piece. */
 export const isLeadOnPiece = (s: SurfaceContext): boolean =>
   s.others().some((it) => it.lead === 'found');
@@ -346,4 +393,8 @@ export const isVeneered = (s: SurfaceContext): boolean => s.aim.scheme.kind === 
 
 /** What is there stays, a film, an oil or a face off which wax was washed, and is only dulled. */
 export const keepsFilm = (s: SurfaceContext): boolean =>
-  s.aim.scheme.kind === 'painted' && !s.strips && (s.finish.id !== 'bare' || !s.substrate.wood);
+  !s.strips &&
+  (s.aim.scheme.kind === 'painted' ? s.finish.id !== 'bare' || !s.substrate.wood : renewsClear(s));
+
+/** A sound clear film stays under the new clear coat. */
+export const renewsClear = (s: SurfaceContext): boolean => s.renewed && !s.strips;

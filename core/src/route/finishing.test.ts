@@ -213,6 +213,7 @@ describe('the topcoat', () => {
       template: 'table',
       known: { top: OAK, legs: OAK, underside: OAK },
       aims: { top: clear(), legs: clear(), underside: clear() },
+      wish: 'gel',
     });
     const on = (surfaceId: string) =>
       route.operations.filter(
@@ -371,7 +372,7 @@ describe('schools', () => {
   });
 
   it('old finish off: the shop’s way where it is allowed, the wish of the aim before it', () => {
-    const strip = top({ ...OAK, finish: 'varnish' }, clear());
+    const strip = top({ ...OAK, finish: 'varnish' }, stained());
     expect(methods(routeOf(strip, { takeOff: 'gel' }))).toContain('strip-gel');
     expect(methods(routeOf(strip, { takeOff: 'sand' }))).toContain('strip-sand');
     expect(methods(routeOf({ ...strip, wish: 'mild' }, { takeOff: 'sand' }))).toContain(

@@ -4,6 +4,7 @@ import {
   DECISIONS,
   FACE_COLOURS,
   FINISHES,
+  RENEWED_COATS,
   SUBSTRATES,
   WIPED_ROUNDS,
   leavesFilm,
@@ -24,7 +25,14 @@ import {
 } from '../coating';
 import { isCoated, isLightColour, wearOf, type Scheme } from '../piece';
 import { coatsOn, type Coat, type Series } from '../work';
-import { areaOfFace, chanceOfAny, has, keepsFilm, type SurfaceContext } from './context';
+import {
+  areaOfFace,
+  chanceOfAny,
+  has,
+  keepsFilm,
+  renewsClear,
+  type SurfaceContext,
+} from './context';
 import { remembered } from './memo';
 
 /** What comes out of wood. */
@@ -209,7 +217,10 @@ export const topcoatOf = remembered((s: SurfaceContext): TopcoatPlan | undefined
   return {
     coating,
     coats: leavesFilm(COATINGS.get(coating))
-      ? CLEAR_COATS[scheme.wear ?? wearOf(s.surface)]
+      ? Math.min(
+          CLEAR_COATS[scheme.wear ?? wearOf(s.surface)],
+          renewsClear(s) ? RENEWED_COATS.value : Infinity,
+        )
       : WIPED_ROUNDS.value,
   };
 });

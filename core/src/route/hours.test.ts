@@ -93,7 +93,13 @@ const JOBS: readonly (readonly [string, number, number, () => Piece])[] = [
     'a solid table stripped and cleared',
     8,
     15,
-    () => pieceOf({ template: 'table', known: on('table', FILM), aims: outside('table', clear()) }),
+    () =>
+      pieceOf({
+        template: 'table',
+        known: on('table', FILM),
+        aims: outside('table', clear()),
+        wish: 'scrape',
+      }),
   ],
   [
     'a carved side table with thick paint stripped',

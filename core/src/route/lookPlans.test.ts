@@ -52,9 +52,9 @@ describe('a plan of Look', () => {
   });
 
   it('costs what its materials do, by their placeholder prices', () => {
-    // Degreaser 0.05 L at 12.00, a cloth at 0.60; lint-free cloth 0.5 at 0.45, tack cloth 0.2 at
-    // 2.00, alcohol 0.03 L at 11.00; two coats of 0.1 L ÷ 0.95 of enamel at 32.00.
-    const byHand = 60 + 60 + 22.5 + 40 + 33 + (2 * 0.1 * 3200) / 0.95;
+    // Degreaser 0.05 L at 12.00, a cloth at 0.60; lint-free cloth 0.5 at 0.45,
+    // alcohol 0.03 L at 11.00; two coats of 0.1 L ÷ 0.95 of enamel at 32.00.
+    const byHand = 60 + 60 + 22.5 + 33 + (2 * 0.1 * 3200) / 0.95;
     expect(costOf('scuff-paint').costPerM2).toBeCloseTo(byHand, 1);
     // Gel with film and spirits: 9.25 more, and a litre of paint less.
     expect(costOf('strip-clear').costPerM2).toBeGreaterThan(925);

@@ -5,6 +5,7 @@ import type { GateKind } from '../work';
 import {
   isTouched,
   isUnstainable,
+  keepsFilm,
   latestReading,
   mayBe,
   observationsOf,
@@ -42,8 +43,12 @@ const isAnswered = (s: SurfaceContext, ...testIds: readonly string[]): boolean =
 const OPEN: Readonly<Record<GateKind, (s: SurfaceContext) => boolean>> = {
   lead: (s) => s.lead === 'open' && isTouched(s),
   substrate: (s) =>
-    !isAnswered(s, 'chip') && s.showsWood && mayBe(s.chanceUnstainable) && !isUnstainable(s),
-  veneer: (s) => s.showsWood && s.veneerUm !== null && !s.beliefs.veneer.measured,
+    !isAnswered(s, 'chip') &&
+    s.showsWood &&
+    !keepsFilm(s) &&
+    mayBe(s.chanceUnstainable) &&
+    !isUnstainable(s),
+  veneer: (s) => s.showsWood && !keepsFilm(s) && s.veneerUm !== null && !s.beliefs.veneer.measured,
   bleed: (s) =>
     !isAnswered(s, 'bleed-patch', 'detector-dab') &&
     s.aim.scheme.kind === 'painted' &&

@@ -7,6 +7,7 @@ import {
   has,
   isForAFirm,
   isUnstainable,
+  keepsFilm,
   leadObservations,
   observationsOf,
   type SurfaceContext,
@@ -76,7 +77,7 @@ export const REFUSAL_RULES: readonly RefusalRule[] = [
     id: 'veneer-too-thin',
     blocks: true,
     judge: (s) => {
-      if (!s.showsWood || s.lead === 'found') return undefined;
+      if (!s.showsWood || keepsFilm(s) || s.lead === 'found') return undefined;
       const ladder = ladderFor(s);
       return ladder.kind === 'refused' && ladder.rule === 'veneer-too-thin'
         ? {

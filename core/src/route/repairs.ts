@@ -51,6 +51,7 @@ export const repairOf = (s: SurfaceContext, finding: Finding): Repair | undefine
   const wanted = s.worked || ('whateverTheAim' in damage && !isForAFirm(s));
   if (!wanted || sandsStainOut(s, finding)) return undefined;
   const repair: Repair | undefined = s.showsWood ? damage.underClear : damage.underPaint;
+  if (repair?.onFilm && s.strips) return undefined;
   const heatOnVeneer = repair?.heats === true && s.veneerUm !== null;
   const fitting = heatOnVeneer ? FILLS.stainable : repair;
   return fitting && byDepth(fitting, finding.depthMm);

@@ -92,13 +92,13 @@ it('a face that may be print is a danger to whoever strips it for its wood', () 
 
 it('sanding through is likelier on thin veneer than on thick, and no danger on solid wood', () => {
   const veneer = (mm: number) =>
-    top({ ...OAK, substrate: 'veneerCore' }, clear(), {
+    top({ ...OAK, substrate: 'veneerCore' }, stained(), {
       readings: { top: { 'veneer-thickness': mm } },
     });
   expect(chanceOf('sandThrough', veneer(0.45))).toBeGreaterThan(
     chanceOf('sandThrough', veneer(0.7)),
   );
-  expect(chanceOf('sandThrough', top(OAK, clear()))).toBe(0);
+  expect(chanceOf('sandThrough', top(OAK, stained()))).toBe(0);
 });
 
 it('of each kind the likeliest surface speaks for the piece, the likeliest kind first', () => {

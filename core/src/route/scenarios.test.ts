@@ -421,7 +421,7 @@ describe('repairs go by damage and by what is to be seen', () => {
   });
 
   it.each([
-    ['whiteRing', clear()],
+    ['whiteRing', stained()],
     ['darkRing', painted('mid')],
     ['scratch', stained()],
   ] as const)('%s under %j needs none: it goes with the film, or is covered', (damage, aim) => {
@@ -639,5 +639,146 @@ describe('the route in words', () => {
 
   it('never calls anything safe', () => {
     expect(text).not.toMatch(/\bsafe\b/i);
+  });
+});
+
+describe('a clear finish over a sound one', () => {
+  const known = { top: { substrate: 'hardwood', wood: 'ringPorous', finish: 'varnish' } };
+  const told: Told = { template: 'table', known, aims: { top: clear() } };
+
+  it('is cleaned, dulled and coated over, not stripped', () => {
+    expect(methods(routeOf(told).operations)).toEqual([
+      'photograph',
+      'vacuum',
+      'degrease',
+      'scuff',
+      'dedust',
+      'coat-waterClear',
+      'coat-waterClear',
+      'touch-up',
+      'care-sheet',
+    ]);
+    expect(one(routeOf(told), 'scuff').reasons[0]?.text).toMatch(/sound, so it is not stripped/);
+  });
+
+  it.each(['peeling', 'yellowedClear', 'darkRing', 'gouge'] as const)(
+    'comes off where it is past that: %s',
+    (damage) => {
+      const route = routeOf({ ...told, found: { top: [damage] } });
+      expect(methods(route.operations).some((it) => it.startsWith('strip-'))).toBe(true);
+    },
+  );
+
+  it('comes off where somebody says how, where it lets go, and under what wants open wood', () => {
+    const strips = (more: Partial<Told>) =>
+      methods(routeOf({ ...told, ...more }).operations).some((it) => it.startsWith('strip-'));
+    expect(strips({ wish: 'gel' })).toBe(true);
+    expect(strips({ readings: { top: { 'cross-cut': 12 } } })).toBe(true);
+    expect(strips({ aims: { top: clear('hardOil') } })).toBe(true);
+    expect(strips({ aims: { top: stained() } })).toBe(true);
+  });
+
+  it('has white rings brought out of the film that stays', () => {
+    const route = routeOf({ ...told, found: { top: ['whiteRing'] } });
+    expect(methods(route.operations)).toContain('ring-out');
+    expect(methods(route.operations).some((it) => it.startsWith('strip-'))).toBe(false);
+  });
+});
+
+describe('readings hold work', () => {
+  const told: Told = {
+    template: 'table',
+    known: { top: { substrate: 'hardwood', wood: 'pale', finish: 'bare', bleed: 'none' } },
+    aims: { top: painted('mid', 'none') },
+  };
+  const coats = (route: Route) => route.operations.filter((it) => it.coats);
+
+  // At rest in 18 °C and 55 % wood holds about 10 % (Wood Handbook, table 4-2, from memory).
+  it.each([
+    [12, false],
+    [14, true],
+  ])('moisture of %i %%: coats and fillers held %s', (moisture, held) => {
+    const route = routeOf({
+      ...told,
+      readings: { top: { moisture } },
+      found: { top: ['gouge'] },
+    });
+    for (const it of [...coats(route), one(route, 'two-part-filler')]) {
+      expect(it.holds.includes('moisture')).toBe(held);
+      expect(it.heldBy).toEqual(held ? [one(route, 'dry-out').id] : []);
+    }
+  });
+
+  it.each([
+    [5.5, true],
+    [6.5, false],
+    [8.5, true],
+  ])('pH %f: coats held %s', (ph, held) => {
+    const route = routeOf({ ...told, readings: { top: { 'surface-ph': ph } } });
+    for (const it of coats(route)) expect(it.holds.includes('ph')).toBe(held);
+    if (held) expect(one(route, 'neutralise-again').reasons[0]?.text).toMatch(/between 6 and 8/);
+  });
+
+  // Coatings want about 10 °C and at most 80 %, 3 K above the dew point (ISO 8502-4).
+  it.each([
+    [18, 55, false],
+    [9, 55, true],
+    [18, 82, true],
+  ])('air of %i °C and %i %%: coats held %s, with the way out', (airCelsius, airHumidity, held) => {
+    const route = routeOf(told, { ...USUAL_SHOP, airCelsius, airHumidity });
+    for (const it of coats(route)) expect(it.holds.includes('air')).toBe(held);
+    if (held) expect(one(route, 'air-in-range').how.join(' ')).toMatch(/Heat without a flame/);
+  });
+});
+
+describe('doubt', () => {
+  it('a top that may be a thin face is neither washed wet nor sanded by machine unasked', () => {
+    // 1930–50, pores, full sound: solid a little likelier than veneer.
+    const route = routeOf({
+      template: 'table',
+      years: [1930, 1950],
+      seen: { top: ['touch:pores', 'tap:full'] },
+      aims: { top: stained() },
+    });
+    expect(methods(route.operations)).not.toContain('degrease');
+    expect(methods(route.operations)).toContain('damp-wipe');
+    const gate = one(route, 'veneer-gate');
+    expect(gate.gate?.answers.map((it) => it.id)).toContain('noVeneer');
+    const ladder = one(route, 'sand-ladder');
+    expect(ladder.heldBy).toContain(gate.id);
+    expect(ladder.sandThrough).not.toBeNull();
+  });
+
+  it('a chest of unknown age is not called factory-finished because that is the likeliest', () => {
+    const route = routeOf({
+      template: 'chest',
+      years: [null, null],
+      aims: { top: painted('mid') },
+    });
+    expect(JSON.stringify(route.operations)).not.toMatch(/factory-cured film stays/);
+  });
+
+  it('gates that need a fitting’s hole come after the fittings are off', () => {
+    const route = routeOf({
+      template: 'cabinet',
+      known: { doors: { substrate: 'veneerCore', finish: 'lacquer' } },
+      aims: { doors: stained() },
+    });
+    expect(isBefore(route, 'hardware-off', 'veneer-gate')).toBe(true);
+  });
+
+  it('a patch that stayed white closes its gate, on that wood and nowhere else', () => {
+    const oak = { wood: 'ringPorous', substrate: 'hardwood', finish: 'varnish' };
+    const asked = (seen: Told['seen']) =>
+      routeOf({
+        template: 'table',
+        known: { top: oak, legs: oak },
+        aims: { top: painted('white'), legs: painted('white') },
+        ...(seen ? { seen } : {}),
+      }).operations.filter((it) => it.method === 'bleed-patch');
+    expect(asked(undefined).map((it) => it.surfaceIds)).toEqual([['top', 'legs']]);
+    expect(asked({ top: ['bleed-patch:clean'] }).flatMap((it) => it.surfaceIds)).not.toContain(
+      'top',
+    );
   });
 });

@@ -226,7 +226,7 @@ describe('an aim that changes on the way', () => {
       .tasks.filter((it) => it.surfaceIds.includes('top'))
       .map((it) => it.method);
   const aimed = (scheme: Scheme) =>
-    pieceOf({ template: 'table', known: { top: OAK }, aims: { top: scheme } });
+    pieceOf({ template: 'table', known: { top: OAK }, aims: { top: scheme }, wish: 'sand' });
   const upTo = (piece: Piece, method: string) =>
     planRoute(piece, shopWith(USUAL)).tasks.findIndex((it) => it.method === method) + 1;
 

@@ -2,7 +2,7 @@ import { PAPER_CHOICES, PRIMERS, WAITS, type Coating } from '../../catalog';
 import { isLightColour } from '../../piece';
 import { COAT_WORDS as WORDS } from '../../words';
 import type { Coat, Task } from '../../work';
-import { behind, isDone, openFindings, type SurfaceContext } from '../context';
+import { behind, finishName, isDone, openFindings, type SurfaceContext } from '../context';
 import {
   chanceOfPeeling,
   coatOver,
@@ -76,7 +76,7 @@ export const BLOCK_RULES: readonly Rule[] = [
     id: 'try-the-bond-first',
     phase: 'block',
     applies: (s) => isOpen(s, 'patch') && !isDone(s, 'bondTried'),
-    because: (s) => WORDS.testPatch.because(s.substrate.wood ? s.finish.label : s.substrate.label),
+    because: (s) => WORDS.testPatch.because(s.substrate.wood ? finishName(s) : s.substrate.label),
     evidence: (s) => behind(s.beliefs.substrate),
     work: () => [
       {

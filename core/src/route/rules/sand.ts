@@ -15,6 +15,7 @@ import { effort, type Effort, type Task } from '../../work';
 import {
   areaOfFace,
   bearsAlcohol,
+  finishName,
   behind,
   has,
   isDone,
@@ -22,6 +23,7 @@ import {
   isVeneered,
   keepsFilm,
   openFindings,
+  renewsClear,
   type SurfaceContext,
 } from '../context';
 import { ladderFor, thinnerThan, toolFor } from '../faceSanding';
@@ -100,8 +102,9 @@ const sandThrough = (s: SurfaceContext, ladder: Ladder): Task['sandThrough'] =>
       };
 
 /** Papers that dull what stays, by how smooth it is and by the shop's school. */
-const scuffGrits = ({ substrate, finish, shop }: SurfaceContext): readonly number[] => {
-  const { fine, coarse, smooth, slick } = PAPER_CHOICES.scuff;
+const scuffGrits = ({ substrate, finish, shop, aim }: SurfaceContext): readonly number[] => {
+  const { fine, coarse, smooth, slick, clear } = PAPER_CHOICES.scuff;
+  if (aim.scheme.kind === 'clear') return clear;
   if (!substrate.wood) return slick;
   if (finish.glossy) return smooth;
   return shop.schools.scuff === 'coarse' ? coarse : fine;
@@ -328,7 +331,11 @@ export const SAND_RULES: readonly Rule[] = [
     phase: 'sand',
     applies: (s) => s.worked && isDry(s) && keepsFilm(s) && !isDone(s, 'sanded'),
     because: (s) =>
-      WORDS.scuff.because(s.substrate.wood ? WORDS.scuff.film(s.finish.label) : s.substrate.label),
+      renewsClear(s)
+        ? WORDS.scuff.becauseRenewed(finishName(s))
+        : WORDS.scuff.because(
+            s.substrate.wood ? WORDS.scuff.film(finishName(s)) : s.substrate.label,
+          ),
     evidence: (s) => [...behind(s.beliefs.finish), ...behind(s.beliefs.substrate)],
     work: scuffWork,
   }),

@@ -12,6 +12,7 @@ import { takes } from '../../work';
 import {
   areaOfFace,
   bearsAlcohol,
+  finishName,
   behind,
   has,
   isDone,
@@ -53,10 +54,10 @@ export const STRIP_RULES: readonly Rule[] = [
         ? WORDS.stripFinish.becauseOfOtherCoats
         : s.showsWood
           ? WORDS.stripFinish.becauseWoodShows(
-              s.finish.label,
+              finishName(s),
               s.aim.scheme.kind === 'stained' ? 'stain' : 'clear',
             )
-          : WORDS.stripFinish.becauseItLetsGo(s.finish.label),
+          : WORDS.stripFinish.becauseItLetsGo(finishName(s)),
     evidence: (s) => [
       ...behind(s.beliefs.finish),
       ...(s.showsWood ? [] : observationsOf(s, 'cross-cut')),

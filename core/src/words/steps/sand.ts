@@ -73,6 +73,8 @@ export const scuff = {
   title: (grits: readonly number[], twice: boolean) =>
     `Scuff ${papers(grits)}${twice ? ', twice' : ''}`,
   because: (what: string) => `${what}; paint holds on a dulled face.`,
+  becauseRenewed: (finish: string) =>
+    `the old ${finish} is sound, so it is not stripped: cleaned and dulled, it carries the new coat.`,
   film: (finish: string) => `${finish} stays`,
   how: (grits: readonly number[], units: UnitSystem, twice: boolean): readonly string[] => [
     `${papersInTurn(grits)}, light: until the gloss is gone, not until the film is.`,
