@@ -108,6 +108,13 @@ describe('paint', () => {
     expect(one(route, 'coat-cabinetEnamel').title).toMatch(/Clay pot, coat 1/);
   });
 
+  it('hardens a day before it is sanded, however soon it could be coated', () => {
+    const route = routeOf(top(OAK, painted('mid')));
+    const [first, last] = route.operations.filter((it) => it.method === 'coat-cabinetEnamel');
+    expect(first?.wait?.minutes).toBeLessThan(8 * 60);
+    expect(last?.wait?.minutes).toBeGreaterThanOrEqual(16 * 60);
+  });
+
   it('is of the class that was asked for', () => {
     expect(methods(routeOf(top(OAK, paintedAs({ paint: 'mineralPaint' }))))).toContain(
       'coat-mineralPaint',

@@ -271,8 +271,9 @@ const WAITS: Readonly<Record<string, Span>> = {
   'prime-acrylic': [60, 3 * H],
   'prime-bonding': [60, 4 * H],
   'coat-mineralPaint': [2 * H, 4 * H],
-  'coat-wallPaint': [2 * H, 6 * H],
-  'coat-cabinetEnamel': [2 * H, 8 * H],
+  'coat-wallPaint': [2 * H, 8 * H],
+  // A day where it is sanded next.
+  'coat-cabinetEnamel': [2 * H, DAY],
   'coat-oilClear': [4 * H, 6 * H],
   'coat-waterClear': [2 * H, 3 * H],
   'coat-oilStain': [2 * H, 3 * DAY],

@@ -1,7 +1,7 @@
 import type { Branch, Operation } from '@obrik/core/route';
 import { View } from 'react-native';
 import { changeInWords } from '@/features/shared/change';
-import { Body, Card, PlainButton, Small, Strong } from '@/ui/controls';
+import { Body, Card, MainButton, PlainButton, Small, Strong } from '@/ui/controls';
 
 interface GateBranchesProps {
   readonly gate: NonNullable<Operation['gate']>;
@@ -11,6 +11,8 @@ interface GateBranchesProps {
   readonly places: readonly { readonly id: string; readonly name: string }[];
   /** To where the answer for a surface is recorded. */
   readonly onRecord: (surfaceId: string) => void;
+  /** To where one answer for all of them is recorded, where one sample speaks for all. */
+  readonly onRecordForAll?: () => void;
 }
 
 /** So many titles are named; the rest is counted. */
@@ -22,7 +24,13 @@ const named = (titles: readonly string[]): string =>
     : titles.join('; ');
 
 /** An open question, and for each answer what the route becomes. */
-export const GateBranches = ({ gate, branches, places, onRecord }: GateBranchesProps) => (
+export const GateBranches = ({
+  gate,
+  branches,
+  places,
+  onRecord,
+  onRecordForAll,
+}: GateBranchesProps) => (
   <Card edge="amber" style={{ gap: 10 }}>
     <Strong>{gate.question}</Strong>
     {gate.answers.map(({ answer, then }, index) => {
@@ -44,7 +52,16 @@ export const GateBranches = ({ gate, branches, places, onRecord }: GateBranchesP
         </View>
       );
     })}
-    {places.length > 1 ? <Small>Each of these has its own answer:</Small> : null}
+    {onRecordForAll && places.length > 1 ? (
+      <MainButton title={`Record one answer for all ${places.length}`} onPress={onRecordForAll} />
+    ) : null}
+    {places.length > 1 ? (
+      <Small>
+        {onRecordForAll
+          ? 'One does not look like the others? Then it has its own answer:'
+          : 'Each of these has its own answer:'}
+      </Small>
+    ) : null}
     <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
       {places.map(({ id, name }) => (
         <PlainButton

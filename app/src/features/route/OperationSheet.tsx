@@ -2,6 +2,7 @@ import { SANDING_MODEL } from '@obrik/core/catalog';
 import { surfacesOf, type Piece, type Shop } from '@obrik/core/piece';
 import { RISKS, worstOf, type Branch, type Operation, type StackHistory } from '@obrik/core/route';
 import { showPercent, showVolume } from '@obrik/core/units';
+import type { GateKind } from '@obrik/core/work';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { outcomeInWords } from '@/features/shared/recorded';
@@ -44,6 +45,21 @@ const recordedAt = (piece: Piece, { gate }: Operation, surfaceId: string) =>
     ? (`/pieces/${piece.id}/test/${gate.testId}?surface=${surfaceId}` as const)
     : (`/pieces/${piece.id}/look?surface=${surfaceId}` as const);
 
+/** Gates that one sample answers for all that it speaks for, and the test that does so. */
+const SPEAKS_FOR_ALL: Readonly<Partial<Record<GateKind, string>>> = {
+  lead: 'lead-laboratory-all',
+  bleed: 'bleed-patch',
+};
+
+/** Where one answer for all surfaces of a gate is recorded; undefined where each has its own. */
+const recordedForAll = (piece: Piece, { gate, surfaceIds }: Operation) => {
+  const test = gate ? SPEAKS_FOR_ALL[gate.kind] : undefined;
+  const [first, ...others] = surfaceIds;
+  return test && first && others.length > 0
+    ? (`/pieces/${piece.id}/test/${test}?surface=${first}&alike=${others.join(',')}` as const)
+    : undefined;
+};
+
 /** How, why, what to wear, what can hurt, what it comes after, and why not another way. */
 export const OperationSheet = ({
   piece,
@@ -56,6 +72,7 @@ export const OperationSheet = ({
   const router = useRouter();
   const names = new Map(surfacesOf(piece).map((it) => [it.id, it.name]));
   const nameOf = (id: string) => names.get(id) ?? id;
+  const forAll = recordedForAll(piece, operation);
   const seen = (ids: readonly string[]) =>
     piece.observations.filter((it) => ids.includes(it.id)).map(outcomeInWords);
   return (
@@ -73,6 +90,7 @@ export const OperationSheet = ({
           branches={branches}
           places={operation.surfaceIds.map((id) => ({ id, name: nameOf(id) }))}
           onRecord={(id) => router.navigate(recordedAt(piece, operation, id))}
+          {...(forAll ? { onRecordForAll: () => router.navigate(forAll) } : {})}
         />
       ) : null}
       <Block title="How">

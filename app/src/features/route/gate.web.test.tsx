@@ -76,6 +76,22 @@ describe('a gate', () => {
     expect(onRecord.mock.calls).toEqual([['legs']]);
   });
 
+  it('takes one answer for all, where one sample speaks for them', () => {
+    const onRecordForAll = jest.fn();
+    render(
+      <GateBranches
+        gate={GATE}
+        branches={undefined}
+        places={BOTH}
+        onRecord={jest.fn()}
+        onRecordForAll={onRecordForAll}
+      />,
+    );
+    fireEvent.click(screen.getByRole('button', { name: 'Record one answer for all 2' }));
+    expect(onRecordForAll).toHaveBeenCalledTimes(1);
+    expect(screen.getByText(/does not look like the others/)).toBeTruthy();
+  });
+
   it('counts what would be too long to name', () => {
     const adds = ['a', 'b', 'c', 'd', 'e', 'f', 'g'];
     render(

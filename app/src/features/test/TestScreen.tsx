@@ -1,5 +1,12 @@
 import { inspectionTest } from '@obrik/core/catalog';
-import { surfacesOf, type Observation, type PieceRecord } from '@obrik/core/piece';
+import {
+  surfacesOf,
+  type Observation,
+  type Piece,
+  type PieceRecord,
+  type Surface,
+} from '@obrik/core/piece';
+import { nanoid } from '@reduxjs/toolkit';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { useChange, useShop } from '@/api/usePiece';
@@ -60,6 +67,16 @@ const ClockFace = ({
   );
 };
 
+/** One sample may speak for more surfaces than the one that it was taken on: their ids, with commas. */
+const spokenFor = (piece: Piece, ids = ''): readonly Surface[] =>
+  surfacesOf(piece).filter((it) => ids.split(',').includes(it.id));
+
+/** An observation, and the same on each surface that it speaks for too. */
+const onEach = (it: Observation, alike: readonly Surface[]): readonly Observation[] => [
+  ...alike.map(({ id }) => ({ ...it, id: nanoid(), surfaceId: id })),
+  it,
+];
+
 /** One test, full screen: what to wear, the steps, its timer in large figures, the outcomes. */
 export const TestScreen = ({ record }: { readonly record: PieceRecord }) => {
   const { piece } = record;
@@ -67,7 +84,12 @@ export const TestScreen = ({ record }: { readonly record: PieceRecord }) => {
   const dispatch = useAppDispatch();
   const shop = useShop();
   const change = useChange();
-  const params = useLocalSearchParams<{ testId: string; surface?: string; layer?: string }>();
+  const params = useLocalSearchParams<{
+    testId: string;
+    surface?: string;
+    layer?: string;
+    alike?: string;
+  }>();
   const test = inspectionTest(params.testId);
   const surface = surfacesOf(piece).find((it) => it.id === params.surface) ?? surfacesOf(piece)[0];
   const key = timerKey(piece.id, surface?.id ?? '', params.testId);
@@ -103,11 +125,15 @@ export const TestScreen = ({ record }: { readonly record: PieceRecord }) => {
   };
   const onRecord = (observation: Observation) => {
     dispatch(timerStopped(key));
-    void change(
-      piece.id,
-      { kind: 'observe', observation },
-      `${outcomeInWords(observation)}: on record.`,
-    );
+    const all = onEach(observation, spokenFor(piece, params.alike));
+    const where = all.length > 1 ? ` for ${all.length} surfaces` : '';
+    all.forEach((it) => {
+      void change(
+        piece.id,
+        { kind: 'observe', observation: it },
+        `${outcomeInWords(it)}: on record${where}.`,
+      );
+    });
     back();
   };
   const done = timer !== undefined && timer.endsAt <= now;
@@ -134,7 +160,8 @@ export const TestScreen = ({ record }: { readonly record: PieceRecord }) => {
   return (
     <Screen narrow foot={foot}>
       <Small>
-        {piece.name} · {surface.name}
+        {piece.name} ·{' '}
+        {[surface, ...spokenFor(piece, params.alike)].map((it) => it.name).join(', ')}
       </Small>
       <Heading>{test.title}</Heading>
       {test.timer ? (
