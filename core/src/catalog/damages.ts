@@ -25,6 +25,8 @@ export interface Repair {
   readonly holds?: boolean;
   /** Which rule of depth it follows, where somebody measured. */
   readonly byDepth?: 'filler' | 'stainable';
+  /** Which rule of size it follows, where somebody measured. */
+  readonly bySize?: 'crack' | 'sheet';
   /** Leaves something proud, to be sanded flush. */
   readonly proud?: boolean;
   readonly wets?: 'water';
@@ -99,6 +101,7 @@ const stainableFill: Repair = {
 };
 const glueCrack: Repair = {
   id: 'glue-crack',
+  bySize: 'crack',
   title: 'Glue the crack shut',
   shows: 0.3,
   uses: [use('woodGlue', 0.01, 'glues'), use('tape', 0.5, 'covers'), atHand('clamps')],
@@ -257,12 +260,60 @@ const guideStrips: Repair = {
   glue: true,
 };
 
+const veneerPatch: Repair = {
+  id: 'veneer-patch',
+  title: 'Patch the missing veneer',
+  shows: 0.6,
+  uses: [
+    use('matchingVeneer', 0.01, 'covers'),
+    use('woodGlue', 0.01, 'glues'),
+    atHand('caulAndClamps'),
+  ],
+  steps: [
+    'Cut a boat-shaped patch with the grain running on, a little larger than the hole.',
+    'Lay it on, score round it with a fresh blade, trim the hole to it: it should drop in without light at the edges.',
+    'Glue, paper over it, caul and clamps overnight. Level with a scraper, never across the joint.',
+  ],
+  minutes: 40,
+  waitMinutes: 720,
+  until: 'overnight',
+  caution: 'A patch on a high-visibility face shows under stain.',
+  glue: true,
+};
+const glueAndFill: Repair = {
+  ...glueCrack,
+  id: 'glue-and-fill-crack',
+  title: 'Glue the crack, then fill it',
+  proud: true,
+  minutes: 25,
+  uses: [...glueCrack.uses, use('stainableFiller', 0.01, 'fills')],
+  steps: [
+    ...glueCrack.steps,
+    'Next day: press filler into what is left open, a little proud; under clear matched to the wetted wood.',
+  ],
+};
+const slip: Repair = {
+  ...glueCrack,
+  id: 'slip-in-crack',
+  title: 'Let a slip of wood into the crack',
+  minutes: 45,
+  uses: [use('matchingWood', 1, 'fills'), use('woodGlue', 0.01, 'glues'), atHand('clamps')],
+  steps: [
+    'Clean the crack to clean wood with a blade; a wide one is never clamped shut: it would split beside.',
+    'Plane a wedge of the same wood to it, grain running on, until it goes in by hand pressure.',
+    'Glue on the slip only, press in, no clamp; level it tomorrow with a plane or chisel.',
+  ],
+};
+
 /** Repairs that are asked for by name: fills by their depth, and the holes of old fittings. */
 export const FILLS = {
   putty: glazingPutty,
   twoPart: twoPartFill,
   epoxy: epoxyPutty,
   stainable: stainableFill,
+  glueAndFill,
+  slip,
+  sheet: veneerPatch,
 } as const;
 
 /** Damage and peculiarities met on furniture, and how each is mended. */
@@ -319,26 +370,8 @@ export const DAMAGES = table([
     id: 'missingVeneer',
     severity: 2,
     label: 'Missing veneer',
-    underPaint: twoPartFill,
-    underClear: {
-      id: 'veneer-patch',
-      title: 'Patch the missing veneer',
-      shows: 0.6,
-      uses: [
-        use('matchingVeneer', 0.01, 'covers'),
-        use('woodGlue', 0.01, 'glues'),
-        atHand('caulAndClamps'),
-      ],
-      steps: [
-        'Cut a boat-shaped patch with the grain running on.',
-        'Trim the hole to it, glue, clamp overnight.',
-      ],
-      minutes: 40,
-      waitMinutes: 720,
-      until: 'overnight',
-      caution: 'A patch on a high-visibility face shows under stain.',
-      glue: true,
-    },
+    underPaint: { ...twoPartFill, bySize: 'sheet' },
+    underClear: veneerPatch,
   }),
   row({
     id: 'looseJoint',

@@ -3,6 +3,11 @@ import { JUDGEMENT, PRACTICE, published } from './source';
 /** How deep each filler goes, mm: putty, one round of two-part filler, all its rounds together. */
 export const FILL_DEPTHS = { putty: 1, round: 6, twoPart: 12, source: PRACTICE } as const;
 
+/** Up to this width, mm, a crack is glued shut; up to the next it is glued and filled; wider ones get a slip of wood. */
+export const CRACKS = { hairlineMm: 1, fillMm: 3, source: PRACTICE } as const;
+/** From this area on missing veneer is patched with veneer under paint too: putty sinks. */
+export const SHEET_FROM_MM2 = { value: 2500, source: JUDGEMENT } as const;
+
 /** Stainable filler dries by its depth, mm and minutes: two to six hours. */
 export const STAINABLE_WAITS = [
   { upToMm: 2, minutes: 2 * 60 },

@@ -79,11 +79,11 @@ export const STRIP_WAYS = table([
     label: 'gel stripper',
     title: 'Strip with gel, covered',
     steps: [
-      'Thick even coat, small sections, cover with film.',
-      'After 20–45 min, when it wrinkles: plastic scraper with the grain; brush and coarse string for carving.',
-      'Second round on stubborn spots.',
-      'Wash off with mineral spirits or what the label says, with the grain.',
-      'Dry overnight.',
+      'A coat as thick as a coin, laid on and not brushed out, half a square metre at a time; cover it with film at once: what dries does nothing.',
+      'After 20–45 min, when it wrinkles and a scraper lifts it like jam: plastic scraper with the grain; brushes, skewers and coarse string in carving.',
+      'Still hard below? Cover it again for twenty minutes. A second round on stubborn spots, not on all of it.',
+      'Wash off with mineral spirits or what the label says, with the grain, pad and rag, twice. The sludge into a lidded can.',
+      'Dry overnight, about 18 hours. Right: dull, even wood, no shiny islands when you look along it.',
     ],
     uses: [
       use('gelStripper', 0.45, 'strips'),
@@ -139,9 +139,9 @@ export const STRIP_WAYS = table([
     label: 'scraper first',
     title: 'Scrape off, then gel the rest',
     steps: [
-      'Carbide or card scraper, with the grain: angle, not pressure.',
-      'Gel on what is left, covered, 20 min.',
-      'Wash off by its label, dry overnight.',
+      'Carbide or card scraper, with the grain, leaning forward: angle, not pressure. Film comes off in flakes; wood in curls means stop.',
+      'Gel on what is left, a thick coat, covered, 20 min; plastic scraper, brushes for corners.',
+      'Wash off by its label, twice, dry overnight, about 18 hours.',
     ],
     uses: [
       atHand('scraper'),
@@ -167,7 +167,11 @@ export const STRIP_WAYS = table([
     id: 'sand',
     label: 'sanding it off',
     title: 'Sand the finish off',
-    steps: ['P80, machine flat, with extraction.', 'Change paper when it clogs; do not dwell.'],
+    steps: [
+      'P80, machine flat, hose on, a hand’s breadth a second, overlapping by half; a hand’s breadth from edges.',
+      'Change paper when it clogs or the film smears: smearing means heat. Do not dwell, do not tilt.',
+      'Right: one colour of bare wood, no islands. Edges and corners by hand on a block.',
+    ],
     uses: [use('discs80', 4, 'abrades')],
     protection: ['hepaExtraction', 'hearing'],
     cautions: [

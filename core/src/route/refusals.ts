@@ -1,5 +1,5 @@
-import { DAMAGES } from '../catalog';
-import { visibilityOf } from '../piece';
+import { DAMAGES, DECISIONS } from '../catalog';
+import { visibilityOf, wearOf } from '../piece';
 import { planLadder, sandingTask } from '../sanding';
 import { REFUSAL_WORDS as WORDS, about } from '../words';
 import {
@@ -13,7 +13,7 @@ import {
   type SurfaceContext,
 } from './context';
 import { ladderFor } from './faceSanding';
-import { topcoatVerdictOf } from './finishing';
+import { chanceSlick, topcoatVerdictOf } from './finishing';
 import { groupBy } from './group';
 import type { Refusal } from './operation';
 import { forbiddenWish } from './stripChoice';
@@ -203,6 +203,28 @@ export const REFUSAL_RULES: readonly RefusalRule[] = [
       };
     },
   })),
+  {
+    id: 'wax-where-water-stands',
+    blocks: false,
+    judge: (s) =>
+      s.worked &&
+      'topcoat' in s.aim.scheme &&
+      s.aim.scheme.topcoat === 'wax' &&
+      (s.aim.scheme.wear ?? wearOf(s.surface)) === 'high'
+        ? { ...WORDS.waxedTop, observationIds: [] }
+        : undefined,
+  },
+  {
+    id: 'wall-paint-on-a-slick-face',
+    blocks: false,
+    judge: (s) =>
+      s.worked &&
+      s.aim.scheme.kind === 'painted' &&
+      s.aim.scheme.paint === 'wallPaint' &&
+      chanceSlick(s) >= DECISIONS.likelyForTesting.value
+        ? { ...WORDS.wallPaint, observationIds: behind(s.beliefs.substrate) }
+        : undefined,
+  },
   {
     id: 'topcoat-that-would-fail',
     blocks: false,

@@ -1,8 +1,10 @@
 import {
+  CRACKS,
   DAMAGES,
   FILLS,
   FILL_DEPTHS,
   HOLES_PER_FITTING,
+  SHEET_FROM_MM2,
   STAINABLE_WAITS,
   type Repair,
 } from '../catalog';
@@ -41,6 +43,20 @@ const byDepth = (repair: Repair, depthMm: number | null): Repair => {
   }
 };
 
+/** A repair as the width of a crack or the area of what is missing wants it, where somebody measured. */
+const bySize = (repair: Repair, { lengthMm, widthMm }: Finding): Repair => {
+  const mm2 = (lengthMm ?? 0) * (widthMm ?? 0);
+  switch (repair.bySize) {
+    case 'crack':
+      if (widthMm === null || widthMm <= CRACKS.hairlineMm) return repair;
+      return widthMm <= CRACKS.fillMm ? FILLS.glueAndFill : FILLS.slip;
+    case 'sheet':
+      return mm2 > SHEET_FROM_MM2.value ? FILLS.sheet : repair;
+    case undefined:
+      return repair;
+  }
+};
+
 /** A dark stain in solid wood is sanded out; in a thin face it is bleached. */
 export const sandsStainOut = (s: SurfaceContext, finding: Finding): boolean =>
   s.worked && s.showsWood && isDry(s) && finding.damage === 'darkRing' && s.veneerUm === null;
@@ -54,7 +70,7 @@ export const repairOf = (s: SurfaceContext, finding: Finding): Repair | undefine
   if (repair?.onFilm && s.strips) return undefined;
   const heatOnVeneer = repair?.heats === true && s.veneerUm !== null;
   const fitting = heatOnVeneer ? FILLS.stainable : repair;
-  return fitting && byDepth(fitting, finding.depthMm);
+  return fitting && byDepth(bySize(fitting, finding), finding.depthMm);
 };
 
 /** Fittings that are replaced and whose holes are known: old holes are filled, new ones drilled. */

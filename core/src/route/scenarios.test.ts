@@ -782,3 +782,71 @@ describe('doubt', () => {
     );
   });
 });
+
+describe('repairs go by size', () => {
+  const withFinding = (
+    damage: 'crack' | 'missingVeneer' | 'gouge',
+    size: Readonly<{ lengthMm?: number; widthMm?: number; depthMm?: number }>,
+    scheme: Scheme = painted('mid'),
+  ): Route => {
+    const piece = pieceOf({
+      template: 'table',
+      known: { top: { substrate: 'hardwood', wood: 'ringPorous', finish: 'bare', bleed: 'none' } },
+      found: { top: [damage] },
+      aims: { top: scheme },
+    });
+    return planRoute(
+      { ...piece, findings: piece.findings.map((it) => ({ ...it, ...size })) },
+      USUAL_SHOP,
+    );
+  };
+
+  it.each([
+    ['a hairline is glued', 'crack', { widthMm: 0.5 }, 'glue-crack'],
+    ['two millimetres are glued and filled', 'crack', { widthMm: 2 }, 'glue-and-fill-crack'],
+    ['five get a slip of wood', 'crack', { widthMm: 5 }, 'slip-in-crack'],
+    [
+      'a chip of veneer is filled',
+      'missingVeneer',
+      { lengthMm: 20, widthMm: 10 },
+      'two-part-filler',
+    ],
+    ['a sheet of it is patched', 'missingVeneer', { lengthMm: 120, widthMm: 60 }, 'veneer-patch'],
+    ['a shallow nick gets putty', 'gouge', { depthMm: 0.8 }, 'glazing-putty'],
+    ['a deep hole is modelled', 'gouge', { depthMm: 15 }, 'epoxy-putty'],
+  ] as const)('%s', (_, damage, size, method) => {
+    expect(methods(withFinding(damage, size).operations)).toContain(method);
+  });
+});
+
+describe('a warning is shown where the choice is made', () => {
+  const notes = (scheme: Scheme, known = {}) =>
+    routeOf({
+      template: 'table',
+      known: { top: { substrate: 'hardwood', finish: 'bare', bleed: 'none', ...known } },
+      aims: { top: scheme },
+    }).refusals.map((it) => [it.rule, it.blocks]);
+
+  it('wax where water stands', () => {
+    expect(notes(painted('mid', 'wax'))).toContainEqual(['wax-where-water-stands', false]);
+    expect(notes(painted('mid'))).toEqual([]);
+  });
+
+  it('wall paint on a laminate', () => {
+    const scheme = { kind: 'painted', shade: 'mid', paint: 'wallPaint', topcoat: 'none' } as const;
+    expect(notes(scheme, { substrate: 'foil', finish: 'factory' })).toContainEqual([
+      'wall-paint-on-a-slick-face',
+      false,
+    ]);
+  });
+
+  it('a gap that no clear finish hides', () => {
+    const route = routeOf({
+      template: 'table',
+      known: { top: { substrate: 'hardwood', finish: 'bare', bleed: 'none' } },
+      found: { top: ['jointGap'] },
+      aims: { top: stained() },
+    });
+    expect(route.refusals[0]?.waysOut.join(' ')).toMatch(/slip of the same wood/);
+  });
+});

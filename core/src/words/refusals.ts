@@ -56,6 +56,18 @@ export const refusals = {
       ],
     },
   },
+  waxedTop: {
+    title: (names: readonly string[]) => `Wax alone is weak on the ${on(names)}`,
+    because:
+      'Water stands there, and wax lets it through: white rings within a week, and no paint or film sticks over wax later. It is planned as you asked.',
+    waysOut: ['Take a waterborne clear.', 'Wax it every few months, and use coasters.'],
+  },
+  wallPaint: {
+    title: (names: readonly string[]) => `Wall paint is weak on the ${on(names)}`,
+    because:
+      'On slick faces wall paint scratched off over every primer that was tried; cabinet enamel held. It is planned as you asked.',
+    waysOut: ['Take cabinet enamel.', 'Give it a waterborne clear on top.'],
+  },
   noDistress: {
     title: (names: readonly string[]) => `No rubbing through on the ${on(names)}`,
     because: (status: string) =>

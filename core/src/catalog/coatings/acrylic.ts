@@ -31,7 +31,11 @@ export const acrylic = coating({
   shelfMonths: 24,
   hazards: [],
   protection: ['nitrileGloves', 'ventilation'],
-  steps: ['One even coat, long strokes, wet edge, leave it.'],
+  steps: [
+    'Stir to the bottom for two minutes. Microfibre roller on flats, brush in corners, one even coat; lay off lightly with the brush along the grain.',
+    'Small sections, keep a wet edge, and leave it alone once it drags: what is thin now, the next coat mends.',
+    'Right: an even, matt, milky face. Shiny patches are where the old film was not dulled: let it dry, scuff them, touch in.',
+  ],
   cleaner: 'water',
   sprayer: 'Strain it; rinse the gun with water at once.',
 });

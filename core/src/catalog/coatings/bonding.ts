@@ -33,8 +33,9 @@ export const bonding = coating({
   hazards: [],
   protection: ['nitrileGloves', 'ventilation'],
   steps: [
-    'Even, thin coat; short-pile roller on flats.',
-    'It grips in hours and hardens in days: treat it gently.',
+    'Thin and even with a short-pile roller, a brush in corners; no second pass over what has begun to set.',
+    'It grips in hours and hardens in days: treat it gently, and put nothing on it.',
+    'Right: a nail drawn over it after a night leaves a line, no flake. It flakes? Strip it there, degrease, scuff again.',
   ],
   cleaner: 'water',
   sprayer: 'Strain it; rinse the gun with water at once.',

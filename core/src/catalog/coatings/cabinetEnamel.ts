@@ -26,8 +26,9 @@ export const cabinetEnamel = coating({
   hazards: [],
   protection: ['nitrileGloves', 'ventilation'],
   steps: [
-    'Foam or microfibre roller, then lay off lightly one way.',
-    'Leave it: it levels by itself.',
+    'Stir, do not shake; strain it if it has skins. Foam or microfibre roller, a door or a side at a time, then lay off lightly one way with a dampened synthetic brush.',
+    'About a tenth of a litre for a square metre; thicker runs, thinner drags. Leave it: it levels by itself within ten minutes.',
+    'A run that is still wet: one stroke upwards. One that has skinned over: leave it until tomorrow, cut it flat with P320 on a block.',
   ],
   cleaner: 'water',
   sprayer: 'Strain it; rinse the gun with water at once.',

@@ -24,8 +24,9 @@ export const caulk = coating({
   hazards: [],
   protection: ['nitrileGloves', 'ventilation'],
   steps: [
-    'A thin bead into the gap, no more than fills it.',
-    'Smooth with a damp finger, wipe the rest.',
+    'Nozzle cut small. A thin bead into the gap, no more than fills it.',
+    'Smooth with a damp finger in one stroke, wipe the rest off with a damp cloth; touch no more.',
+    'It sinks as it dries: a second thin bead where it has.',
   ],
   cleaner: 'water',
   sprayer: 'Strain it; rinse the gun with water at once.',

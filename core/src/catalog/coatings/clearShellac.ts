@@ -31,7 +31,11 @@ export const clearShellac = coating({
   shelfMonths: 12,
   hazards: ['flammable', 'fumes'],
   protection: ['vapourCartridges', 'nitrileGloves', 'openWindow'],
-  steps: ['Thin, fast, no brushing back.', 'Second coat across the first.'],
+  steps: [
+    'Dewaxed only, where another kind of coat follows. A soft, full brush; thin, fast, one stroke beside the other, no brushing back.',
+    'A place that was missed waits for the next coat. Second coat across the first.',
+    'Right: an even shine. White bloom means damp air: warm the room, a very thin coat clears it.',
+  ],
   cleaner: 'alcohol or ammonia',
   sprayer: 'It ruins sprayers that are hard to clean: brush it.',
 });

@@ -24,8 +24,9 @@ export const conditioner = coating({
   hazards: ['selfHeating', 'fumes'],
   protection: ['vapourCartridges', 'nitrileGloves', 'openWindow'],
   steps: [
-    'Flood it on, let it soak for ten minutes, wipe off all that is left.',
-    'Stain within two hours.',
+    'Flood it on along the grain, keep it wet for ten minutes; where it goes dull, more.',
+    'Wipe off all that is left, along the grain, until the cloth stays dry.',
+    'Stain within two hours: later it has closed the wood altogether.',
   ],
   cleaner: 'mineral spirits',
   sprayer: 'Brush or wipe it; sprayed oil settles everywhere.',

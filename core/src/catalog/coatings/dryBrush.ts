@@ -23,7 +23,11 @@ export const dryBrush = coating({
   shelfMonths: 24,
   hazards: [],
   protection: ['nitrileGloves', 'ventilation'],
-  steps: ['Almost no paint on a stiff brush; wipe it on card first, then skim the high places.'],
+  steps: [
+    'Dip the tip of a stiff brush, then wipe it on card until it leaves only a whisper.',
+    'Skim the high places, always in one direction, hardly touching. More is a second pass, never more paint.',
+    'Too much? A damp cloth at once takes it off.',
+  ],
   cleaner: 'water',
   sprayer: 'Strain it; rinse the gun with water at once.',
 });

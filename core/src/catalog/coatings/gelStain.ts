@@ -23,7 +23,11 @@ export const gelStain = coating({
   shelfMonths: 24,
   hazards: ['selfHeating', 'fumes'],
   protection: ['vapourCartridges', 'nitrileGloves', 'openWindow'],
-  steps: ['Over a sealed, dulled film: wipe on thin, even out with a dry brush along the grain.'],
+  steps: [
+    'Over a sealed, dulled film. Wipe on thin with a cloth, a face at a time, within five minutes.',
+    'Even it out with a dry brush along the grain, light; what is too dark now is wiped, not brushed.',
+    'Right: no lap marks in a raking light. A second coat tomorrow deepens it.',
+  ],
   cleaner: 'mineral spirits',
   sprayer: 'Brush or wipe it; sprayed oil settles everywhere.',
 });

@@ -23,7 +23,11 @@ export const glaze = coating({
   shelfMonths: 24,
   hazards: [],
   protection: ['nitrileGloves', 'ventilation'],
-  steps: ['Brush it into carving and corners, wipe the high places clean with a damp cloth.'],
+  steps: [
+    'Brush it into carving and corners, a part at a time.',
+    'Wipe the high places clean with a damp cloth while it is wet; leave it in the low ones.',
+    'Too dark? Water on the cloth takes it back for some minutes.',
+  ],
   cleaner: 'water',
   sprayer: 'Strain it; rinse the gun with water at once.',
 });

@@ -24,8 +24,9 @@ export const grainFiller = coating({
   hazards: [],
   protection: ['nitrileGloves', 'ventilation'],
   steps: [
-    'Rub it in across the grain with a plastic scraper, a small area at a time.',
-    'Take the surplus off after ten minutes, or as labelled.',
+    'Work it in across the grain with a plastic card, hard, a small area at a time, until every pore is full.',
+    'Take the surplus off across the grain after ten minutes, or as labelled, before it is hard.',
+    'Look along the light: pores that still show get a second round once it is dry.',
   ],
   cleaner: 'water',
   sprayer: 'Strain it; rinse the gun with water at once.',

@@ -23,7 +23,11 @@ export const hardOil = coating({
   shelfMonths: 24,
   hazards: ['selfHeating', 'fumes'],
   protection: ['vapourCartridges', 'nitrileGloves', 'openWindow'],
-  steps: ['Flood it on, keep it wet for twenty minutes, wipe off all that has not gone in.'],
+  steps: [
+    'Flood it on with a cloth, keep it wet for twenty minutes; where it goes dull, more.',
+    'Wipe off all that has not gone in, until the cloth runs dry: what stays on top stays sticky.',
+    'Again after an hour where it sweats out. The second round takes half as much.',
+  ],
   cleaner: 'mineral spirits',
   sprayer: 'Brush or wipe it; sprayed oil settles everywhere.',
 });

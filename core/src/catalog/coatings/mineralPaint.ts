@@ -24,7 +24,11 @@ export const mineralPaint = coating({
   shelfMonths: 24,
   hazards: [],
   protection: ['nitrileGloves', 'ventilation'],
-  steps: ['Thin coats with a soft brush; it dries flat and porous and wants a clear coat or wax.'],
+  steps: [
+    'Thin coats with a soft, dampened brush, in one direction or crosswise as the look wants.',
+    'It dries fast: do not go back into it. Brush marks belong to it; a damp sponge levels the first coat.',
+    'It dries flat and porous and wants a clear coat or wax.',
+  ],
   cleaner: 'water',
   sprayer: 'Strain it; rinse the gun with water at once.',
 });

@@ -24,7 +24,11 @@ export const oilClear = coating({
   shelfMonths: 24,
   hazards: ['selfHeating', 'fumes'],
   protection: ['vapourCartridges', 'nitrileGloves', 'openWindow'],
-  steps: ['Natural-bristle brush, even strokes along the grain; tip off once and leave it.'],
+  steps: [
+    'Do not shake it: bubbles stay. Natural-bristle brush, a third dipped; even strokes along the grain, from dry into wet.',
+    'Tip off once with the tips of the bristles and leave it. Dust off the floor before you begin.',
+    'Right: an even wet shine in a raking light. A sag within ten minutes: brush it up; later, leave it for P320.',
+  ],
   cleaner: 'mineral spirits',
   sprayer: 'Brush or wipe it; sprayed oil settles everywhere.',
 });

@@ -24,9 +24,9 @@ export const oilStain = coating({
   hazards: ['selfHeating', 'fumes'],
   protection: ['vapourCartridges', 'nitrileGloves', 'openWindow'],
   steps: [
-    'Stir; try it on a hidden place first, thinned: that is easy to undo.',
-    'Wipe on across the grain, off along it after three to five minutes.',
-    'One more round for a deeper tone, no sanding between.',
+    'Stir until nothing is left at the bottom. Try it on a hidden place first, thinned with spirits: that is easy to undo.',
+    'Wipe on across the grain, a face at a time, off along it after three to five minutes.',
+    'Too dark? A cloth with mineral spirits within ten minutes. Too light? One more round tomorrow, no sanding between.',
   ],
   cleaner: 'mineral spirits',
   sprayer: 'Brush or wipe it; sprayed oil settles everywhere.',

@@ -23,7 +23,11 @@ export const pasteWax = coating({
   shelfMonths: 60,
   hazards: ['flammable'],
   protection: ['nitrileGloves', 'ventilation'],
-  steps: ['Thin with a cloth, wait 15–20 minutes, buff.', 'A second coat the same way.'],
+  steps: [
+    'A walnut of wax in a cloth, thin, in circles into the grain, then along it; 15–20 minutes, until it is hazy.',
+    'Buff hard with a clean cloth, turned often, until a finger leaves no mark. Smears mean too much: a little fresh wax takes them off.',
+    'A second coat the same way.',
+  ],
   cleaner: 'mineral spirits',
   sprayer: 'Cloth only.',
 });

@@ -32,9 +32,9 @@ export const pigmentedShellac = coating({
   hazards: ['flammable', 'fumes'],
   protection: ['vapourCartridges', 'nitrileGloves', 'openWindow'],
   steps: [
-    'Thin, fast, no brushing back.',
+    'Stir well, it settles. Full soft brush, thin, fast, no brushing back: it sets in minutes.',
     'Watch it as it goes on: where the wood still bleeds it turns pink or brown. Mark those places.',
-    'Give the marked places one more coat, and only those.',
+    'Give the marked places one more coat, and only those, until one stays white.',
   ],
   cleaner: 'alcohol or ammonia',
   sprayer: 'It ruins sprayers that are hard to clean: brush it.',

@@ -31,7 +31,11 @@ export const sealing = coating({
   shelfMonths: 24,
   hazards: [],
   protection: ['nitrileGloves', 'ventilation'],
-  steps: ['Edges first: they drink most.', 'Second coat on edges and filler.'],
+  steps: [
+    'Edges first: they drink most, and want it brushed in until they stay wet.',
+    'Then the faces with a roller, even. Second coat on edges and filler once it is dry.',
+    'Right: one sheen over board, edges and filler. A dull patch is still drinking: again there.',
+  ],
   cleaner: 'water',
   sprayer: 'Strain it; rinse the gun with water at once.',
 });

@@ -25,7 +25,10 @@ export const wallPaint = coating({
   shelfMonths: 24,
   hazards: [],
   protection: ['nitrileGloves', 'ventilation'],
-  steps: ['Small sections, long strokes, wet edge; leave it, the next coat mends.'],
+  steps: [
+    'Microfibre roller, small sections, long strokes, a wet edge; lay off with an almost dry brush.',
+    'Leave it: the next coat mends. On furniture it stays soft: a clear coat over it where hands and cups come.',
+  ],
   cleaner: 'water',
   sprayer: 'Strain it; rinse the gun with water at once.',
 });

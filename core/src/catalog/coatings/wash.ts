@@ -24,8 +24,9 @@ export const wash = coating({
   hazards: [],
   protection: ['nitrileGloves', 'ventilation'],
   steps: [
-    'Thin the paint with water: 1 to 1 covers densely, 1 to 3 is translucent. Start at 1 to 2.',
-    'Wet the face, brush the wash on along the grain, wipe back at once.',
+    'Thin the paint with water: 1 to 1 covers densely, 1 to 3 is translucent. Start at 1 to 2, and try it on the inside first.',
+    'Wet the face with a sponge, brush the wash on along the grain, wipe back at once with a damp cloth.',
+    'Patchy? A wet sponge evens it for some minutes.',
   ],
   cleaner: 'water',
   sprayer: 'Strain it; rinse the gun with water at once.',

@@ -36,9 +36,10 @@ export const PART_RATES = {
   doorOff: byPart(4, 8, atHand('pencil'), use('maskingTape', 0.2, 'masks')),
   pullOff: byPart(4, 2, use('labelledBags', 1, 'contains')),
   backOff: byPlace(0, 15),
+  /** Soaking takes hours and no hands. */
   polish: byPart(
-    0,
-    6,
+    15,
+    3,
     use('vinegar', 0.1, 'cleans'),
     use('steelWool', 0.01, 'cleans'),
     use('metalPolish', 0.01, 'cleans'),

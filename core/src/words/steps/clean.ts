@@ -6,8 +6,9 @@ export const vacuum = {
   because: 'Vacuumed first, the wash water stays clean longer.',
   how: (hepa: boolean): readonly string[] => [
     ...(hepa ? ['HEPA filter in the vacuum: loose dust may hold lead.'] : []),
-    'Soft brush on the nozzle.',
-    'Corners, joints, runners, underneath.',
+    'Soft brush on the nozzle, low suction over loose veneer and flaking paint.',
+    'From the top down: faces, corners, joints, runners, underneath; drawers inside and out.',
+    'A white cloth drawn over it picks up nothing loose.',
   ],
 } as const;
 
@@ -15,9 +16,9 @@ export const residueOff = {
   title: 'Take sticker and felt residue off',
   because: 'Glue residue sheds every coat over it.',
   how: [
-    'Oil-based remover, about ten minutes, scrape with plastic.',
-    'Felt on water-soluble glue: keep it wet, it peels.',
-    'The degreasing that follows takes the oil off.',
+    'A few drops of oil-based remover on each, about ten minutes, then scrape with plastic, flat to the face; twice for old ones.',
+    'Felt on water-soluble glue: keep it wet under a cloth, it peels.',
+    'Nothing sticky is left under a fingertip. The degreasing that follows takes the oil off.',
   ],
 } as const;
 
@@ -42,8 +43,9 @@ export const waxOff = {
   because: (certain: boolean) =>
     `wax ${certain ? 'very much in question' : 'possible'}; no paint or film sticks over it.`,
   how: [
-    'Rag or fine nylon pad, wet with mineral spirits, with the grain.',
-    'Wipe with clean rags until none comes away smeared.',
+    'Rag or fine nylon pad, wet with mineral spirits, with the grain, half a face at a time.',
+    'Wipe with clean rags, turned often, until none comes away smeared: two or three rounds.',
+    'A drop of water spreads instead of beading: the wax is off. It beads? Once more.',
   ],
 } as const;
 
@@ -55,13 +57,14 @@ export const degrease = {
   how: (damp: boolean): readonly string[] =>
     damp
       ? [
-          'Degreaser by its label on a wrung-out cloth: damp, not wet.',
-          'Wipe with clear water, damp, and dry at once.',
+          'Degreaser by its label on a well wrung-out cloth: damp, not wet. Along the grain, a face at a time.',
+          'A cloth of clear water after it, as damp, and dry at once with a third.',
+          'The cloth stays clean, and the face squeaks under a fingertip. It does not? Once more, still damp.',
         ]
       : [
-          'Degreaser by its label; change the water when it is dirty.',
-          'A second pass if the first water is dark.',
-          'Rinse with clear water, dry.',
+          'Degreaser by its label, a couple of teaspoons to a bucket of warm water, stronger on kitchen film; sponge or nylon pad, along the grain.',
+          'Change the water when you can’t see the bottom. A second pass if the first water was dark.',
+          'Rinse with clear water twice, wipe dry. Right: no film under a fingertip, and water spreads instead of beading.',
         ],
   cautions: (damp: boolean) => [
     byLabel(

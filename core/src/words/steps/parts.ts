@@ -49,8 +49,9 @@ export const polishFittings = {
   because: (count: number) =>
     `${count} fittings are kept and cleaned: they soak while the wood is worked.`,
   how: [
-    'Try one first. Brass and steel: hot vinegar and water, hours to days.',
-    'Mild abrasive and fine steel wool; rinse, dry at once.',
+    'Try one first. Brass in hot vinegar and water an hour at most, or it turns pink; steel overnight, or days. Plated ones only in soap and water.',
+    'Rinse, dry at once. Mild abrasive paste on a cloth; fine steel wool on what does not come off.',
+    'Right: bright where hands go, dark in the hollows. All bright looks new; stop before.',
     'Screws stay in their own piece.',
   ],
 } as const;
