@@ -117,16 +117,30 @@ export interface TestResult {
   readonly result: number;
 }
 
-/** Multiplies the chances of makes by those of the results that the make alone decides, in place. */
-export const weighMakes = (makes: Float64Array, results: readonly TestResult[]): void => {
-  for (const { test, result } of results) {
-    const chances = tableOf(test)?.onMakes?.[result];
-    if (!chances) continue;
-    for (let m = 0; m < makes.length; m++) {
-      makes[m] = (makes[m] as number) * (chances[m] as number);
+/** Multiplies a vector by others of its length. @returns a new vector */
+const timesAll = (
+  vector: Float64Array,
+  [first, ...others]: readonly Float64Array[],
+): Float64Array => {
+  if (!first) return vector.slice();
+  const product = new Float64Array(vector.length);
+  for (let at = 0; at < product.length; at++) {
+    product[at] = (vector[at] as number) * (first[at] as number);
+  }
+  for (const factor of others) {
+    for (let at = 0; at < product.length; at++) {
+      product[at] = (product[at] as number) * (factor[at] as number);
     }
   }
+  return product;
 };
+
+/** Chances of makes times those of the results that the make alone decides. */
+export const weighMakes = (makes: Float64Array, results: readonly TestResult[]): Float64Array =>
+  timesAll(
+    makes,
+    results.flatMap(({ test, result }) => tableOf(test)?.onMakes?.[result] ?? []),
+  );
 
 /** Does a test tell something that the make does not decide? */
 export const bearsOnBleed = ({ test }: TestResult): boolean => {
@@ -134,16 +148,12 @@ export const bearsOnBleed = ({ test }: TestResult): boolean => {
   return table?.onStates !== undefined;
 };
 
-/** Multiplies a vector by the chances of the results that the bleed has a say in, in place. */
-export const weighStates = (vector: StateVector, results: readonly TestResult[]): void => {
-  for (const { test, result } of results) {
-    const chances = tableOf(test)?.onStates?.[result];
-    if (!chances) continue;
-    for (let s = 0; s < vector.length; s++) {
-      vector[s] = (vector[s] as number) * (chances[s] as number);
-    }
-  }
-};
+/** Chances of states times those of the results that the bleed has a say in. */
+export const weighStates = (states: StateVector, results: readonly TestResult[]): StateVector =>
+  timesAll(
+    states,
+    results.flatMap(({ test, result }) => tableOf(test)?.onStates?.[result] ?? []),
+  );
 
 /** What a part of unknown age is expected to be: the ground on which a result is read by itself. */
 const USUAL: Readonly<Record<PartKind, StateVector>> = (() => {

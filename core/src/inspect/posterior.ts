@@ -55,17 +55,8 @@ interface Voice {
   readonly makes: Float64Array;
 }
 
-/** Sums of states make by make. */
-const totalsOf = (states: StateVector): Float64Array => {
-  const totals = new Float64Array(MAKES.length);
-  let s = 0;
-  for (let m = 0; m < totals.length; m++) {
-    let sum = 0;
-    for (const end = s + STATES_PER_MAKE; s < end; s++) sum += states[s] as number;
-    totals[m] = sum;
-  }
-  return totals;
-};
+/** Makes that nothing speaks for or against. */
+const ONES = new Float64Array(MAKES.length).fill(1);
 
 const voiceOf = (
   results: readonly TestResult[],
@@ -73,21 +64,26 @@ const voiceOf = (
   topLayer: PaintLayer | undefined,
   words: readonly Confirmation[],
 ): Voice => {
-  const makes = new Float64Array(MAKES.length).fill(1);
+  const makes = weighMakes(ONES, results);
   weighByPaint(makes, lead);
   weighByLayer(makes, topLayer);
-  weighMakes(makes, results);
   const onBleed = results.filter(bearsOnBleed);
   if (onBleed.length === 0 && words.length === 0) {
     return { bleeds: BLEED_CHANCES, totals: undefined, makes };
   }
-  const bleeds = BLEED_CHANCES.slice();
+  const expected = words.length > 0 ? BLEED_CHANCES.slice() : BLEED_CHANCES;
   for (const { variable, value } of words) {
-    if (variable !== 'lead') keepOnly(bleeds, variable, value);
+    if (variable !== 'lead') keepOnly(expected, variable, value);
   }
-  weighStates(bleeds, onBleed);
-  const totals = totalsOf(bleeds);
-  for (let m = 0; m < makes.length; m++) makes[m] = (makes[m] as number) * (totals[m] as number);
+  const bleeds = weighStates(expected, onBleed);
+  const totals = new Float64Array(MAKES.length);
+  let s = 0;
+  for (let m = 0; m < totals.length; m++) {
+    let sum = 0;
+    for (const end = s + STATES_PER_MAKE; s < end; s++) sum += bleeds[s] as number;
+    totals[m] = sum;
+    makes[m] = (makes[m] as number) * sum;
+  }
   return { bleeds, totals, makes };
 };
 
