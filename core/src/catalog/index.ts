@@ -132,7 +132,7 @@ export {
   SANDING_MODEL,
   SANDING_SOURCE,
 } from './sandingModel';
-export { BEARS_PARTS, UNTILS, WAITS, type Until } from './waits';
+export { BEARS_PARTS, UNTILS, WAITS, WATER_OVER_OIL_STAIN, type Until } from './waits';
 export { HAZARDS, type Hazard } from './hazards';
 export {
   MATERIALS,

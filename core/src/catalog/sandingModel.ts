@@ -56,7 +56,6 @@ export const SANDING_MODEL = {
     /** A face whose film was sanded off with the coarsest paper: its scratches. */
     afterSandingOff: 60.3,
     bare: 75,
-    afterFill: 100,
     darkStain: 300,
   },
 } as const;
@@ -71,7 +70,8 @@ export const PAPER_CHOICES = {
   afterSandingOff: 100,
   /** Finest paper that the coat to come wants on bare wood: on solid, and on thin faces. */
   target: { stained: { solid: 180, thin: 120 }, wood: { solid: 220, thin: 180 }, paint: 150 },
-  fill: { underClear: 150, underPaint: 220 },
+  /** Fills flush: fill, flatten, paint; finer starts where wood is seen, and where it is thin. */
+  fill: { underPaint: [80, 120, 220], solid: [120, 180], thin: [150] },
   darkStain: 120,
   /** Dulling what stays: paint and old film by school, smooth factory film, and laminate, where coarse paper breaks into the core. */
   scuff: { fine: [120, 150], coarse: [120], smooth: [180, 220], slick: [180], clear: [320] },

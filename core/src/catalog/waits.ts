@@ -42,6 +42,9 @@ export const BEARS_PARTS = {
   source: PRACTICE,
 } as const;
 
+/** A waterborne coat over an oil-based stain: one to three days, or a coat of dewaxed shellac between. */
+export const WATER_OVER_OIL_STAIN = { minutes: 48 * 60, source: PRACTICE } as const;
+
 /** Waits after wet work, minutes (common practice). */
 export const WAITS = {
   afterWash: 12 * 60,

@@ -150,7 +150,11 @@ const because = (rule: PrimerRule, need: PrimerNeed): string => {
     case 'shellac-holds-bleed':
       return worstBleed(need) === 'resin'
         ? WORDS.knots
-        : WORDS.bleed(worstBleed(need), bleedChance(need));
+        : WORDS.bleed(
+            KINDS.filter((kind) => need.bleed[kind] >= DECISIONS.forbids.value),
+            worstBleed(need),
+            bleedChance(need),
+          );
     case 'bonding-on-glossy':
       return need.powdery > need.slick ? WORDS.powdery : WORDS.slick(need.slick);
     case 'seal-board':

@@ -64,6 +64,8 @@ export interface SurfaceContext {
   readonly dampOnly: boolean;
   /** Wood above the core at thin places, µm; null where it is solid, or all but sure to be. */
   readonly veneerUm: number | null;
+  /** The old part is taken off and a new one cut. */
+  readonly isNew: boolean;
   /** Chance that its wood is only a thin face. */
   readonly chanceThin: number;
   /** What comes off or out of the piece before work. */
@@ -177,10 +179,12 @@ type Own = Omit<
 
 const ownOf = (
   whole: Pick<SurfaceContext, 'piece' | 'shop' | 'loose'>,
-  { surface, aim: said, beliefs }: Aimed,
+  { surface, aim: said, beliefs: found }: Aimed,
 ): Own => {
   const aim: Aim = said ?? { surfaceId: surface.id, scheme: { kind: 'leave' }, stripWish: 'best' };
   const findings = whole.piece.findings.filter((it) => it.surfaceId === surface.id);
+  const isNew = surface.part === 'back' && findings.some((it) => it.damage === 'splitBack');
+  const beliefs = isNew ? asNewBack(found) : found;
   const showsWood = showsOldWood(aim.scheme);
   const chanceUnstainable = chanceOfAny(beliefs.substrate.distribution, UNSTAINABLE_ROWS);
   const substrate = plannedSubstrate(beliefs.substrate, showsWood, chanceUnstainable);
@@ -204,8 +208,34 @@ const ownOf = (
     dampOnly: mayBe(shunsWater) || findings.some((it) => it.damage === 'liftingVeneer'),
     veneerUm: mayBe(chanceThin) ? beliefs.veneer.thinMm * 1000 : null,
     chanceThin,
+    isNew,
   };
 };
+
+/** A belief that is sure of one value. */
+const sure = <B extends Belief>(belief: B, value: string): B => ({
+  ...belief,
+  distribution: Object.fromEntries(
+    Object.keys(belief.distribution).map((id) => [id, id === value ? 1 : 0]),
+  ),
+  likeliest: value,
+  p: 1,
+  confirmed: true,
+  settled: true,
+});
+
+/**
+ * A back that is cut new is bare plywood, whatever the old one was; only its lead question stays,
+ * since the old one has to be taken off first.
+ */
+const asNewBack = (it: SurfaceBeliefs): SurfaceBeliefs => ({
+  ...it,
+  substrate: sure(it.substrate, 'plywood'),
+  wood: sure(it.wood, 'paintGrade'),
+  finish: sure(it.finish, 'bare'),
+  bleed: sure(it.bleed, 'none'),
+  layers: [],
+});
 
 const CLEAR_FILMS = FINISHES.rows.filter((row) => row.film && !row.paint);
 

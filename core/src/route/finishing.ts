@@ -47,7 +47,7 @@ const BOARDS = SUBSTRATES.rows.filter((it) => it.family === 'board');
  * What comes through: what the wood brings, all of it where colour came out on the rag, or where
  * ink or iron lies in the wood; little where paint has stood for years and shows none.
  */
-const bleedOf = (s: SurfaceContext): PrimerNeed['bleed'] => {
+export const bleedOf = (s: SurfaceContext): PrimerNeed['bleed'] => {
   const { distribution } = s.beliefs.bleed;
   const { tannin, resin, dye, stain } = distribution;
   // What came out on the rag is dye, whatever was believed before.

@@ -11,11 +11,12 @@ import {
   observationsOf,
   type SurfaceContext,
 } from './context';
-import { chanceSlick, coatsOf, primerOf } from './finishing';
+import { bleedOf, chanceSlick, coatsOf, primerOf } from './finishing';
 import { remembered } from './memo';
 
-/** The chance that a surface bleeds at all. */
-export const chanceToBleed = (s: SurfaceContext): number => 1 - s.beliefs.bleed.distribution.none;
+/** The chance that something comes through a light colour. */
+export const chanceToBleed = (s: SurfaceContext): number =>
+  Object.values(bleedOf(s)).reduce((sum, chance) => sum + chance, 0);
 
 /** The latest pH that was read is one that coats don't bear. */
 export const isPhOff = (s: SurfaceContext): boolean => {

@@ -850,3 +850,26 @@ describe('a warning is shown where the choice is made', () => {
     expect(route.refusals[0]?.waysOut.join(' ')).toMatch(/slip of the same wood/);
   });
 });
+
+it('a waterborne clear waits one to three days over an oil-based stain', () => {
+  const route = routeOf({
+    template: 'table',
+    known: { top: { substrate: 'hardwood', wood: 'walnut', finish: 'bare', bleed: 'none' } },
+    aims: { top: stained() },
+  });
+  const minutes = one(route, 'coat-oilStain').wait?.minutes;
+  expect(minutes).toBeGreaterThanOrEqual(24 * 60);
+  expect(minutes).toBeLessThanOrEqual(72 * 60);
+});
+
+it('a back that is cut new is primed as the bare sheet that it is', () => {
+  const route = routeOf({
+    years: [1990, 1995],
+    known: { back: { substrate: 'board', finish: 'factory' } },
+    found: { back: ['splitBack'] },
+    aims: { back: painted('mid', 'none') },
+  });
+  expect(methods(on(route, 'back'))).not.toContain('prime-bonding');
+  expect(methods(on(route, 'back'))).toContain('prime-acrylic');
+  expect(isBefore(route, 'new-back', 'prime-acrylic')).toBe(true);
+});

@@ -1,17 +1,21 @@
 /** Why a primer, a topcoat or a ladder is as it is, in words. */
 
 const BLEED_WORDS = {
-  tannin: 'tannin comes',
-  resin: 'resin comes',
-  dye: 'old dye comes',
-  stain: 'an old stain comes',
+  tannin: 'tannin',
+  resin: 'resin',
+  dye: 'old dye',
+  stain: 'an old stain',
 } as const;
 
 export const primer = {
   odour: 'Odour comes back through water-based primer; shellac shuts it in.',
   knots: 'Knots bleed for months: only shellac holds them.',
-  bleed: (kind: 'tannin' | 'resin' | 'dye' | 'stain', chance: number) =>
-    `A ${Math.round(chance * 100)} % chance that ${BLEED_WORDS[kind]} through a light colour, and more paint does not cure that. Shellac holds it.`,
+  bleed: (
+    kinds: readonly (keyof typeof BLEED_WORDS)[],
+    worst: keyof typeof BLEED_WORDS,
+    chance: number,
+  ) =>
+    `A ${Math.round(chance * 100)} % chance that ${(kinds.length > 0 ? kinds : [worst]).map((it) => BLEED_WORDS[it]).join(' or ')} comes through a light colour, and more paint does not cure that. Shellac holds it.`,
   slick: (chance: number) =>
     chance > 0.9
       ? 'A glossy face sheds paint: scuff once, then a primer that grips.'

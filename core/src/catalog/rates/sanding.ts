@@ -18,6 +18,7 @@ export const SANDING_RATES = {
   dull: byArea(5, 7, use('lintFreeCloths', 0.2, 'wipes')),
   dullWet: byArea(6, 9, use('sponge', 0.3, 'wipes')),
   distress: byArea(10, 18, use('lintFreeCloths', 0.2, 'wipes')),
+  flush: byPart(4, 2.5),
   drill: byPart(10, 2),
 } as const;
 

@@ -129,7 +129,7 @@ export const CLEAN_RULES: readonly Rule[] = [
   surfaceRule({
     id: 'clean-before-abrasive',
     phase: 'clean',
-    applies: (s) => s.worked && !isDone(s, 'degreased'),
+    applies: (s) => s.worked && !s.isNew && !isDone(s, 'degreased'),
     because: (s) => (has(s, 'grime') ? WORDS.degrease.becauseGreasy : WORDS.degrease.because),
     work: (s) => {
       const greasy = has(s, 'grime');

@@ -4,6 +4,7 @@ import {
   SLOWER,
   TRANSFER,
   WAITS,
+  WATER_OVER_OIL_STAIN,
   leavesFilm,
   type Coating,
   type Rate,
@@ -60,6 +61,15 @@ export const lagOfCoat = (coating: Coating, isSandedNext = false): Lag => {
   };
 };
 
+/** The wait belongs to the pair: water-based over an oil-based stain waits until that is through. */
+const lagBetween = (lag: Lag, under: Coat, over: Coat | undefined): Lag => {
+  if (!over) return lag;
+  const [below, above] = [COATINGS.get(under.coating), COATINGS.get(over.coating)];
+  const isWaterOverOil =
+    below.ground === 'stain' && below.mechanism !== 'water' && above.mechanism === 'water';
+  return isWaterOverOil ? { ...lag, min: Math.max(lag.min, WATER_OVER_OIL_STAIN.minutes) } : lag;
+};
+
 /** Is a coat of paint sanded before the next: with every coat, or the last one under its topcoat? */
 const isSandedNext = (s: SurfaceContext, coat: Coat): boolean => {
   const over = coatOver(s, coat);
@@ -89,7 +99,7 @@ export const layCoat = (
     effort,
     consumes: [take(coat.coating, litres, 'coats'), ...consumes],
     protection: sprayed ? ['vapourCartridges', 'p100Filter', 'goggles'] : [],
-    wait: lagOfCoat(coat.coating, isSandedNext(s, coat)),
+    wait: lagBetween(lagOfCoat(coat.coating, isSandedNext(s, coat)), coat, coatOver(s, coat)),
     ...draft,
     title: sprayed ? COAT_WORDS.coat.sprayed(rest.title) : rest.title,
     setUp: { coating: coat.coating, colour: coat.colour, nth: coat.nth, sprayed, ...rest.setUp },

@@ -1,5 +1,5 @@
 import { ANCHOR_FROM_MM, TIPS_FROM_MM } from '../../catalog';
-import { isForChild, templateOf, type Hardware } from '../../piece';
+import { templateOf, type Hardware } from '../../piece';
 import { PARTS_WORDS as WORDS, SECURE_WORDS } from '../../words';
 import {
   areaOfFace,
@@ -197,7 +197,7 @@ export const APART_RULES: readonly Rule[] = [
 
 /** From which height on it could fall on somebody, mm. */
 const tipsFrom = ({ piece }: Whole): number =>
-  templateOf(piece.templateId).storesClothes || isForChild(piece)
+  templateOf(piece.templateId).storesClothes || piece.childsRoom
     ? TIPS_FROM_MM.value
     : ANCHOR_FROM_MM.value;
 
@@ -312,7 +312,9 @@ export const TOGETHER_RULES: readonly Rule[] = [
     phase: 'reassemble',
     place: { of: 'piece' },
     asks: (whole) =>
-      heightOf(whole) >= tipsFrom(whole) && !isDoneToPiece(whole, 'anchorReady')
+      !templateOf(whole.piece.templateId).forChild &&
+      heightOf(whole) >= tipsFrom(whole) &&
+      !isDoneToPiece(whole, 'anchorReady')
         ? worked(whole)
         : [],
     because: (whole) => WORDS.anchor.because(tipsFrom(whole) === TIPS_FROM_MM.value),

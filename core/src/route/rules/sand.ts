@@ -223,27 +223,21 @@ export const SAND_RULES: readonly Rule[] = [
         ];
       }
       const { fill } = PAPER_CHOICES;
-      const it = placesLadder(places, {
-        defectUm: SANDING_MODEL.defects.afterFill,
-        targetGrit: s.showsWood ? fill.underClear : fill.underPaint,
-        veneerUm: s.veneerUm,
-        tool: 'hand',
-      });
-      return it
-        ? [
-            drySanding(s, {
-              method: 'flush-fill',
-              setUp: { grits: it.grits.join('-') },
-              rank: 0,
-              title: WORDS.flushFill.title(it.grits),
-              effort: byModel(it.minutes),
-              consumes: papersFor(it.grits, it.m2),
-              how: WORDS.flushFill.how(it.grits),
-              grits: it.grits,
-              traits: { makes: ['fillFlush'] },
-            }),
-          ]
-        : [];
+      const grits = s.showsWood ? (s.veneerUm === null ? fill.solid : fill.thin) : fill.underPaint;
+      const { effort, consumes } = by('flush', places);
+      return [
+        drySanding(s, {
+          method: 'flush-fill',
+          setUp: { grits: grits.join('-') },
+          rank: 0,
+          title: WORDS.flushFill.title(grits),
+          effort,
+          consumes: [...papersFor(grits, (places * PLACE_AREA_MM2.value) / 1e6), ...consumes],
+          how: WORDS.flushFill.how(grits),
+          grits,
+          traits: { makes: ['fillFlush'] },
+        }),
+      ];
     },
   }),
   surfaceRule({

@@ -4,7 +4,9 @@ export const stripFinish = {
   check: 'Is the old finish off everywhere, the corners too?',
   contained: (title: string) => `${title}, contained`,
   becauseWoodShows: (finish: string, coat: 'stain' | 'clear') =>
-    `${finish} comes off in full, since ${coat === 'stain' ? 'stain' : 'a clear coat'} goes on wood only.`,
+    coat === 'stain'
+      ? `${finish} comes off in full, since stain goes into wood only.`
+      : `${finish} comes off in full, so that the new clear coat stands on wood.`,
   becauseItLetsGo: (finish: string) =>
     `${finish} lets go of the wood at the cross-cut; paint over it would go with it.`,
   becauseOfOtherCoats: 'what was laid since stands in the way of the new aim, and comes off.',
