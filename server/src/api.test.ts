@@ -387,7 +387,10 @@ describe('the engines, stateless', () => {
   it('sanding ladder, and its refusal, both with 200', async () => {
     const ask = (task: object) => server.api.post('/api/sanding-ladder').send(task);
     const good = await ask({ defectUm: 90, targetGrit: 180, coarsestGrit: 80 });
-    expect(good.body).toMatchObject({ kind: 'ladder', rungs: [{ grit: 80 }, { grit: 120 }, { grit: 180 }] });
+    expect(good.body).toMatchObject({
+      kind: 'ladder',
+      rungs: [{ grit: 80 }, { grit: 120 }, { grit: 180 }],
+    });
     const refused = await ask({ defectUm: 90, targetGrit: 180, lead: 'open' });
     expect(refused.status).toBe(200);
     expect(refused.body).toMatchObject({ kind: 'refused', rule: 'dry-sanding-suspect-paint' });

@@ -62,7 +62,9 @@ describe('the grit ladder', () => {
   };
 
   it('on veneer tells thickness and what each paper takes', () => {
-    expect(draw(600, 'metric')).toBe('From 0.60 mm: P120 takes 29 µm, P150 takes 10 µm, P180 takes 8 µm.');
+    expect(draw(600, 'metric')).toBe(
+      'From 0.60 mm: P120 takes 29 µm, P150 takes 10 µm, P180 takes 8 µm.',
+    );
     expect(screen.getByText('keep 0.25 mm')).toBeInTheDocument();
   });
 
