@@ -100,7 +100,7 @@ test('whole-piece ways stand side by side, and one is taken', async ({ page }) =
   await expect(page.getByRole('heading', { name: 'Compare' })).toBeVisible();
   await expect(page.getByText(/of work · \d+ days? · \d+\.\d\d/).first()).toBeVisible();
   await expectNoSidewaysScroll(page);
-  await button(page, 'Take this way: Strip it and show the wood').click();
+  await button(page, 'Take this way: Show the wood everywhere').click();
   await expect(page.getByRole('heading', { name: 'Route' })).toBeVisible();
   await expect(button(page, /^Step \d+: Waterborne clear, satin, coat 1/)).toBeVisible();
   await button(page, 'Undo').click();

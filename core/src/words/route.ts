@@ -48,8 +48,9 @@ export const waysInWords = {
     because: 'The face that is looked at shows its wood; the body is spared the stripper.',
   },
   clearAll: {
-    title: 'Strip it and show the wood',
-    because: 'All the wood is seen; the most work, and every repair stays visible.',
+    title: 'Show the wood everywhere',
+    because:
+      'All the wood is seen, and every repair in it. A sound clear finish is coated over; what does not carry one is stripped.',
   },
   veneerTop: {
     title: 'New veneer on top, body painted',

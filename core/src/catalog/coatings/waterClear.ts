@@ -27,7 +27,7 @@ export const waterClear = coating({
   steps: [
     'Stir, do not shake. Soft synthetic brush or foam pad, well loaded; even and unpooled, along the grain, one pass, a wet edge.',
     'Do not go back into it: what has begun to dry tears. A missed place waits for the next coat.',
-    'The first coat raises the grain: P400 by hand, two strokes, wipe. Milky while wet is right; milky when dry means cold or damp air.',
+    'Milky while wet is right; milky when dry means cold or damp air: stop, warm the room.',
   ],
   cleaner: 'water',
   sprayer: 'Strain it; rinse the gun with water at once.',

@@ -1,8 +1,8 @@
-import { CLEAR_COATS, PAPER_CHOICES, SHEENS, USUAL_SHEEN, WAITS } from '../../catalog';
+import { CLEAR_COATS, COATINGS, PAPER_CHOICES, SHEENS, USUAL_SHEEN, WAITS } from '../../catalog';
 import { wearOf } from '../../piece';
 import { COAT_WORDS as WORDS } from '../../words';
 import type { Coat } from '../../work';
-import { bearsAlcohol, isDone, type SurfaceContext } from '../context';
+import { bearsAlcohol, isDone, keepsFilm, type SurfaceContext } from '../context';
 import {
   belowTopcoat,
   coatsInSeries,
@@ -20,13 +20,23 @@ import { onArea, wait } from './common';
 const sheenOf = (s: SurfaceContext): string =>
   SHEENS.get(('sheen' in s.aim.scheme && s.aim.scheme.sheen) || USUAL_SHEEN).label;
 
+/** What is told before a coat: the first of water on wood raises its grain, later ones may be rough. */
+const firstWords = (s: SurfaceContext, coat: Coat): readonly string[] => {
+  if (!isFilm(coat)) return [];
+  if (coat.nth > 1) return sandsEveryCoat(s) ? [] : [WORDS.topcoat.ifRough];
+  const isOnWood = s.showsWood && !keepsFilm(s);
+  return isOnWood && COATINGS.get(coat.coating).mechanism === 'water'
+    ? [WORDS.topcoat.raisesGrain]
+    : [];
+};
+
 const clearWith = (s: SurfaceContext, coat: Coat): Draft => {
   const sheen = isFilm(coat) ? sheenOf(s) : null;
   return layCoat(s, coat, {
     setUp: { sheen },
     rank: 1 + 2 * (coat.nth - 1),
     title: WORDS.topcoat.title(coat.coating, sheen, coat.nth),
-    first: coat.nth > 1 && isFilm(coat) && !sandsEveryCoat(s) ? [WORDS.topcoat.ifRough] : [],
+    first: firstWords(s, coat),
   });
 };
 

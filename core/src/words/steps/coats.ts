@@ -194,6 +194,8 @@ export const topcoat = {
   becauseWear: (wear: keyof typeof WEAR_WORDS, coats: number) =>
     `${WEAR_WORDS[wear]}, so ${counted(coats, 'coat')}.`,
   becauseWiped: 'two rounds, each wiped or buffed off.',
+  raisesGrain:
+    'Water raises the grain of wood: this first coat will feel rough. When it is dry, P400 by hand, two strokes along the grain, wipe; after that it stays down.',
   ifRough: 'Rough to the hand? P400, light, dust off; else straight on.',
 } as const;
 
