@@ -20,14 +20,22 @@ const GROUPS = {
   coating: inFolder('coating'),
   sanding: inFolder('sanding'),
   'route: order': inFolder('route', [
-    ...['order', 'batch', 'graph', 'precedence', 'tasks', 'plan', 'rule', 'whole'],
+    ...['order', 'batch', 'graph', 'precedence', 'tasks', 'plan', 'rule', 'whole', 'alike'],
   ]),
   'route: choices': inFolder('route', [
     ...['finishing', 'questions', 'refusals', 'stripChoice', 'repairs', 'twoTone', 'context'],
   ]),
-  'route: first rules': inFolder('route/rules', ['secure', 'parts', 'clean', 'strip', 'repair']),
+  'route: first rules': inFolder('route/rules', [
+    'secure',
+    'parts',
+    'look',
+    'clean',
+    'ready',
+    'strip',
+    'repair',
+  ]),
   'route: last rules': inFolder('route/rules', [
-    ...['sand', 'coat', 'block', 'border', 'colour', 'protect', 'handover'],
+    ...['level', 'abrade', 'sand', 'coat', 'block', 'border', 'colour', 'protect', 'handover'],
   ]),
   'route: views': inFolder('route', [
     ...['branches', 'compare', 'careSheet', 'days', 'faceSanding', 'found', 'paper', 'record'],

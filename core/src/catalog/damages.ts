@@ -1,39 +1,26 @@
-import type { Protection } from './protection';
-import { atHand, use, type Use } from './rates';
+import { use } from './rates';
+import {
+  epoxyPutty,
+  glazingPutty,
+  glueCrack,
+  glueDovetail,
+  glueHandle,
+  glueJoint,
+  glueVeneer,
+  guideStrips,
+  ironBand,
+  levelRunner,
+  newBack,
+  ringOut,
+  stainableFill,
+  steamDent,
+  twoPartFill,
+  veneerPatch,
+  washSilicone,
+  type Repair,
+} from './repairs';
 import { PRACTICE, type SourceMark } from './source';
 import { table } from './table';
-import type { Until } from './waits';
-
-/** How a repair is done for one family of schemes. */
-export interface Repair {
-  readonly id: string;
-  readonly title: string;
-  /** What it takes for each place. */
-  readonly uses: readonly Use[];
-  readonly steps: readonly string[];
-  /** Active minutes for each place. */
-  readonly minutes: number;
-  readonly waitMinutes: number;
-  readonly until: Until;
-  readonly caution?: string;
-  /** Chance that the place can still be seen under a clear coat (modelling judgement). */
-  readonly shows?: number;
-  readonly glue?: boolean;
-  /** It mends the film, and is left out where that comes off. */
-  readonly onFilm?: boolean;
-  /** Holds the piece together; else it mends what is seen. */
-  readonly holds?: boolean;
-  /** Which rule of depth it follows, where somebody measured. */
-  readonly byDepth?: 'filler' | 'stainable';
-  /** Which rule of size it follows, where somebody measured. */
-  readonly bySize?: 'crack' | 'sheet';
-  /** Leaves something proud, to be sanded flush. */
-  readonly proud?: boolean;
-  readonly wets?: 'water';
-  readonly heats?: boolean;
-  /** Beside gloves. */
-  readonly protection?: readonly Protection[];
-}
 
 interface DamageRow<Id extends string = string> {
   readonly id: Id;
@@ -52,269 +39,6 @@ const row = <const Id extends string>(it: Omit<DamageRow<Id>, 'source'>) => ({
   ...it,
   source: PRACTICE,
 });
-
-const steamDent: Repair = {
-  id: 'steam',
-  wets: 'water',
-  heats: true,
-  title: 'Steam the dents out',
-  shows: 0.15,
-  uses: [atHand('cleanCloth')],
-  steps: [
-    'Lay a damp cloth on the dent.',
-    'Touch with a hot iron; lift, wet, repeat until flush.',
-    'Let it dry before sanding.',
-  ],
-  minutes: 8,
-  waitMinutes: 240,
-  until: 'woodDry',
-  caution: 'Not on veneer with heat-soft glue, not under a film.',
-};
-const twoPartFill: Repair = {
-  id: 'two-part-filler',
-  byDepth: 'filler',
-  proud: true,
-  title: 'Fill with two-part filler',
-  uses: [use('twoPartFiller', 0.02, 'fills'), use('hardener', 0.0004, 'fills')],
-  steps: [
-    'Small batches; hardener about 2 % by weight (1–3 %), more is faster.',
-    'Press in, leave proud, carve while rubbery.',
-    'Up to three rounds, sanding between.',
-  ],
-  minutes: 12,
-  waitMinutes: 30,
-  until: 'hard',
-  caution: 'Skin and fumes: gloves, open air. No stain ever takes on it.',
-};
-const stainableFill: Repair = {
-  id: 'stainable-filler',
-  byDepth: 'stainable',
-  proud: true,
-  title: 'Fill with matched stainable filler',
-  shows: 0.6,
-  uses: [use('stainableFiller', 0.01, 'fills')],
-  steps: ['Match the filler to the wetted wood.', 'Press in, a little proud, with the grain.'],
-  minutes: 8,
-  waitMinutes: 240,
-  until: 'dryToDepth',
-  caution: 'Matches never perfectly: put large patches where paint goes.',
-};
-const glueCrack: Repair = {
-  id: 'glue-crack',
-  bySize: 'crack',
-  title: 'Glue the crack shut',
-  shows: 0.3,
-  uses: [use('woodGlue', 0.01, 'glues'), use('tape', 0.5, 'covers'), atHand('clamps')],
-  steps: ['Tape behind the crack.', 'Glue in by syringe, clamp.', 'Scrape squeeze-out, wipe wet.'],
-  minutes: 15,
-  waitMinutes: 1440,
-  until: 'glueLoads',
-  glue: true,
-};
-const glueVeneer: Repair = {
-  id: 'glue-veneer',
-  title: 'Glue the lifting veneer down',
-  uses: [use('woodGlue', 0.01, 'glues'), atHand('syringe'), atHand('caulAndClamps')],
-  steps: [
-    'Vacuum under the flap.',
-    'Glue in by syringe, press, wipe.',
-    'Clamp with a caul over paper, overnight.',
-  ],
-  minutes: 15,
-  waitMinutes: 720,
-  until: 'overnight',
-  glue: true,
-};
-const glueJoint: Repair = {
-  id: 'glue-joint',
-  title: 'Glue the loose joints',
-  uses: [use('woodGlue', 0.02, 'glues'), atHand('clampsOrStrap')],
-  steps: [
-    'Open the joint, clean off the old glue.',
-    'Glue, clamp or strap, check that it is square.',
-  ],
-  minutes: 20,
-  waitMinutes: 1440,
-  until: 'glueLoads',
-  glue: true,
-};
-const glueDovetail: Repair = {
-  ...glueJoint,
-  id: 'glue-dovetail',
-  title: 'Glue the broken dovetails',
-  steps: ['Clean off the old glue.', 'Glue, with slips of thin wood in the gaps; tape, clamp.'],
-};
-const levelRunner: Repair = {
-  id: 'level-runner',
-  title: 'Level the runner',
-  uses: [
-    use('shims', 1, 'fills'),
-    use('woodGlue', 0.005, 'glues'),
-    use('pasteWax', 0.005, 'coats'),
-  ],
-  steps: ['Glue a shim where the runner is worn.', 'Wax the runners at the end, after all coats.'],
-  minutes: 10,
-  waitMinutes: 240,
-  until: 'glueHolds',
-  glue: true,
-};
-const newBack: Repair = {
-  id: 'new-back',
-  holds: true,
-  title: 'Take off the split back, cut a new one',
-  uses: [use('thinPlywood', 1, 'covers')],
-  steps: [
-    'Take it off: it gives access for bracing and cleaning.',
-    'Cut the new one, dry-fit, set aside for the end.',
-  ],
-  minutes: 40,
-  waitMinutes: 0,
-  until: 'dry',
-};
-
-const glazingPutty: Repair = {
-  id: 'glazing-putty',
-  proud: true,
-  title: 'Fill scratches with glazing putty',
-  uses: [use('glazingPutty', 0.005, 'fills')],
-  steps: ['Pull thin, two passes rather than one thick.'],
-  minutes: 3,
-  waitMinutes: 45,
-  until: 'sandsToPowder',
-};
-const epoxyPutty: Repair = {
-  id: 'epoxy-putty',
-  proud: true,
-  title: 'Model the missing edge in epoxy putty',
-  uses: [use('epoxyPutty', 0.05, 'fills'), use('armature', 4, 'fills')],
-  steps: ['Set nails or wire as armature.', 'Model close to shape: it sands hard.'],
-  minutes: 20,
-  waitMinutes: 120,
-  until: 'hardInFull',
-};
-
-const ringOut: Repair = {
-  id: 'ring-out',
-  onFilm: true,
-  title: 'Bring the white ring out of the film',
-  shows: 0.15,
-  uses: [use('cloths', 0.2, 'wipes')],
-  steps: [
-    'It is moisture in the film, not in the wood. A warm hair dryer a hand away, two or three minutes, moving all the time; many are gone then.',
-    'Still there: a little paste of mineral oil and fine chalk or rottenstone on a felt, along the grain, light; wipe off, look, again.',
-    'Then degrease the place, so that the new coat holds. What is left after three rounds lies deeper: the film has to come off.',
-  ],
-  minutes: 10,
-  waitMinutes: 60,
-  until: 'dry',
-};
-const washSilicone: Repair = {
-  id: 'wash-silicone',
-  title: 'Wash the silicone off',
-  uses: [use('mineralSpirits', 0.05, 'cleans'), use('rags', 1, 'wipes')],
-  steps: [
-    'Mineral spirits on a fresh rag, wipe one way, throw the rag away; four times, a new rag each.',
-    'Degrease after it. A dab of the first coat on a hidden place shows whether it still craters.',
-    'Craters again? Wash once more, then a thin coat of dewaxed shellac before anything else.',
-  ],
-  minutes: 12,
-  waitMinutes: 60,
-  until: 'spiritsOff',
-};
-const ironBand: Repair = {
-  id: 'iron-band',
-  title: 'Iron the edge band down',
-  uses: [use('contactCement', 0.01, 'glues'), atHand('roller')],
-  steps: [
-    'Paper over the band, an iron at middle heat, a few seconds; press with a block until it is cool.',
-    'The glue does not melt? Scrape it off, contact cement on both faces, let it dry by its label, press, roll.',
-    'Trim with a fresh blade, towards the face. Wood glue does not hold on plastic.',
-  ],
-  minutes: 10,
-  waitMinutes: 60,
-  until: 'cementHard',
-  glue: true,
-};
-const glueHandle: Repair = {
-  ...glueJoint,
-  id: 'glue-handle',
-  title: 'Glue the broken handle',
-  steps: [
-    'Dry-fit the break; no sanding of the broken faces, they key into each other.',
-    'Glue on both, press, bind with tape or a strap; a dowel through it where it carries load.',
-    'Squeezed-out glue off with a damp cloth before it sets.',
-  ],
-};
-const guideStrips: Repair = {
-  id: 'guide-strips',
-  title: 'Set guide strips beside the drawer',
-  uses: [use('shims', 2, 'fills'), use('woodGlue', 0.005, 'glues')],
-  steps: [
-    'Push the drawer to one side and measure the gap at front and back.',
-    'Glue a strip of hardwood half that thick along each side of the runner; clamp until it holds.',
-    'It should run with a hair of play on both sides; wax at the end, after all coats.',
-  ],
-  minutes: 15,
-  waitMinutes: 240,
-  until: 'glueHolds',
-  glue: true,
-};
-
-const veneerPatch: Repair = {
-  id: 'veneer-patch',
-  title: 'Patch the missing veneer',
-  shows: 0.6,
-  uses: [
-    use('matchingVeneer', 0.01, 'covers'),
-    use('woodGlue', 0.01, 'glues'),
-    atHand('caulAndClamps'),
-  ],
-  steps: [
-    'Cut a boat-shaped patch with the grain running on, a little larger than the hole.',
-    'Lay it on, score round it with a fresh blade, trim the hole to it: it should drop in without light at the edges.',
-    'Glue, paper over it, caul and clamps overnight. Level with a scraper, never across the joint.',
-  ],
-  minutes: 40,
-  waitMinutes: 720,
-  until: 'overnight',
-  caution: 'A patch on a high-visibility face shows under stain.',
-  glue: true,
-};
-const glueAndFill: Repair = {
-  ...glueCrack,
-  id: 'glue-and-fill-crack',
-  title: 'Glue the crack, then fill it',
-  proud: true,
-  minutes: 25,
-  uses: [...glueCrack.uses, use('stainableFiller', 0.01, 'fills')],
-  steps: [
-    ...glueCrack.steps,
-    'Next day: press filler into what is left open, a little proud; under clear matched to the wetted wood.',
-  ],
-};
-const slip: Repair = {
-  ...glueCrack,
-  id: 'slip-in-crack',
-  title: 'Let a slip of wood into the crack',
-  minutes: 45,
-  uses: [use('matchingWood', 1, 'fills'), use('woodGlue', 0.01, 'glues'), atHand('clamps')],
-  steps: [
-    'Clean the crack to clean wood with a blade; a wide one is never clamped shut: it would split beside.',
-    'Plane a wedge of the same wood to it, grain running on, until it goes in by hand pressure.',
-    'Glue on the slip only, press in, no clamp; level it tomorrow with a plane or chisel.',
-  ],
-};
-
-/** Repairs that are asked for by name: fills by their depth, and the holes of old fittings. */
-export const FILLS = {
-  putty: glazingPutty,
-  twoPart: twoPartFill,
-  epoxy: epoxyPutty,
-  stainable: stainableFill,
-  glueAndFill,
-  slip,
-  sheet: veneerPatch,
-} as const;
 
 /** Damage and peculiarities met on furniture, and how each is mended. */
 export const DAMAGES = table([

@@ -1,5 +1,5 @@
 export { BLEEDS, type Bleed } from './bleeds';
-export { DAMAGES, FILLS, type Damage, type Repair } from './damages';
+export { DAMAGES, type Damage } from './damages';
 export { FINISHES, OLD_FILM_UM, type Finish } from './finishes';
 export { GRITS, GRIT_SOURCE } from './grits';
 export {
@@ -75,6 +75,7 @@ export {
   type Era,
   type PartKind,
 } from './priors';
+export { FILLS, type Repair } from './repairs';
 export {
   RATES,
   COUNTS,

@@ -5,6 +5,7 @@ import { CLEAN_RULES } from './clean';
 import { COLOUR_RULES } from './colour';
 import { HANDOVER_RULES } from './handover';
 import { APART_RULES, TOGETHER_RULES } from './parts';
+import { LEVEL_RULES } from './level';
 import { LOOK_RULES } from './look';
 import { PROTECT_RULES } from './protect';
 import { READY_RULES } from './ready';
@@ -22,6 +23,7 @@ export const RULES: readonly Rule[] = [
   ...STRIP_RULES,
   ...READY_RULES,
   ...REPAIR_RULES,
+  ...LEVEL_RULES,
   ...SAND_RULES,
   ...BLOCK_RULES,
   ...BORDER_BEFORE_RULES,

@@ -1,0 +1,41 @@
+import { PAPER_CHOICES, WAITS } from '../../catalog';
+import { SAND_WORDS as WORDS } from '../../words';
+import { effort, type Effort } from '../../work';
+import type { SurfaceContext } from '../context';
+import type { Draft } from '../rule';
+import { wait } from './common';
+
+/** Dry sanding: dust, and what keeps it out of lungs and room. */
+export const drySanding = (
+  s: SurfaceContext,
+  it: Draft & { readonly grits: readonly number[] },
+): Draft => {
+  const { grits, ...draft } = it;
+  return {
+    ...draft,
+    traits: { opensLayers: true, makesDust: true, grits, ...draft.traits },
+    protection: [
+      'p100Filter',
+      s.shop.tools.includes('extractor') ? 'extraction' : 'outdoorsOrShut',
+      'hearing',
+    ],
+    cautions: [WORDS.DUST],
+  };
+};
+
+/** Wet sanding by hand, where lead lies below: no dust, and the slurry wiped up and bagged. */
+export const sandWet = (it: Draft): Draft => ({
+  ...it,
+  traits: {
+    opensLayers: true,
+    dedusts: true,
+    wets: 'water',
+    grits: [PAPER_CHOICES.wet],
+    ...it.traits,
+  },
+  wait: wait(WAITS.afterWetSanding, 'dryOvernight'),
+  cautions: WORDS.wetSand.cautions,
+});
+
+/** Effort by the sanding model's own minutes. */
+export const byModel = (minutes: number): Effort => effort('ladder', minutes);
