@@ -287,6 +287,23 @@ describe('fittings', () => {
     expect(fill.risks.map((it) => it.kind)).toContain('repairShows');
   });
 
+  it('come off and go on again, whatever they are: casters and locks too', () => {
+    const table = pieceOf({ template: 'table', aims: allAims('table', painted('mid')) });
+    const route = planRoute(
+      {
+        ...table,
+        hardware: [
+          hardware.parse({ id: 'casters', kind: 'caster', count: 4 }),
+          hardware.parse({ id: 'lock', kind: 'lock', count: 1 }),
+        ],
+      },
+      shopWith(USUAL),
+    );
+    expect(one(route, 'hardware-off').title).toBe('Take off 4 casters and 1 lock');
+    expect(one(route, 'hardware-on').title).toBe('Put 4 casters and 1 lock back');
+    expect(at(route, one(route, 'hardware-off'))).toBeLessThan(at(route, one(route, 'scuff')));
+  });
+
   it('are counted by the list where there is one, else by what such a piece usually has', () => {
     // A chest of four drawers with two pulls each has eight; the list says six.
     const listed = one(chest('keep', painted('mid')), 'hardware-off');

@@ -1,3 +1,5 @@
+import { counted, listed } from './language';
+
 /** What becomes of fittings, in words. */
 export const DISPOSITIONS = {
   keep: 'keep as it is',
@@ -27,3 +29,8 @@ export const hardwareAdvice = (it: {
   }
   return undefined;
 };
+
+/** "3 pulls and 2 knobs". */
+export const fittingsInWords = (
+  fittings: readonly { readonly kind: string; readonly count: number }[],
+): string => listed(fittings.map((it) => counted(it.count, it.kind)));

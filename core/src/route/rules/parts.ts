@@ -30,6 +30,35 @@ const countOf = ({ piece }: Whole, disposition: Hardware['disposition']): number
 const drawersIn = ({ surfaces }: Whole): number => surfaces[0]?.loose.drawers ?? 0;
 const doorsIn = ({ surfaces }: Whole): number => surfaces[0]?.loose.doors ?? 0;
 const pullsOn = ({ surfaces }: Whole): number => surfaces[0]?.loose.pulls ?? 0;
+/** Fittings beside pulls that stand in the way: casters, locks, plates, brackets. */
+const OTHERS: readonly Hardware['kind'][] = [
+  'lock',
+  'escutcheon',
+  'caster',
+  'bracket',
+  'stop',
+  'other',
+];
+const othersOn = ({ piece }: Whole): readonly Hardware[] =>
+  piece.hardware.filter((it) => OTHERS.includes(it.kind));
+
+/** What comes off with the pulls: "8 pulls, 4 casters and 1 lock". */
+const fittingsOn = (whole: Whole): readonly { readonly kind: string; readonly count: number }[] => [
+  ...(pullsOn(whole) > 0 ? [{ kind: 'pull', count: pullsOn(whole) }] : []),
+  ...othersOn(whole).map(({ kind, count }) => ({
+    kind: kind === 'other' ? 'other fitting' : kind,
+    count,
+  })),
+];
+const countOfFittings = (whole: Whole): number =>
+  fittingsOn(whole).reduce((sum, it) => sum + it.count, 0);
+
+/** A surface that fittings sit on; any, where only such are listed as sit on no face in particular. */
+const hasFittings =
+  (whole: Whole) =>
+  (s: SurfaceContext): boolean =>
+    hasPulls(s) || (othersOn(whole).length > 0 && !whole.surfaces.some(hasPulls));
+
 const staysIn = ({ shop }: Whole): boolean => shop.schools.drawers === 'in';
 
 /** Of parts that come back: the surfaces that they belong to, those first that are worked. */
@@ -125,14 +154,14 @@ export const APART_RULES: readonly Rule[] = [
     phase: 'dismantle',
     regardless: true,
     place: { of: 'parts', id: 'pulls' },
-    asks: (whole) => (isInPlace(whole, 'pulls') ? worked(whole, hasPulls) : []),
+    asks: (whole) => (isInPlace(whole, 'pulls') ? worked(whole, hasFittings(whole)) : []),
     because: () => WORDS.hardwareOff.because,
     work: (whole) => ({
       method: 'hardware-off',
       rank: 1,
-      title: WORDS.hardwareOff.title(pullsOn(whole)),
+      title: WORDS.hardwareOff.title(fittingsOn(whole)),
       how: WORDS.hardwareOff.how(whole.surfaces.some((s) => hasPulls(s) && isSuspect(s))),
-      ...by('pullOff', pullsOn(whole)),
+      ...by('pullOff', countOfFittings(whole)),
       traits: { takesOff: 'pulls' },
     }),
   }),
@@ -243,14 +272,14 @@ export const TOGETHER_RULES: readonly Rule[] = [
     phase: 'reassemble',
     regardless: true,
     place: { of: 'parts', id: 'pulls' },
-    asks: (whole) => backOnTo(whole, 'pulls', hasPulls),
+    asks: (whole) => backOnTo(whole, 'pulls', hasFittings(whole)),
     because: () => WORDS.hardwareOn.because,
     work: (whole) => ({
       method: 'hardware-on',
       rank: 2,
-      title: WORDS.hardwareOn.title(pullsOn(whole)),
+      title: WORDS.hardwareOn.title(fittingsOn(whole)),
       how: WORDS.hardwareOn.how,
-      ...by('pullOn', pullsOn(whole)),
+      ...by('pullOn', countOfFittings(whole)),
       traits: { putsOn: 'pulls' },
     }),
   }),

@@ -1,4 +1,7 @@
 import { byLabel } from '../cautions';
+import { fittingsInWords } from '../hardware';
+
+type Fittings = Parameters<typeof fittingsInWords>[0];
 
 export const maskDrawers = {
   title: 'Wedge the drawers flush, mask the gaps',
@@ -30,7 +33,7 @@ export const doorsOff = {
 } as const;
 
 export const hardwareOff = {
-  title: (pulls: number) => `Take off ${pulls} pulls`,
+  title: (fittings: Fittings) => `Take off ${fittingsInWords(fittings)}`,
   because: 'Taking it off is the inspection, and lets the cleaner reach the corners.',
   how: (suspect: boolean): readonly string[] => [
     ...(suspect
@@ -97,7 +100,7 @@ export const doorsOn = {
 } as const;
 
 export const hardwareOn = {
-  title: (pulls: number) => `Put ${pulls} pulls back`,
+  title: (fittings: Fittings) => `Put ${fittingsInWords(fittings)} back`,
   because: 'On film that is still soft, plates print themselves in.',
   how: [
     'Bag by bag. Clear holes that were drilled before the coats by hand, from the coated face.',

@@ -1,5 +1,3 @@
-import { counted, listed } from '../language';
-
 const MATTERS = {
   holds: 'what moves or hangs loose breaks every coat over it',
   underClear: 'a clear coat hides nothing',
@@ -39,8 +37,3 @@ export const newHoles = {
       : 'Then drill all, from the face, a block behind; depth marked on the bit.',
   ],
 } as const;
-
-/** "3 pulls and 2 knobs". */
-export const fittingsInWords = (
-  fittings: readonly { readonly kind: string; readonly count: number }[],
-): string => listed(fittings.map((it) => counted(it.count, it.kind)));
