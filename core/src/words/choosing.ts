@@ -1,3 +1,5 @@
+import { aChance, capital } from './language';
+
 /** Why a primer, a topcoat or a ladder is as it is, in words. */
 
 const BLEED_WORDS = {
@@ -15,11 +17,11 @@ export const primer = {
     worst: keyof typeof BLEED_WORDS,
     chance: number,
   ) =>
-    `A ${Math.round(chance * 100)} % chance that ${(kinds.length > 0 ? kinds : [worst]).map((it) => BLEED_WORDS[it]).join(' or ')} comes through a light colour, and more paint does not cure that. Shellac holds it.`,
+    `${capital(aChance(chance))} that ${(kinds.length > 0 ? kinds : [worst]).map((it) => BLEED_WORDS[it]).join(' or ')} comes through a light colour, and more paint does not cure that. Shellac holds it.`,
   slick: (chance: number) =>
     chance > 0.9
       ? 'A glossy face sheds paint: scuff once, then a primer that grips.'
-      : `A ${Math.round(chance * 100)} % chance of a factory film, off which paint peels: a primer that grips costs little more than a plain one.`,
+      : `${capital(aChance(chance))} of a factory film, off which paint peels: a primer that grips costs little more than a plain one.`,
   powdery: 'Old paint that may powder sheds what lies on it: a primer that binds and grips.',
   board: 'Bare board drinks paint, edges most.',
   bareWood: 'Bare wood that does not bleed: one coat evens the suction.',

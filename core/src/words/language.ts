@@ -21,3 +21,9 @@ export const papersInTurn = (grits: readonly number[]): string =>
 /** What is said of some surfaces: "Top, legs: …"; of the whole piece where none is named. */
 export const about = (names: readonly string[], said: string): string =>
   names.length > 0 ? `${names.join(', ')}: ${said}` : said;
+
+/** "a 44 % chance", "an 11 % chance". @param chance 0–1 */
+export const aChance = (chance: number): string => {
+  const percent = Math.round(chance * 100);
+  return `${/^(8|11$|18$)/.test(String(percent)) ? 'an' : 'a'} ${percent} % chance`;
+};

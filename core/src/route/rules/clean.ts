@@ -164,7 +164,7 @@ export const CLEAN_RULES: readonly Rule[] = [
     asks: (whole) => whole.surfaces.filter((s) => isOpen(s, 'bleed') && !isDone(s, 'bleedPatched')),
     because: (_, asking) =>
       WORDS.bleedPatch.because(
-        Math.round(Math.max(0, ...asking.map(chanceToBleed)) * 100),
+        Math.max(0, ...asking.map(chanceToBleed)),
         asking[0]?.wood.label ?? '',
       ),
     evidence: (asking) =>

@@ -1,4 +1,4 @@
-import { listed } from '../language';
+import { aChance, listed } from '../language';
 import { byCode, byLabel } from '../cautions';
 
 export const vacuum = {
@@ -77,8 +77,8 @@ export const degrease = {
 
 export const bleedPatch = {
   title: 'Set a bleed patch',
-  because: (percent: number, wood: string) =>
-    `likely ${wood}, with a ${percent} % chance that it bleeds through a light colour. A stamp of primer tells, and spares the blocker where it stays white.`,
+  because: (chance: number, wood: string) =>
+    `likely ${wood}, with ${aChance(chance)} that it bleeds through a light colour. A stamp of primer tells, and spares the blocker where it stays white.`,
   how: (names: readonly string[], wet: boolean): readonly string[] => [
     ...(names.length > 1
       ? [

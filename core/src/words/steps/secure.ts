@@ -1,6 +1,6 @@
 import { LEAD_LIMITS } from '../../catalog';
 import { showTemperature, showThickness, type UnitSystem } from '../../units';
-import { listed } from '../language';
+import { aChance, listed } from '../language';
 import { byCode, byKit, type CautionWords } from '../cautions';
 
 /** What federal rules forbid on paint that holds lead, or may. */
@@ -112,7 +112,7 @@ export const substrateGate = {
 export const veneerGate = {
   title: 'Look for veneer at the edge, and measure it',
   because: (said: string, chanceThin: number, usualUm: number, units: UnitSystem) =>
-    `${said} so far, with a ${Math.round(chanceThin * 100)} % chance of a thin face, of which only the age says how thick it is (about ${showThickness(usualUm, units)}). A machine goes through it in seconds.`,
+    `${said} so far, with ${aChance(chanceThin)} of a thin face, of which only the age says how thick it is (about ${showThickness(usualUm, units)}). A machine goes through it in seconds.`,
   how: [
     'At a fitting’s hole, a hinge recess, a chip or the end of the board, with a lamp and a lens.',
     'A thin line along the edge, or another wood below it: veneer. Clean the edge of film and glue, read a steel rule or calliper, and record the thickness on Look.',
