@@ -39,12 +39,12 @@ test('a piece is taken in by hand, looked at, aimed, planned, kept, and found ag
   await record(page, /^On it:/, /^Can you see wood through it/, 'No, colour covers it');
   await expect(button(page, /^Lead: Not tested/)).toBeVisible();
 
-  // Aim: top clear, legs painted.
+  // Aim: top stained, which takes the shellac off; legs painted.
   await goTo(page, 'Aim');
   await button(page, /^Top:/).click();
-  await page.getByRole('radio', { name: 'Clear', exact: true }).click();
+  await page.getByRole('radio', { name: 'Stained + clear', exact: true }).click();
   await button(page, 'Aim at 1 surface').click();
-  await expect(page.getByText('Surface: clear, waterborne clear.')).toBeVisible();
+  await expect(page.getByText(/^Surface: stained/)).toBeVisible();
   await button(page, /^Legs:/).click();
   await page.getByRole('radio', { name: 'Painted', exact: true }).click();
   await button(page, 'Aim at 1 surface').click();

@@ -26,9 +26,10 @@ test('drawing and detail stand side by side; a step opens beside the route', asy
 test('lanes show every surface by phase; a cell opens its step', async ({ page }) => {
   await open(page, '/pieces/card-index/route');
   await expect(button(page, 'Top, protect: 3 coats')).toBeVisible();
-  await button(page, 'Top, sand: 120').click();
+  await button(page, 'Top, sand: 80·120').click();
   await expect(page.getByText(/^Chance of sanding through: under 1 %/)).toBeVisible();
   await button(page, 'Try your own papers').click();
+  await page.getByRole('checkbox', { name: 'P80' }).click();
   await page.getByRole('checkbox', { name: 'P120' }).click();
   await page.getByRole('checkbox', { name: 'P240' }).click();
   await expect(page.getByText(/P240 won’t clear marks of \d+ µm: start coarser/)).toBeVisible();

@@ -19,6 +19,7 @@ import {
   washSilicone,
   type Repair,
 } from './repairs';
+import { SANDED_OUT_MM } from './limits';
 import { PRACTICE, type SourceMark } from './source';
 import { table } from './table';
 
@@ -48,6 +49,7 @@ export const DAMAGES = table([
     severity: 1,
     label: 'Scratch or nick',
     underPaint: glazingPutty,
+    underClear: { ...stainableFill, id: 'fill-scratch', deeperThanMm: SANDED_OUT_MM.value },
   }),
   row({
     id: 'gouge',

@@ -8,6 +8,9 @@ export const CRACKS = { hairlineMm: 1, fillMm: 3, source: PRACTICE } as const;
 /** From this area on missing veneer is patched with veneer under paint too: putty sinks. */
 export const SHEET_FROM_MM2 = { value: 2500, source: JUDGEMENT } as const;
 
+/** Deeper than this, mm, a scratch in bare wood is filled; up to it, it is sanded out of solid wood. */
+export const SANDED_OUT_MM = { value: 0.4, source: JUDGEMENT } as const;
+
 /** Stainable filler dries by its depth, mm and minutes: two to six hours. */
 export const STAINABLE_WAITS = [
   { upToMm: 2, minutes: 2 * 60 },

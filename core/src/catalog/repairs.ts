@@ -17,6 +17,8 @@ export interface Repair {
   /** Chance that the place can still be seen under a clear coat (modelling judgement). */
   readonly shows?: number;
   readonly glue?: boolean;
+  /** Wanted only where it is deeper than this, mm. */
+  readonly deeperThanMm?: number;
   /** It mends the film, and is left out where that comes off. */
   readonly onFilm?: boolean;
   /** Holds the piece together; else it mends what is seen. */

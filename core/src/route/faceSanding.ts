@@ -1,4 +1,4 @@
-import { PAPER_CHOICES, SANDING_MODEL, THIN_FACES } from '../catalog';
+import { PAPER_CHOICES, SANDED_OUT_MM, SANDING_MODEL, THIN_FACES } from '../catalog';
 import { chanceThinnerThan } from '../inspect';
 import {
   chanceOfSandingThrough,
@@ -36,10 +36,24 @@ const targetGrit = (s: SurfaceContext): number => {
   return by ? by[s.veneerUm === null ? 'solid' : 'thin'] : paint;
 };
 
+/** The deepest scratch that somebody measured and that sanding takes out of solid wood, µm; 0 where there is none. */
+const scratchUm = (s: SurfaceContext): number =>
+  s.veneerUm === null && s.showsWood
+    ? Math.max(
+        0,
+        ...s.findings
+          .filter((it) => it.damage === 'scratch')
+          .map((it) => it.depthMm ?? 0)
+          .filter((mm) => mm <= SANDED_OUT_MM.value),
+      ) * 1000
+    : 0;
+
 /** The old film is sanded off with the coarsest paper, so that the ladder goes on from its scratches. */
 const isSandedOff = (s: SurfaceContext): boolean => s.strips && chooseStripWay(s).way.id === 'sand';
 
-const defectOf = (s: SurfaceContext): number => {
+const defectOf = (s: SurfaceContext): number => Math.max(scratchUm(s), usualDefect(s));
+
+const usualDefect = (s: SurfaceContext): number => {
   const { defects } = SANDING_MODEL;
   if (!s.strips) return defects.bare;
   if (isSandedOff(s)) return defects.afterSandingOff;

@@ -68,6 +68,7 @@ export const repairOf = (s: SurfaceContext, finding: Finding): Repair | undefine
   if (!wanted || sandsStainOut(s, finding)) return undefined;
   const repair: Repair | undefined = s.showsWood ? damage.underClear : damage.underPaint;
   if (repair?.onFilm && s.strips) return undefined;
+  if (repair?.deeperThanMm && !((finding.depthMm ?? 0) > repair.deeperThanMm)) return undefined;
   const heatOnVeneer = repair?.heats === true && s.veneerUm !== null;
   const fitting = heatOnVeneer ? FILLS.stainable : repair;
   return fitting && byDepth(bySize(fitting, finding), finding.depthMm);

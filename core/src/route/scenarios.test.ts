@@ -819,6 +819,37 @@ describe('repairs go by size', () => {
   });
 });
 
+describe('a scratch that somebody measured', () => {
+  const scratched = (depthMm: number, substrate = 'hardwood'): Route => {
+    const piece = pieceOf({
+      template: 'table',
+      known: { top: { substrate, wood: 'pale', finish: 'bare', bleed: 'none' } },
+      found: { top: ['scratch'] },
+      aims: { top: stained() },
+    });
+    return planRoute(
+      { ...piece, findings: piece.findings.map((it) => ({ ...it, depthMm })) },
+      USUAL_SHOP,
+    );
+  };
+  const takenOff = (route: Route): number => one(route, 'sand-ladder').ladder?.removedUm ?? 0;
+
+  it('is sanded out of solid wood, as deep as it is', () => {
+    expect(takenOff(scratched(0.3))).toBeGreaterThan(300);
+    expect(takenOff(scratched(0.3))).toBeGreaterThan(takenOff(scratched(0.1)) + 150);
+  });
+
+  it('is filled where it is too deep for that', () => {
+    expect(methods(scratched(0.3).operations)).not.toContain('fill-scratch');
+    expect(methods(scratched(1).operations)).toContain('fill-scratch');
+    expect(takenOff(scratched(1))).toBeLessThan(150);
+  });
+
+  it('takes no more off a thin face', () => {
+    expect(takenOff(scratched(0.3, 'veneerCore'))).toBeLessThan(100);
+  });
+});
+
 describe('a warning is shown where the choice is made', () => {
   const notes = (scheme: Scheme, known = {}) =>
     routeOf({
