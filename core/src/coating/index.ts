@@ -11,5 +11,5 @@ export {
 } from './hiding';
 export { colourName, colourOf, coatsOverFace, shadeOf, tintFor, type Tint } from './colour';
 export { may, type Interface } from './interface';
-export { choosePrimer, type PrimerChoice, type PrimerNeed } from './primer';
+export { bleedPast, choosePrimer, type PrimerChoice, type PrimerNeed } from './primer';
 export { TOPCOATS, judgeTopcoat, type TopcoatVerdict } from './topcoat';

@@ -83,8 +83,14 @@ const ownCost = (id: Primer, m2: number): number => {
   );
 };
 
-const holdsOf = (id: Primer, kind: Exclude<Bleed, 'none'>): number =>
-  PRIMERS.get(id).holds[kind === 'stain' ? 'dye' : kind];
+/** Chance that bleed gets past a primer, or comes through where there is none. */
+export const bleedPast = (primer: Primer | undefined, bleed: PrimerNeed['bleed']): number => {
+  const holds = primer && PRIMERS.get(primer).holds;
+  return KINDS.reduce(
+    (sum, kind) => sum + bleed[kind] * (1 - (holds?.[kind === 'stain' ? 'dye' : kind] ?? 0)),
+    0,
+  );
+};
 
 /**
  * Expected loss of a primer under paint, minutes: what it takes, and for every mishap that it does
@@ -93,9 +99,7 @@ const holdsOf = (id: Primer, kind: Exclude<Bleed, 'none'>): number =>
 const lossOf = (id: Primer, need: PrimerNeed): number => {
   const { m2, bleed, slick, powdery, scheme, schools } = need;
   const { grips } = PRIMERS.get(id);
-  const bleeds = isLightColour(scheme)
-    ? KINDS.reduce((sum, kind) => sum + bleed[kind] * (1 - holdsOf(id, kind)), 0)
-    : 0;
+  const bleeds = isLightColour(scheme) ? bleedPast(id, bleed) : 0;
   const mishaps =
     bleeds * costOf('bleed-through', m2) +
     slick * (1 - grips) * costOf('peel-off-gloss', m2) +

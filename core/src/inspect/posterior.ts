@@ -136,17 +136,15 @@ const ownRecord = (
   makes: Float64Array,
   expectedLead: LeadChance,
 ): Own => {
-  const all = collectEvidence(piece.observations.filter((it) => it.surfaceId === surface.id));
+  const observations = piece.observations.filter((it) => it.surfaceId === surface.id);
+  const all = collectEvidence(observations);
   const evidence = all.filter(isOfSurface);
   const words = piece.confirmations.filter((it) => it.surfaceId === surface.id);
   const results = evidence.filter((it) => it.test.kind !== 'layer');
   const { after, factors } = reckonLead(
     expectedLead,
     evidence.filter((it) => it.test.kind === 'layer'),
-    countedLayers(
-      piece.observations.filter((it) => it.surfaceId === surface.id),
-      piece.layers.filter((it) => it.surfaceId === surface.id).length,
-    ),
+    countedLayers(observations, piece.layers.filter((it) => it.surfaceId === surface.id).length),
   );
   const topLayer = piece.layers.find((it) => it.surfaceId === surface.id && it.layer === 1);
   const voiceOfTests = () => voiceOf(results, factors, topLayer, []);

@@ -77,6 +77,10 @@ export interface SurfaceContext {
   /** What it is like now, and what the piece is like. */
   readonly now: SurfaceState;
   readonly pieceNow: PieceState;
+  /** Lead was found somewhere on the piece. */
+  readonly leadOnPiece: boolean;
+  /** A child's piece with lead on it anywhere: nobody works on any of it by themselves. */
+  readonly forAFirm: boolean;
   /** All surfaces of the piece, this one among them. */
   readonly others: () => readonly SurfaceContext[];
 }
@@ -117,6 +121,10 @@ export const likeliestSubstrate = (
 const UNSTAINABLE_ROWS = SUBSTRATES.rows.filter((row) => !row.stainable);
 const THIN_ROWS = SUBSTRATES.rows.filter((row) => row.thinFace);
 const SHUNS_WATER_ROWS = SUBSTRATES.rows.filter((row) => row.shunsWater);
+
+/** Chance that the face is one that water does not go with, whatever it is planned as. */
+export const chanceShunsWater = ({ substrate }: SurfaceBeliefs): number =>
+  chanceOfAny(substrate.distribution, SHUNS_WATER_ROWS);
 
 const SOFT_IN_ALCOHOL = FINISHES.rows.filter((row) =>
   MATERIALS.get('alcohol').dissolves.includes(row.id),
@@ -174,7 +182,15 @@ interface Aimed {
 /** What decides on a surface's own, before the piece as a whole is looked at. */
 type Own = Omit<
   SurfaceContext,
-  'sameCoatM2' | 'twoTone' | 'now' | 'pieceNow' | 'strips' | 'renewed' | 'others'
+  | 'sameCoatM2'
+  | 'twoTone'
+  | 'now'
+  | 'pieceNow'
+  | 'strips'
+  | 'renewed'
+  | 'leadOnPiece'
+  | 'forAFirm'
+  | 'others'
 >;
 
 const ownOf = (
@@ -189,7 +205,6 @@ const ownOf = (
   const chanceUnstainable = chanceOfAny(beliefs.substrate.distribution, UNSTAINABLE_ROWS);
   const substrate = plannedSubstrate(beliefs.substrate, showsWood, chanceUnstainable);
   const chanceThin = chanceOfAny(beliefs.substrate.distribution, THIN_ROWS);
-  const shunsWater = chanceOfAny(beliefs.substrate.distribution, SHUNS_WATER_ROWS);
   return {
     ...whole,
     surface,
@@ -205,7 +220,8 @@ const ownOf = (
     worked: isCoated(aim.scheme),
     showsWood,
     bond: bondOf(whole.piece, surface.id),
-    dampOnly: mayBe(shunsWater) || findings.some((it) => it.damage === 'liftingVeneer'),
+    dampOnly:
+      mayBe(chanceShunsWater(beliefs)) || findings.some((it) => it.damage === 'liftingVeneer'),
     veneerUm: mayBe(chanceThin) ? beliefs.veneer.thinMm * 1000 : null,
     chanceThin,
     isNew,
@@ -272,9 +288,8 @@ const isRenewed = ({ aim, beliefs, bond, findings, finish }: Own): boolean => {
   );
 };
 
-/** Does the aim ask for the old finish to come off? */
+/** Does the aim ask for the old finish to come off, where it is not renewed? */
 const wantsItOff = (it: Own): boolean => {
-  if (isRenewed(it)) return false;
   const { finish, showsWood, bond, substrate, aim } = it;
   const letsGo = bond === 'fails' && substrate.wood && aim.scheme.kind === 'painted';
   return (
@@ -327,18 +342,22 @@ export const contextsOf = (
   const found = (it: Own): SurfaceState => surfaceAsFound(it.beliefs, it.substrate.id);
   const pieceNow =
     state ?? pieceAsFound(Object.fromEntries(own.map((it) => [it.surface.id, found(it)])));
-  const forAFirm = isForChild(piece) && own.some((it) => it.lead === 'found');
+  const leadOnPiece = own.some((it) => it.lead === 'found');
+  const forAFirm = isForChild(piece) && leadOnPiece;
   let all: readonly SurfaceContext[] = [];
   const others = () => all;
   const alone = own.map((it): SurfaceContext => {
     const now = pieceNow.surfaces[it.surface.id] ?? found(it);
+    const renewed = isRenewed(it);
     return {
       ...it,
       worked: it.worked && !forAFirm,
+      leadOnPiece,
+      forAFirm,
       now,
       pieceNow,
-      renewed: isRenewed(it),
-      strips: wantsItOff(it) || now.met.includes('stripped'),
+      renewed,
+      strips: (!renewed && wantsItOff(it)) || now.met.includes('stripped'),
       sameCoatM2: 0,
       twoTone: false,
       others,
@@ -403,13 +422,6 @@ export const finishName = ({ finish, beliefs }: SurfaceContext): string =>
   beliefs.finish.distribution[finish.id] >= DECISIONS.memberNamed.value
     ? finish.label
     : UNNAMED[finish.paint ? 'paint' : finish.film ? 'film' : 'other'];
-
-/** Lead was found somewhere on the piece. */
-export const isLeadOnPiece = (s: SurfaceContext): boolean =>
-  s.others().some((it) => it.lead === 'found');
-
-/** A child's piece with lead on it anywhere: nobody works on any of it by themselves. */
-export const isForAFirm = (s: SurfaceContext): boolean => isForChild(s.piece) && isLeadOnPiece(s);
 
 /** Something is to be done to it, new coats or not. */
 export const isTouched = (s: SurfaceContext): boolean =>

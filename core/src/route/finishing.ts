@@ -12,6 +12,7 @@ import {
 } from '../catalog';
 import {
   TOPCOATS,
+  bleedPast,
   choosePrimer,
   coatsOverFace,
   colourOf,
@@ -34,9 +35,6 @@ import {
   type SurfaceContext,
 } from './context';
 import { remembered } from './memo';
-
-/** What comes out of wood. */
-const BLEEDING = ['tannin', 'resin', 'dye', 'stain'] as const;
 
 const SLICK_FILMS = FINISHES.rows.filter((it) => it.glossy);
 const POWDERY_FILMS = FINISHES.rows.filter((it) => it.nature === 'mineral');
@@ -97,14 +95,7 @@ const paintOf = (scheme: Painted): Coating => scheme.paint ?? 'cabinetEnamel';
 /** What colour laid on the primer of a surface risks: bleed that the primer lets through. */
 export const chanceOfBleed = (s: SurfaceContext): number => {
   const { distribution } = s.beliefs.bleed;
-  const holds = primerOf(s)?.primer.holds;
-  return isLightColour(s.aim.scheme)
-    ? BLEEDING.reduce(
-        (sum, kind) =>
-          sum + distribution[kind] * (1 - (holds?.[kind === 'stain' ? 'dye' : kind] ?? 0)),
-        0,
-      )
-    : 0;
+  return isLightColour(s.aim.scheme) ? bleedPast(primerOf(s)?.primer.id, distribution) : 0;
 };
 
 /** Chance that the film below is slick and what lies on it lets go. */

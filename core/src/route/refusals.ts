@@ -5,7 +5,6 @@ import { REFUSAL_WORDS as WORDS, about } from '../words';
 import {
   behind,
   has,
-  isForAFirm,
   isUnstainable,
   keepsFilm,
   leadObservations,
@@ -48,7 +47,7 @@ export const REFUSAL_RULES: readonly RefusalRule[] = [
     id: 'lead-childs-room',
     blocks: true,
     judge: (s) =>
-      isForAFirm(s) && s.aim.scheme.kind !== 'leave'
+      s.forAFirm && s.aim.scheme.kind !== 'leave'
         ? {
             title: WORDS.childsRoom.title,
             because: WORDS.childsRoom.because(leadTextsOf(s)),

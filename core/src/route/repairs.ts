@@ -10,7 +10,7 @@ import {
 } from '../catalog';
 import type { Finding, Hardware } from '../piece';
 import { REPAIR_WORDS } from '../words';
-import { hasPulls, isDry, isForAFirm, type SurfaceContext } from './context';
+import { hasPulls, isDry, type SurfaceContext } from './context';
 
 /** Putty where it is shallow, epoxy where filler would sag, filler in rounds between. */
 const fillerByDepth = (filler: Repair, depthMm: number): Repair => {
@@ -64,7 +64,7 @@ export const sandsStainOut = (s: SurfaceContext, finding: Finding): boolean =>
 /** The repair that a finding wants under the surface's scheme; undefined where it wants none. */
 export const repairOf = (s: SurfaceContext, finding: Finding): Repair | undefined => {
   const damage = DAMAGES.get(finding.damage);
-  const wanted = s.worked || ('whateverTheAim' in damage && !isForAFirm(s));
+  const wanted = s.worked || ('whateverTheAim' in damage && !s.forAFirm);
   if (!wanted || sandsStainOut(s, finding)) return undefined;
   const repair: Repair | undefined = s.showsWood ? damage.underClear : damage.underPaint;
   if (repair?.onFilm && s.strips) return undefined;

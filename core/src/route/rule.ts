@@ -127,19 +127,8 @@ interface Grounds {
   readonly leaded: boolean;
 }
 
-/** Phases in which the piece is handled with its paint; a record and a care sheet are not. */
-const HANDLED: readonly Phase[] = [
-  'secure',
-  'dismantle',
-  'clean',
-  'strip',
-  'repair',
-  'sand',
-  'block',
-  'colour',
-  'protect',
-  'reassemble',
-];
+/** Phases in which nobody touches the paint: a record and a care sheet. */
+const HANDS_OFF: readonly Phase[] = ['record', 'handover'];
 /** Readings that have to be in order before a coat goes on. */
 const BEFORE_COATS: readonly GateKind[] = ['moisture', 'ph', 'air'];
 const LEAD_PROTECTION: readonly Protection[] = ['p100Respirator', 'overall', 'nitrileGloves'];
@@ -161,7 +150,7 @@ export const taskOf = (draft: Draft, on: Grounds): Task => {
   ];
   const holds = on.open.filter((it) => waitsFor.includes(it) && it !== draft.gate?.kind);
   const setUp = draft.setUp ?? {};
-  const withLead = on.leaded && HANDLED.includes(rule.phase);
+  const withLead = on.leaded && !HANDS_OFF.includes(rule.phase);
   return {
     key: keyOf(place, rule.id, occurrence),
     rule: rule.id,

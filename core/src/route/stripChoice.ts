@@ -89,10 +89,11 @@ const forbids = (way: Way, s: SurfaceContext): string | undefined => {
   return undefined;
 };
 
-const allowedOn = (s: SurfaceContext): readonly Way[] =>
+const allowedOn = remembered((s: SurfaceContext): readonly Way[] =>
   STRIP_WAYS.rows
     .filter((way) => forbids(way, s) === undefined)
-    .sort((a, b) => burden(a, s) - burden(b, s));
+    .sort((a, b) => burden(a, s) - burden(b, s)),
+);
 
 /** Faces that lose the same film, so that one way may serve them all. */
 const sisters = (s: SurfaceContext): readonly SurfaceContext[] =>
@@ -100,9 +101,9 @@ const sisters = (s: SurfaceContext): readonly SurfaceContext[] =>
 
 /**
  * The one way for a film on a piece: that of least burden over all faces that lose it, a face on
- * which it is forbidden counting with its own best.
+ * which it is forbidden counting with its own best. The same for all of them.
  */
-const commonWay = (s: SurfaceContext): Way | undefined => {
+const commonWay = remembered((s: SurfaceContext): Way | undefined => {
   const faces = sisters(s).map((it) => ({ it, allowed: allowedOn(it) }));
   const together = (way: Way): number =>
     faces.reduce((sum, { it, allowed }) => {
@@ -112,7 +113,7 @@ const commonWay = (s: SurfaceContext): Way | undefined => {
   return [...STRIP_WAYS.rows]
     .filter((way) => faces.some(({ allowed }) => allowed.includes(way)))
     .sort((a, b) => together(a) - together(b))[0];
-};
+});
 
 export interface StripChoice {
   readonly way: Way;
@@ -128,7 +129,7 @@ export const chooseStripWay = remembered((s: SurfaceContext): StripChoice => {
   const isWish = s.aim.stripWish !== 'best';
   const wish: StripWay | undefined = s.aim.stripWish === 'best' ? school : s.aim.stripWish;
   const [best] = allowed;
-  const common = commonWay(s);
+  const common = commonWay(sisters(s)[0] ?? s);
   const saves =
     common && best && allowed.includes(common) ? burden(common, s) - burden(best, s) : Infinity;
   const chosen = saves <= WEIGHTS.anotherWayMinutes ? common : best;

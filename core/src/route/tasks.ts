@@ -1,5 +1,5 @@
 import type { Task } from '../work';
-import { isLeadOnPiece, type SurfaceContext } from './context';
+import { type SurfaceContext } from './context';
 import { openQuestions } from './questions';
 import { RULES } from './rules';
 import { taskOf, type Draft, type PieceRule, type SurfaceRule } from './rule';
@@ -23,7 +23,7 @@ const onSurface = (
           ofSurface: rule.general !== true,
           evidence: rule.evidence?.(s) ?? [],
           open: openQuestions(s),
-          leaded: isLeadOnPiece(s),
+          leaded: s.leadOnPiece,
         }),
       )
     : [];
@@ -44,7 +44,7 @@ const onPiece = (rule: PieceRule, whole: Whole): readonly Task[] => {
       ofSurface: rule.ofSurface === true,
       evidence: rule.evidence?.(on) ?? [],
       open: [...new Set(on.flatMap(openQuestions))],
-      leaded: on.some(isLeadOnPiece),
+      leaded: on.some((s) => s.leadOnPiece),
     });
   });
 };

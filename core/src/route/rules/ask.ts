@@ -3,7 +3,7 @@ import type { AnswerId, Gate, GateKind } from '../../work';
 /** A question with its answers and what each means. */
 export const asGate = (
   kind: GateKind,
-  testId: string,
+  testId: string | null,
   question: string,
   answers: Readonly<Partial<Record<AnswerId, readonly [string, string] | readonly string[]>>>,
 ): Gate => ({

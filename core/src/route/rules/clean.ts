@@ -1,10 +1,10 @@
-import { GREASY_PASSES, MISHAPS, PAPER_CHOICES, RATES, SUBSTRATES, WAITS } from '../../catalog';
+import { GREASY_PASSES, MISHAPS, PAPER_CHOICES, RATES, WAITS } from '../../catalog';
 import { isForChild } from '../../piece';
 import { CLEAN_WORDS as WORDS } from '../../words';
 import {
   areaOfFace,
   behind,
-  chanceOfAny,
+  chanceShunsWater,
   has,
   isDone,
   isSuspect,
@@ -33,12 +33,6 @@ const waxed = (s: SurfaceContext): boolean => {
 /** Chance that wax lies there and is not taken off. */
 export const waxLeft = (s: SurfaceContext): number =>
   waxed(s) || s.strips ? 0 : s.beliefs.finish.distribution.wax;
-
-const SHUNS_WATER = SUBSTRATES.rows.filter((row) => row.shunsWater);
-
-/** Chance that the face is one that water does not go with, whatever it is planned as. */
-const chanceShunsWater = ({ beliefs: { substrate } }: SurfaceContext): number =>
-  chanceOfAny(substrate.distribution, SHUNS_WATER);
 
 /** Everything that has to come off before anything is sanded in. */
 export const CLEAN_RULES: readonly Rule[] = [
@@ -150,7 +144,7 @@ export const CLEAN_RULES: readonly Rule[] = [
           wait: s.dampOnly
             ? wait(WAITS.afterDampWipe, 'feelsDry')
             : wait(WAITS.afterWash, 'dryOvernight'),
-          risks: s.dampOnly ? {} : { water: chanceShunsWater(s) },
+          risks: s.dampOnly ? {} : { water: chanceShunsWater(s.beliefs) },
           cautions: WORDS.degrease.cautions(s.dampOnly),
         },
       ];

@@ -5,7 +5,6 @@ import {
   areaOfFace,
   hasPulls,
   hangsAsDoor,
-  isForAFirm,
   isSuspect,
   openFindings,
   runsWithDrawers,
@@ -74,7 +73,7 @@ const backOnTo = (
 };
 
 const hasSplitBack = (s: SurfaceContext): boolean =>
-  !isForAFirm(s) && openFindings(s, 'splitBack').length > 0;
+  !s.forAFirm && openFindings(s, 'splitBack').length > 0;
 /** A split back was found there, mended by now or not. */
 const hadSplitBack = (s: SurfaceContext): boolean =>
   s.findings.some((it) => it.damage === 'splitBack');

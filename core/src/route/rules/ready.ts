@@ -70,7 +70,7 @@ export const READY_RULES: readonly Rule[] = [
       how: WORDS.air.how(whole.shop.units),
       ...by('readMeter', 1),
       traits: { makesOfPiece: ['airInRange'] },
-      gate: { ...asGate('air', '', WORDS.air.question, WORDS.air.answers), testId: null },
+      gate: asGate('air', null, WORDS.air.question, WORDS.air.answers),
     }),
   }),
 ];

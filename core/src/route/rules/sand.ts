@@ -16,7 +16,7 @@ import {
 } from '../context';
 import { ladderFor, thinnerThan, toolFor } from '../faceSanding';
 import { surfaceRule, type Draft, type Rule } from '../rule';
-import { byModel, drySanding } from './abrade';
+import { byModel, drySanding, sandWet } from './abrade';
 import { onArea, papersFor, wait } from './common';
 
 /** Chance that a ladder takes more than there is of the veneer, in the field and at edges. */
@@ -99,26 +99,17 @@ const ladderWork = (s: SurfaceContext): readonly Draft[] => {
 const wetWork = (s: SurfaceContext): readonly Draft[] => {
   const toBare = s.showsWood;
   return [
-    {
+    sandWet({
       method: 'wet-sand',
       setUp: { toBare },
       rank: 3,
       title: WORDS.wetSand.title(toBare),
       how: WORDS.wetSand.how,
       ...onArea('wetScuff', s, toBare ? SLOWER.wetToBare : 1),
-      traits: {
-        opensLayers: true,
-        dedusts: true,
-        wets: 'water',
-        grits: [PAPER_CHOICES.wet],
-        face: toBare || !keepsFilm(s) ? 'bare' : 'dulled',
-        makes: ['sanded'],
-      },
-      wait: wait(WAITS.afterWetSanding, 'dryOvernight'),
+      traits: { face: toBare || !keepsFilm(s) ? 'bare' : 'dulled', makes: ['sanded'] },
       protection: ['p100Respirator', 'overall', 'nitrileGloves'],
-      cautions: WORDS.wetSand.cautions,
       insteadOf: [WORDS.wetSand.notDry],
-    },
+    }),
   ];
 };
 

@@ -1,7 +1,7 @@
 import { isForChild } from '../../piece';
 import { SECURE_WORDS as WORDS, about } from '../../words';
 import { paintedAlike } from '../alike';
-import { isDone, isForAFirm, isTouched, leadObservations, openFindings } from '../context';
+import { isDone, isTouched, leadObservations, openFindings } from '../context';
 import { isOpen } from '../questions';
 import { pieceRule, surfaceRule, type Rule } from '../rule';
 import { isDoneToPiece } from '../whole';
@@ -48,7 +48,7 @@ export const SECURE_RULES: readonly Rule[] = [
     asks: (whole) =>
       isDoneToPiece(whole, 'contained')
         ? []
-        : whole.surfaces.filter((s) => isTouched(s) && !isForAFirm(s) && s.lead === 'found'),
+        : whole.surfaces.filter((s) => isTouched(s) && !s.forAFirm && s.lead === 'found'),
     because: (_, asking) =>
       asking.map((s) => about([s.surface.name], s.beliefs.leadStatus.text)).join(' '),
     evidence: (asking) => asking.flatMap(leadObservations),
