@@ -1,10 +1,4 @@
-import {
-  INSPECTION_TESTS,
-  LEAD_LIMITS,
-  LEAD_PRIOR,
-  WOOD_BEYOND_DOUBT,
-  inspectionTest,
-} from '../catalog';
+import { LEAD_LIMITS, LEAD_PRIOR, WOOD_BEYOND_DOUBT, inspectionTest } from '../catalog';
 import { isForChild, type Observation, type Piece, type Shop } from '../piece';
 import { LOOK_WORDS } from '../words';
 import { mayPredate } from './priors';
@@ -64,6 +58,7 @@ const resultsOf = (observations: readonly Observation[]): readonly LeadResult[] 
       layer,
       found: isFound(it),
       by: leadTestOf(it)?.byWhat ?? it.testId,
+      decides: leadTestOf(it)?.decides === true,
       at: it.at,
     }));
 };
@@ -88,12 +83,6 @@ const isWoodBeyondDoubt = (observations: readonly Observation[]): boolean =>
   observations.some((it) =>
     WOOD_BEYOND_DOUBT.some((one) => one.test === it.testId && one.outcome === it.outcome),
   );
-
-const DECIDING = INSPECTION_TESTS.flatMap((it) =>
-  it.kind === 'layer' && it.decides ? [it.byWhat] : [],
-);
-/** Is a method strong enough for a child's room? */
-const decides = (by: string): boolean => DECIDING.includes(by);
 
 /** What the lead question of a surface is answered from. */
 export interface LeadQuestion {
@@ -150,7 +139,7 @@ export const leadStatusOf = (it: LeadQuestion): LeadStatus => {
       ? { kind: 'notAsked', results, text: WORDS.woodShows }
       : { kind: 'open', results, missingLayers: [], wants: 'chip', text: WORDS.woodOnlySeen };
   }
-  const closing = isForChild(it.piece) ? results.filter((one) => decides(one.by)) : results;
+  const closing = isForChild(it.piece) ? results.filter((one) => one.decides) : results;
   const missing = Array.from({ length: counted ?? 0 }, (_, index) => index + 1).filter(
     (layer) => !closing.some((one) => one.layer === layer),
   );

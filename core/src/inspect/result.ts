@@ -40,6 +40,8 @@ export const leadResult = z.object({
   layer: z.int().nullable(),
   found: z.boolean(),
   by: z.string(),
+  /** Strong enough to close the question for a child's room. */
+  decides: z.boolean(),
   at: z.string(),
 });
 export type LeadResult = z.infer<typeof leadResult>;
