@@ -17,6 +17,7 @@ import {
   twoPartFill,
   veneerPatch,
   washSilicone,
+  waxStick,
   type Repair,
 } from './repairs';
 import { SANDED_OUT_MM } from './limits';
@@ -32,20 +33,32 @@ interface DamageRow<Id extends string = string> {
   readonly underPaint?: Repair;
   /** Repair where wood will be seen; absent: none needed. */
   readonly underClear?: Repair;
+  /** Repair where a clear finish stays and is only touched in. */
+  readonly inSpots?: Repair;
   /** Mended whatever the face shall become. */
   readonly whateverTheAim?: boolean;
+  /** It reaches the wood, or spoils the film as a whole: no coat over the old film would help. */
+  readonly pastRenewing?: boolean;
   readonly source: SourceMark;
 }
-const row = <const Id extends string>(it: Omit<DamageRow<Id>, 'source'>) => ({
+const row = <const Id extends string>(it: Omit<DamageRow<Id>, 'source'>): DamageRow<Id> => ({
   ...it,
   source: PRACTICE,
 });
 
 /** Damage and peculiarities met on furniture, and how each is mended. */
 export const DAMAGES = table([
-  row({ id: 'dent', severity: 1, label: 'Dent', underPaint: twoPartFill, underClear: steamDent }),
+  row({
+    id: 'dent',
+    pastRenewing: true,
+    severity: 1,
+    label: 'Dent',
+    underPaint: twoPartFill,
+    underClear: steamDent,
+  }),
   row({
     id: 'scratch',
+    inSpots: waxStick,
     severity: 1,
     label: 'Scratch or nick',
     underPaint: glazingPutty,
@@ -53,6 +66,8 @@ export const DAMAGES = table([
   }),
   row({
     id: 'gouge',
+    inSpots: waxStick,
+    pastRenewing: true,
     severity: 2,
     label: 'Gouge, chip or hole',
     underPaint: twoPartFill,
@@ -60,6 +75,7 @@ export const DAMAGES = table([
   }),
   row({
     id: 'missingEdge',
+    pastRenewing: true,
     severity: 2,
     label: 'Missing edge or moulding',
     underPaint: epoxyPutty,
@@ -80,6 +96,7 @@ export const DAMAGES = table([
   }),
   row({
     id: 'crack',
+    pastRenewing: true,
     severity: 2,
     label: 'Open crack or split',
     underPaint: glueCrack,
@@ -94,6 +111,7 @@ export const DAMAGES = table([
   }),
   row({
     id: 'missingVeneer',
+    pastRenewing: true,
     severity: 2,
     label: 'Missing veneer',
     underPaint: { ...twoPartFill, bySize: 'sheet' },
@@ -117,6 +135,7 @@ export const DAMAGES = table([
   row({ id: 'whiteRing', severity: 1, label: 'White ring (in the film)', underClear: ringOut }),
   row({
     id: 'darkRing',
+    pastRenewing: true,
     severity: 2,
     label: 'Dark ring, ink or iron stain',
     underClear: {
@@ -138,6 +157,8 @@ export const DAMAGES = table([
   }),
   row({
     id: 'smallHole',
+    inSpots: waxStick,
+    pastRenewing: true,
     severity: 1,
     label: 'Screw or nail hole',
     underPaint: twoPartFill,
@@ -167,6 +188,7 @@ export const DAMAGES = table([
   }),
   row({
     id: 'burn',
+    pastRenewing: true,
     severity: 2,
     label: 'Burn',
     underPaint: twoPartFill,
@@ -174,6 +196,7 @@ export const DAMAGES = table([
   }),
   row({
     id: 'swollenBoard',
+    pastRenewing: true,
     severity: 3,
     label: 'Swollen board',
     underPaint: {
@@ -215,12 +238,12 @@ export const DAMAGES = table([
     },
   }),
   row({ id: 'carving', severity: 1, label: 'Carving, turning, deep mouldings' }),
-  row({ id: 'peeling', severity: 2, label: 'Peeling or cracked paint' }),
-  row({ id: 'runs', severity: 1, label: 'Runs and globs' }),
+  row({ id: 'peeling', pastRenewing: true, severity: 2, label: 'Peeling or cracked paint' }),
+  row({ id: 'runs', pastRenewing: true, severity: 1, label: 'Runs and globs' }),
   row({ id: 'grime', severity: 1, label: 'Grease, hairspray, kitchen film' }),
   row({ id: 'residue', severity: 1, label: 'Sticker, tape or felt residue' }),
   row({ id: 'cementResidue', severity: 2, label: 'Tile, cement or plaster stuck on' }),
-  row({ id: 'weepsColour', severity: 2, label: 'Colour comes out on the rag' }),
+  row({ id: 'weepsColour', pastRenewing: true, severity: 2, label: 'Colour comes out on the rag' }),
   row({ id: 'odour', severity: 2, label: 'Smoke or pet odour' }),
   row({
     id: 'silicone',
@@ -246,7 +269,7 @@ export const DAMAGES = table([
       until: 'dry',
     },
   }),
-  row({ id: 'yellowedClear', severity: 1, label: 'Yellowed clear coat' }),
+  row({ id: 'yellowedClear', pastRenewing: true, severity: 1, label: 'Yellowed clear coat' }),
   row({
     id: 'liftingEdgeBand',
     severity: 1,

@@ -9,6 +9,8 @@ export const DECISIONS = {
   /** From this chance on a bleed patch is worth its stamp of primer, up to where it is sure. */
   bleedPatchFrom: { value: 0.15, source: JUDGEMENT },
   bleedPatchTo: { value: 0.75, source: JUDGEMENT },
+  /** From this chance of bleed on the last coat over clear shellac is white, and shows what still comes. */
+  detectorFrom: { value: 0.5, source: JUDGEMENT },
   /** From this chance on bleed is shut in under a wash. */
   bleedWorthBlocking: { value: 0.3, source: JUDGEMENT },
   /** Share of the bleed that still comes through paint that has stood for years without showing any. */

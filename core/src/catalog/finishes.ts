@@ -13,13 +13,18 @@ interface FinishRow<Id extends string = string> {
   readonly glossy: boolean;
   /** Nothing sticks over it: has to be washed off. */
   readonly repels: boolean;
+  /** Burns in a flash, or to tar, under a heat gun. */
+  readonly burns: boolean;
   /** What its face is like to the next coat. */
   readonly nature: Nature;
   /** How hard a gel stripper has to work, as a factor on its minutes. */
   readonly stripEffort: number;
   readonly source: SourceMark;
 }
-const row = <const Id extends string>(it: Omit<FinishRow<Id>, 'source'>) => ({
+const row = <const Id extends string>(
+  it: Omit<FinishRow<Id>, 'source' | 'burns'> & Partial<FinishRow<Id>>,
+) => ({
+  burns: false,
   ...it,
   source: PRACTICE,
 });
@@ -49,8 +54,8 @@ export const FINISHES = table([
   row({
     id: 'oil',
     label: 'oil finish',
-    // Cured for years: a film, if a thin one.
-    nature: 'oilFilm',
+    // Cured for years: a film to other coats, if a thin one; more oil still goes in.
+    nature: 'oldOil',
     paint: false,
     film: false,
     glossy: false,
@@ -59,6 +64,7 @@ export const FINISHES = table([
   }),
   row({
     id: 'shellac',
+    burns: true,
     label: 'shellac',
     nature: 'shellac',
     paint: false,
@@ -69,6 +75,7 @@ export const FINISHES = table([
   }),
   row({
     id: 'lacquer',
+    burns: true,
     label: 'lacquer',
     nature: 'lacquer',
     paint: false,
@@ -86,6 +93,27 @@ export const FINISHES = table([
     glossy: false,
     repels: false,
     stripEffort: 1,
+  }),
+  row({
+    id: 'waterClear',
+    label: 'waterborne clear',
+    nature: 'waterFilm',
+    paint: false,
+    film: true,
+    glossy: false,
+    repels: false,
+    stripEffort: 1.2,
+  }),
+  row({
+    id: 'waxedFilm',
+    burns: true,
+    label: 'wax over a clear film',
+    nature: 'wax',
+    paint: false,
+    film: true,
+    glossy: false,
+    repels: true,
+    stripEffort: 0.9,
   }),
   row({
     id: 'factory',
@@ -130,7 +158,7 @@ export const FINISHES = table([
   row({
     id: 'milk',
     label: 'milk or distemper paint',
-    nature: 'mineral',
+    nature: 'distemper',
     paint: true,
     film: true,
     glossy: false,

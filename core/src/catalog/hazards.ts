@@ -24,6 +24,7 @@ export const HAZARDS = table([
   row('poison', 'poison'),
   row('sludge', 'hazardous waste'),
   row('skin', 'irritates skin'),
+  row('sensitiser', 'makes skin and lungs allergic'),
   row('woodDust', 'wood dust', published('IARC group 1; NIOSH REL 1 mg/m³')),
   row('silica', 'silica dust', published('29 CFR 1910.1053')),
   row('hot', 'fire'),

@@ -5,6 +5,7 @@ export { GRITS, GRIT_SOURCE } from './grits';
 export {
   CROSS_CUT_STEPS,
   FEEL_SAYS,
+  ONE_CAUSE,
   INSPECTION_TESTS,
   LAYER_FINISHES,
   bandOf,
@@ -110,6 +111,7 @@ export {
   NEW_VENEER_UM,
   PH_LIMITS,
   RENEWED_COATS,
+  TOUCHED_IN_SHOWS,
   SANDED_OUT_MM,
   SHEET_FROM_MM2,
   SOAKED_LITRES,
@@ -119,6 +121,7 @@ export {
   WASH_ROUNDS,
   WIPED_ROUNDS,
 } from './limits';
+export { DANGERS, type Danger } from './dangers';
 export {
   DECISIONS,
   MINUTES_PER_MINOR_UNIT,
@@ -134,7 +137,7 @@ export {
   SANDING_MODEL,
   SANDING_SOURCE,
 } from './sandingModel';
-export { BEARS_PARTS, UNTILS, WAITS, WATER_OVER_OIL_STAIN, type Until } from './waits';
+export { BEARS_PARTS, UNTILS, WAITS, PAIR_WAITS, type Until } from './waits';
 export { HAZARDS, type Hazard } from './hazards';
 export {
   MATERIALS,

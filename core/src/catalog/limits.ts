@@ -23,6 +23,8 @@ export const CLEAR_COATS = { high: 3, middle: 2, low: 1 } as const;
 export const CLEAR_COATS_SOURCE = PRACTICE;
 /** Coats of clear at the most over a sound old one. */
 export const RENEWED_COATS = { value: 2, source: PRACTICE } as const;
+/** Chance that a place that was touched in can still be found. */
+export const TOUCHED_IN_SHOWS = { value: 0.4, source: JUDGEMENT } as const;
 /** Rounds of what is wiped or buffed off. */
 export const WIPED_ROUNDS = { value: 2, source: PRACTICE } as const;
 

@@ -16,10 +16,16 @@ export const NATURES = [
   'shellac',
   'lacquer',
   'oilFilm',
+  'oldOil',
   'factory',
   'waterFilm',
   'mineral',
-  'stain',
+  'oilStain',
+  'gel',
+  'waterStain',
+  'waxedShellac',
+  'distemper',
+  'silicone',
   'filler',
 ] as const;
 export type Nature = (typeof NATURES)[number];
@@ -39,10 +45,38 @@ export const MEETINGS = {
     may: 'barrier',
     because: 'Water beads on oil that has not cured for weeks: shellac between.',
   },
+  dewax: {
+    may: 'barrier',
+    because: 'Wax in the shellac below makes the next film let go: dewaxed shellac between.',
+  },
+  powder: {
+    may: 'barrier',
+    because:
+      'It powders, and takes down what lies on it: wash off what comes, then a primer that binds.',
+  },
+  craters: {
+    may: 'barrier',
+    because:
+      'Silicone pulls a wet film open into craters: wash it off, then dewaxed shellac between.',
+  },
+  binds: { may: 'ok', because: 'It soaks into what still powders, and binds it.' },
+  washcoat: {
+    may: 'barrier',
+    because: 'Rubbed across, it drags the stain out of the wood: a thin shellac washcoat between.',
+  },
+  holds: { may: 'ok', because: 'It shuts in what would crater another coat.' },
   closed: { may: 'never', because: 'It works in open wood, and there is none to take it.' },
   waxed: {
     may: 'never',
     because: 'Nothing but wax sticks over wax: take it off with mineral spirits first.',
+  },
+  beads: {
+    may: 'never',
+    because: 'Water stands off oil, and the stain takes in spots or not at all.',
+  },
+  lifts: {
+    may: 'never',
+    because: 'Its strong solvent wrinkles the coat below.',
   },
   skin: {
     may: 'never',

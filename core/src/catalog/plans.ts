@@ -4,7 +4,7 @@ import { CLEAR_COATS } from './limits';
 import type { Rate } from './rates';
 import { PAPER_CHOICES } from './sandingModel';
 import { JUDGEMENT, type SourceMark } from './source';
-import { PAINT, POWDERY, PRINTED, type StateCondition } from './state';
+import { OILY, PAINT, POWDERY, PRINTED, type StateCondition } from './state';
 import type { StripWay } from './stripWays';
 import { table } from './table';
 
@@ -215,7 +215,7 @@ export const MISHAPS = table([
   mishap({
     id: 'peel-over-wax',
     label: 'paint peeling off wax',
-    when: { finish: ['wax'] },
+    when: { finish: ['wax', 'waxedFilm'] },
     plan: { washes: false, shows: ['paint'] },
     chance: 0.6,
     fixedMinutes: 60,
@@ -251,7 +251,7 @@ export const MISHAPS = table([
   mishap({
     id: 'refuses-stain',
     label: 'oily wood refusing stain and clear',
-    when: { wood: ['oily'] },
+    when: { wood: OILY },
     plan: { shows: ['clear', 'stained'] },
     chance: 0.3,
     fixedMinutes: 40,

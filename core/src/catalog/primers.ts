@@ -19,6 +19,8 @@ const asPrimer = <const Id extends Coating>(id: Id) => {
 export const PRIMERS = table([
   asPrimer('pigmentedShellac'),
   asPrimer('clearShellac'),
+  asPrimer('alkydBlocker'),
+  asPrimer('waterBlocker'),
   asPrimer('bonding'),
   asPrimer('sealing'),
   asPrimer('acrylic'),

@@ -190,6 +190,21 @@ export const ringOut: Repair = {
   waitMinutes: 60,
   until: 'dry',
 };
+export const waxStick: Repair = {
+  id: 'wax-stick',
+  onFilm: true,
+  title: 'Fill with wax stick',
+  shows: 0.3,
+  uses: [use('waxStick', 0.1, 'fills'), atHand('plasticScraper')],
+  steps: [
+    'Pick two sticks, one a shade lighter than the wood, one darker; knead crumbs of both until a dab beside the place can hardly be seen.',
+    'Press it in warm, layer on layer; level it with a plastic edge across the grain, polish with a cloth.',
+    'It stays soft: for scratches and small holes, not where cups stand; and no paint or film goes over it later unless it is dug out.',
+  ],
+  minutes: 8,
+  waitMinutes: 0,
+  until: 'hard',
+};
 export const washSilicone: Repair = {
   id: 'wash-silicone',
   title: 'Wash the silicone off',

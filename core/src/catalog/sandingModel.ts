@@ -77,6 +77,7 @@ export const PAPER_CHOICES = {
   scuff: { fine: [120, 150], coarse: [120], smooth: [180, 220], slick: [180], clear: [320] },
   veneer: 180,
   wet: 150,
+  raisedGrain: 220,
   ease: 100,
   patch: 150,
   grainBack: 220,

@@ -111,6 +111,16 @@ export const SCHOOLS = table([
       label: 'Clear shellac',
       because: 'The wood shows where edges are rubbed through.',
     },
+    {
+      id: 'alkyd',
+      label: 'Alkyd',
+      because: 'It sands like chalk and holds most stains; shellac is kept for knots and dye.',
+    },
+    {
+      id: 'waterborne',
+      label: 'Waterborne',
+      because: 'No solvent in the room; shellac is kept for what water-based can’t hold.',
+    },
   ]),
   row('dustCloth', 'Last wipe before a coat', [
     {

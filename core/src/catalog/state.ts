@@ -2,6 +2,7 @@ import type { Finish } from './finishes';
 import type { Substrate } from './substrates';
 import { substratesOf } from './substrates';
 import type { ValueOf } from './variables';
+import type { Wood } from './woods';
 
 /** Which hidden states are meant: each variable named has one of the values given. */
 export type StateCondition = {
@@ -19,8 +20,19 @@ export const NOT_WOODEN: readonly Substrate[] = [...PRINTED, 'board', 'other'];
 export const PAINT: readonly Finish[] = ['latex', 'alkyd', 'chalk', 'milk'];
 /** Powdery paints without a tough film. */
 export const POWDERY: readonly Finish[] = ['chalk', 'milk'];
-export const CLEAR_FILM: readonly Finish[] = ['shellac', 'lacquer', 'varnish', 'factory'];
+export const CLEAR_FILM: readonly Finish[] = [
+  'shellac',
+  'lacquer',
+  'varnish',
+  'waterClear',
+  'waxedFilm',
+  'factory',
+];
+/** Wax lies on top, on wood or on a film. */
+export const WAXED: readonly Finish[] = ['wax', 'waxedFilm'];
 /** In the wood or barely on it. */
 export const NO_FILM: readonly Finish[] = ['bare', 'wax', 'oil'];
+/** Oil in the wood keeps stain and clear from holding. */
+export const OILY: readonly Wood[] = ['oily', 'rosewood'];
 /** The spot test reaches wood. */
 export const OPEN_TO_WOOD: readonly Finish[] = ['bare', 'oil', 'wax'];

@@ -1,3 +1,5 @@
+import type { Mechanism } from './coatings';
+import type { Nature } from './meetings';
 import { PRACTICE } from './source';
 import { table } from './table';
 
@@ -42,8 +44,24 @@ export const BEARS_PARTS = {
   source: PRACTICE,
 } as const;
 
-/** A waterborne coat over an oil-based stain: one to three days, or a coat of dewaxed shellac between. */
-export const WATER_OVER_OIL_STAIN = { minutes: 48 * 60, source: PRACTICE } as const;
+interface PairWait {
+  readonly under: readonly Nature[];
+  readonly over: readonly Mechanism[];
+  readonly minutes: number;
+}
+
+/**
+ * Waits that belong to a pair of coats, not to the lower one alone, minutes (common practice, no
+ * source). Water over an oil-based stain: one to three days, or dewaxed shellac between; over an
+ * oil film until it is through; strong solvent and alcohol would take a fresh oil along.
+ */
+export const PAIR_WAITS: readonly PairWait[] = [
+  { under: ['oilStain', 'gel'], over: ['water'], minutes: 48 * 60 },
+  { under: ['oilFilm'], over: ['water'], minutes: 72 * 60 },
+  { under: ['oilStain', 'gel', 'oilFilm'], over: ['solvent', 'alcohol'], minutes: 24 * 60 },
+  { under: ['oiled'], over: ['alcohol', 'oxidation', 'wax'], minutes: 24 * 60 },
+];
+export const PAIR_WAITS_SOURCE = PRACTICE;
 
 /** Waits after wet work, minutes (common practice). */
 export const WAITS = {
@@ -58,8 +76,12 @@ export const WAITS = {
   afterWetScraping: 12 * 60,
   afterDedusting: 20,
   afterFreshening: 120,
+  afterTouchingIn: 12 * 60,
+  afterBleach: 48 * 60,
+  afterRaisingGrain: 2 * 60,
   bleedPatch: 12 * 60,
   testPatch: 4 * 60,
   newVeneer: 24 * 60,
+  newPart: 24 * 60,
   source: PRACTICE,
 } as const;

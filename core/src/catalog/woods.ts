@@ -10,6 +10,8 @@ interface WoodRow<Id extends string = string> {
   readonly hardnessSource: SourceMark;
   /** Conifer: it comes solid as softwood, and as no hardwood. */
   readonly softwood: boolean;
+  /** Oil in it keeps films from drying and holding. */
+  readonly oily: boolean;
   /** Dark by itself: paint has more to cover. */
   readonly dark: boolean;
   /** Pores that show through a film until they are filled. */
@@ -23,13 +25,14 @@ interface WoodRow<Id extends string = string> {
 const row = <const Id extends string>(
   it: Omit<
     WoodRow<Id>,
-    'hardnessSource' | 'bleedSource' | 'softwood' | 'blotches' | 'openPored' | 'dark'
+    'hardnessSource' | 'bleedSource' | 'softwood' | 'blotches' | 'openPored' | 'oily' | 'dark'
   > &
     Partial<WoodRow<Id>>,
 ) => ({
   softwood: false,
   blotches: false,
   openPored: false,
+  oily: false,
   dark: false,
   ...it,
   hardnessSource: published('USDA Forest Products Laboratory, Wood Handbook, ch. 5'),
@@ -93,19 +96,30 @@ export const WOODS = table([
   row({
     id: 'aromatic',
     label: 'red cedar, redwood',
-    jankaLbf: 350,
-    jankaOf: 'western redcedar',
+    jankaLbf: 900,
+    jankaOf: 'eastern redcedar, which cedar chests are lined with',
     softwood: true,
     bleeds: { tannin: 0.75, resin: 0.1, dye: 0 },
   }),
   row({
     id: 'oily',
-    label: 'oily tropical (teak, rosewood)',
+    oily: true,
+    label: 'teak and its like, oily',
     jankaLbf: 1000,
-    jankaOf: 'teak; rosewood of the same group is three times as hard',
+    jankaOf: 'teak',
     openPored: true,
     dark: true,
     bleeds: { tannin: 0.4, resin: 0.15, dye: 0.05 },
+  }),
+  row({
+    id: 'rosewood',
+    oily: true,
+    label: 'rosewood, oily and hard',
+    jankaLbf: 3170,
+    jankaOf: 'Indian rosewood',
+    openPored: true,
+    dark: true,
+    bleeds: { tannin: 0.35, resin: 0.15, dye: 0.15 },
   }),
   row({
     id: 'paintGrade',

@@ -12,6 +12,8 @@ const need = (part: Partial<PrimerNeed> = {}): PrimerNeed => ({
   powdery: 0,
   bareBoard: 0,
   odour: false,
+  silicone: false,
+  oily: 0,
   schools: USUAL_SHOP.schools,
   ...part,
 });

@@ -12,7 +12,7 @@ import {
   type Primer,
   type Schools,
 } from '../catalog';
-import { isLightColour, showsOldWood, type Scheme } from '../piece';
+import { isCoated, isLightColour, showsOldWood, type Scheme } from '../piece';
 import { CHOICE_WORDS } from '../words';
 import { litresFor } from './film';
 
@@ -32,6 +32,10 @@ export interface PrimerNeed {
   /** Chance that bare board lies open. */
   readonly bareBoard: number;
   readonly odour: boolean;
+  /** Chance of a wood whose oil keeps films from holding. */
+  readonly oily: number;
+  /** Craters were found: silicone polish got onto it. */
+  readonly silicone: boolean;
   readonly schools: Pick<Schools, 'prime' | 'blocker'>;
 }
 
@@ -44,12 +48,15 @@ export interface PrimerChoice {
 
 export type PrimerRule =
   | 'shellac-holds-odour'
+  | 'shellac-holds-silicone'
   | 'shellac-holds-bleed'
+  | 'blocker-of-the-shop'
   | 'bonding-on-glossy'
   | 'seal-board'
   | 'acrylic-by-default'
   | 'clear-shellac-under-wash'
-  | 'clear-shellac-holds-dye';
+  | 'clear-shellac-holds-dye'
+  | 'clear-shellac-on-oily-wood';
 
 const { primer: WORDS } = CHOICE_WORDS;
 
@@ -112,22 +119,40 @@ const lossOf = (id: Primer, need: PrimerNeed): number => {
 const primesItself = ({ schools, film }: PrimerNeed): boolean =>
   schools.prime === 'selfPriming' && film !== 'bare';
 
+/** What blocks in shops that keep away from shellac; what it can't hold, shellac still does. */
+const BLOCKERS = { alkyd: 'alkydBlocker', waterborne: 'waterBlocker' } as const;
+
 const underPaint = (need: PrimerNeed): { readonly rule: PrimerRule; readonly primer: Primer } => {
-  const { scheme, schools, odour } = need;
+  const { scheme, schools, odour, silicone } = need;
   const isRubbedThrough = scheme.kind === 'painted' && scheme.effect === 'distressed';
-  const blocker: Primer =
+  const shellac: Primer =
     schools.blocker === 'clear' || isRubbedThrough ? 'clearShellac' : 'pigmentedShellac';
-  if (odour) return { rule: 'shellac-holds-odour', primer: blocker };
+  const blockers: readonly Primer[] = [
+    shellac,
+    ...(isRubbedThrough || schools.blocker === 'pigmented' || schools.blocker === 'clear'
+      ? []
+      : [BLOCKERS[schools.blocker]]),
+  ];
+  if (odour) return { rule: 'shellac-holds-odour', primer: shellac };
+  if (silicone) return { rule: 'shellac-holds-silicone', primer: shellac };
   const plain: Primer = need.bareBoard >= DECISIONS.likelyForTesting.value ? 'sealing' : 'acrylic';
   // A primer that grips is weighed only where there is something to grip.
   const gripping = Math.max(need.slick, need.powdery) >= DECISIONS.forbids.value;
-  const best = [plain, ...(gripping ? (['bonding'] as const) : []), blocker].reduce((a, b) =>
+  const best = [plain, ...(gripping ? (['bonding'] as const) : []), ...blockers].reduce((a, b) =>
     lossOf(b, need) < lossOf(a, need) ? b : a,
   );
-  if (best === blocker) return { rule: 'shellac-holds-bleed', primer: blocker };
+  if (best === shellac) return { rule: 'shellac-holds-bleed', primer: best };
+  if (blockers.includes(best)) return { rule: 'blocker-of-the-shop', primer: best };
   if (best === 'bonding') return { rule: 'bonding-on-glossy', primer: 'bonding' };
   return { rule: plain === 'sealing' ? 'seal-board' : 'acrylic-by-default', primer: plain };
 };
+
+/** Does a film come over the wood, rather than oil or wax that goes into it? */
+const filmsOver = (scheme: Scheme): boolean =>
+  isCoated(scheme) &&
+  scheme.topcoat !== 'none' &&
+  scheme.topcoat !== 'hardOil' &&
+  scheme.topcoat !== 'wax';
 
 const ruleFor = (
   need: PrimerNeed,
@@ -140,9 +165,11 @@ const ruleFor = (
   if (scheme.kind === 'washed' && bleedChance(need) >= DECISIONS.bleedWorthBlocking.value) {
     return { rule: 'clear-shellac-under-wash', primer: 'clearShellac' };
   }
-  return showsOldWood(scheme) &&
-    need.film === 'bare' &&
-    need.bleed.dye >= DECISIONS.dyeWorthSealing.value
+  const open = showsOldWood(scheme) && need.film === 'bare';
+  if (open && need.oily >= DECISIONS.likelyForTesting.value && filmsOver(scheme)) {
+    return { rule: 'clear-shellac-on-oily-wood', primer: 'clearShellac' };
+  }
+  return open && need.bleed.dye >= DECISIONS.dyeWorthSealing.value
     ? { rule: 'clear-shellac-holds-dye', primer: 'clearShellac' }
     : undefined;
 };
@@ -151,6 +178,10 @@ const because = (rule: PrimerRule, need: PrimerNeed): string => {
   switch (rule) {
     case 'shellac-holds-odour':
       return WORDS.odour;
+    case 'shellac-holds-silicone':
+      return WORDS.silicone;
+    case 'blocker-of-the-shop':
+      return WORDS.shopsBlocker(bleedChance(need));
     case 'shellac-holds-bleed':
       return worstBleed(need) === 'resin'
         ? WORDS.knots
@@ -167,6 +198,8 @@ const because = (rule: PrimerRule, need: PrimerNeed): string => {
       return need.film === 'bare' ? WORDS.bareWood : WORDS.soundFilm;
     case 'clear-shellac-under-wash':
       return WORDS.wash;
+    case 'clear-shellac-on-oily-wood':
+      return WORDS.oily;
     case 'clear-shellac-holds-dye':
       return WORDS.dye;
   }

@@ -1,4 +1,4 @@
-import type { Coating } from '../catalog';
+import { COATINGS, type Coating } from '../catalog';
 import { isCoated, isLightColour, type Scheme, type Topcoat } from '../piece';
 import { CHOICE_WORDS } from '../words';
 import { may } from './interface';
@@ -7,7 +7,12 @@ const { topcoatChoice: WORDS } = CHOICE_WORDS;
 
 /** What stands against a topcoat over a scheme, and what to use instead. */
 export interface TopcoatVerdict {
-  readonly rule: 'oil-clear-over-pale-paint' | 'oil-wants-open-wood' | 'wax-is-the-last-coat';
+  readonly rule:
+    | 'oil-clear-over-pale-paint'
+    | 'oil-wants-open-wood'
+    | 'solvent-lifts-what-is-below'
+    | 'water-over-fresh-oil'
+    | 'wax-is-the-last-coat';
   readonly may: 'never' | 'note';
   readonly because: string;
   readonly waysOut: readonly string[];
@@ -16,10 +21,24 @@ export interface TopcoatVerdict {
 /** The coating behind each word for a topcoat. */
 export const TOPCOATS: Readonly<Record<Exclude<Topcoat, 'none'>, Coating>> = {
   waterborne: 'waterClear',
+  twoPart: 'twoPartClear',
   oil: 'oilClear',
-  wax: 'pasteWax',
+  lacquer: 'lacquer',
+  shellac: 'waxedShellac',
   hardOil: 'hardOil',
+  wax: 'pasteWax',
 };
+
+/** What is planned where a wish is refused: the first of these that goes over the coat below. */
+const INSTEAD: readonly Coating[] = ['waterClear', 'hardOil', 'pasteWax'];
+
+/** The topcoat in place of one that is refused, over the coat below it. */
+export const topcoatInstead = (scheme: Scheme, under?: Coating): Coating =>
+  INSTEAD.find((it) => {
+    const meets = under ? may(it, { of: 'coat', id: under }).may : 'ok';
+    const yellows = COATINGS.get(it).yellows && isLightColour(scheme);
+    return (meets === 'ok' || meets === 'scuff') && !yellows;
+  }) ?? 'waterClear';
 
 /**
  * May this topcoat go over this colour? Common practice, no source: oil-based clears yellow,
@@ -29,7 +48,7 @@ export const TOPCOATS: Readonly<Record<Exclude<Topcoat, 'none'>, Coating>> = {
  */
 export const judgeTopcoat = (scheme: Scheme, under?: Coating): TopcoatVerdict | undefined => {
   if (!isCoated(scheme) || scheme.topcoat === 'none') return undefined;
-  if ((scheme.topcoat === 'oil' || scheme.topcoat === 'hardOil') && isLightColour(scheme)) {
+  if (COATINGS.get(TOPCOATS[scheme.topcoat]).yellows && isLightColour(scheme)) {
     return {
       rule: 'oil-clear-over-pale-paint',
       may: 'never',
@@ -37,6 +56,22 @@ export const judgeTopcoat = (scheme: Scheme, under?: Coating): TopcoatVerdict | 
     };
   }
   const meets = under && may(TOPCOATS[scheme.topcoat], { of: 'coat', id: under });
+  if (meets?.may === 'barrier') {
+    return {
+      rule: 'water-over-fresh-oil',
+      may: 'never',
+      because: meets.because,
+      ...WORDS.freshOil,
+    };
+  }
+  if (meets?.may === 'never' && scheme.topcoat === 'lacquer') {
+    return {
+      rule: 'solvent-lifts-what-is-below',
+      may: 'never',
+      because: meets.because,
+      ...WORDS.lifts,
+    };
+  }
   if (meets?.may === 'never') {
     return {
       rule: 'oil-wants-open-wood',

@@ -1,5 +1,6 @@
 import {
   INSPECTION_TESTS,
+  ONE_CAUSE,
   REPORTING_SLIP,
   VARIABLES,
   resultCount,
@@ -117,6 +118,17 @@ export interface TestResult {
   readonly result: number;
 }
 
+const CAUSED: Readonly<Record<string, string>> = ONE_CAUSE.outcomes;
+
+/** Outcomes that were seen all of one cause: they are no independent looks. */
+const ofOneCause = (results: readonly TestResult[]): readonly TestResult[] => {
+  const seen = results.filter(({ test, result }) => {
+    const outcome = test.kind === 'choice' ? test.outcomes[result]?.id : undefined;
+    return outcome !== undefined && CAUSED[test.id] === outcome;
+  });
+  return seen.length === Object.keys(CAUSED).length ? seen : [];
+};
+
 /** Multiplies a vector by others of its length. @returns a new vector */
 const timesAll = (
   vector: Float64Array,
@@ -136,11 +148,17 @@ const timesAll = (
 };
 
 /** Chances of makes times those of the results that the make alone decides. */
-export const weighMakes = (makes: Float64Array, results: readonly TestResult[]): Float64Array =>
-  timesAll(
+export const weighMakes = (makes: Float64Array, results: readonly TestResult[]): Float64Array => {
+  const shared = ofOneCause(results);
+  return timesAll(
     makes,
-    results.flatMap(({ test, result }) => tableOf(test)?.onMakes?.[result] ?? []),
+    results.flatMap((it) => {
+      const chances = tableOf(it.test)?.onMakes?.[it.result];
+      if (!chances) return [];
+      return shared.includes(it) ? [chances.map((chance) => chance ** ONE_CAUSE.power)] : [chances];
+    }),
   );
+};
 
 /** Does a test tell something that the make does not decide? */
 export const bearsOnBleed = ({ test }: TestResult): boolean => {

@@ -144,6 +144,7 @@ export const wantedOf = (aim: Aim | undefined): readonly (readonly [AimKind, num
       return [['paintedDark', 1]];
     case 'clear':
       return [['clear', 1]];
+    case 'touchedIn':
     case 'freshened':
     case 'leave':
       return [];

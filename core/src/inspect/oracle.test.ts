@@ -106,8 +106,18 @@ it.each(ERAS)(
       fc.property(records, (observations) => {
         const piece = { ...pieceOf({ years }), observations };
         const beliefs = inspectSurface(piece, { id: 'top' }, USUAL_SHOP);
+        const results = collectEvidence(observations);
+        // Curls and smears come of one cause: seen both, each counts with the power of 0.7.
+        const isSeen = (testId: string, outcome: string) =>
+          results.some(
+            ({ test, result }) =>
+              test.id === testId && test.kind === 'choice' && test.outcomes[result]?.id === outcome,
+          );
+        const both = isSeen('fingernail', 'curls') && isSeen('mineral-spirits', 'smears');
+        const powerOf = (testId: string): number =>
+          both && (testId === 'fingernail' || testId === 'mineral-spirits') ? 0.7 : 1;
         const weights = worlds.map(({ values, chance }) =>
-          collectEvidence(observations).reduce((weight, { test, result }) => {
+          results.reduce((weight, { test, result }) => {
             const row = test.informs.find(
               (one) =>
                 !one.when ||
@@ -116,7 +126,9 @@ it.each(ERAS)(
                 ),
             );
             const chances = row?.chances ?? [];
-            return weight * (0.97 * (chances[result] ?? 1) + 0.03 / chances.length);
+            return (
+              weight * (0.97 * (chances[result] ?? 1) + 0.03 / chances.length) ** powerOf(test.id)
+            );
           }, chance),
         );
         for (const variable of ['substrate', 'wood', 'finish', 'bleed', 'lead'] as const) {

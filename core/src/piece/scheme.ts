@@ -5,15 +5,38 @@ import { SHEENS } from '../catalog';
 export const shade = z.enum(['white', 'pale', 'mid', 'dark']);
 export type Shade = z.infer<typeof shade>;
 
-export const topcoat = z.enum(['none', 'waterborne', 'oil', 'wax', 'hardOil']);
+export const topcoat = z.enum([
+  'none',
+  'waterborne',
+  'twoPart',
+  'oil',
+  'lacquer',
+  'shellac',
+  'hardOil',
+  'wax',
+]);
 export type Topcoat = z.infer<typeof topcoat>;
 
 /** What paint by class. */
-export const paintClass = z.enum(['cabinetEnamel', 'wallPaint', 'mineralPaint']);
+export const paintClass = z.enum([
+  'cabinetEnamel',
+  'wallPaint',
+  'mineralPaint',
+  'allInOne',
+  'oilEnamel',
+]);
 export type PaintClass = z.infer<typeof paintClass>;
 
-/** What is done to a painted face on top of the paint. */
-export const effect = z.enum(['plain', 'distressed', 'washed', 'glazed', 'dryBrushed']);
+/** What is done to a painted face on top of the paint; stencil and metal wax come last of all. */
+export const effect = z.enum([
+  'plain',
+  'distressed',
+  'washed',
+  'glazed',
+  'dryBrushed',
+  'stencilled',
+  'gilded',
+]);
 export type Effect = z.infer<typeof effect>;
 
 /** How far a distressed face is rubbed through, and where. */
@@ -45,6 +68,11 @@ const colour = z
 /** Pores are left open where not said otherwise. */
 const grain = z.enum(['open', 'filled']).optional();
 const stainShade = z.enum(['pale', 'mid', 'dark']);
+/** What stain by class; "varnish" and "tintedOil" colour and finish in one. */
+export const stainClass = z.enum(['oil', 'water', 'gel', 'varnish', 'tintedOil']);
+export type StainClass = z.infer<typeof stainClass>;
+/** The colour of the wood itself is taken out first, with a two-part wood bleach. */
+const bleached = z.boolean().optional();
 
 /** What a surface shall become. */
 export const scheme = z.discriminatedUnion('kind', [
@@ -60,9 +88,28 @@ export const scheme = z.discriminatedUnion('kind', [
     topcoat,
     ...details,
   }),
-  z.object({ kind: z.literal('stained'), shade: stainShade, grain, topcoat, ...details }),
-  z.object({ kind: z.literal('clear'), grain, topcoat, ...details }),
-  z.object({ kind: z.literal('washed'), shade, colour, topcoat, ...details }),
+  z.object({
+    kind: z.literal('stained'),
+    shade: stainShade,
+    /** Oil-based where left open. */
+    stain: stainClass.optional(),
+    /** Pale places are evened out with toner over the stain. */
+    toned: z.boolean().optional(),
+    bleached,
+    grain,
+    topcoat,
+    ...details,
+  }),
+  z.object({ kind: z.literal('clear'), bleached, grain, topcoat, ...details }),
+  z.object({
+    kind: z.literal('washed'),
+    shade,
+    colour,
+    /** Stain wiped over the dry wash, which brings the tone of wood back. */
+    stainOver: stainShade.optional(),
+    topcoat,
+    ...details,
+  }),
   z.object({
     kind: z.literal('veneered'),
     /** Stained, or left in its own colour. */
@@ -70,6 +117,8 @@ export const scheme = z.discriminatedUnion('kind', [
     topcoat,
     ...details,
   }),
+  /** Damage is mended and touched in where it is; the finish as a whole stays. */
+  z.object({ kind: z.literal('touchedIn') }),
   z.object({ kind: z.literal('freshened') }),
   z.object({ kind: z.literal('leave') }),
 ]);
@@ -79,11 +128,23 @@ export type SchemeKind = Scheme['kind'];
 /** How the old finish shall come off, where the user insists; "best" lets the planner choose. */
 export const stripWish = z.enum(['best', 'gel', 'mild', 'scrape', 'sand', 'heat', 'caustic']);
 
+/** With what film coats are laid, where the user insists; "best" lets the planner choose. */
+export const applicator = z.enum(['best', 'brush', 'roller', 'gun']);
+export type Applicator = z.infer<typeof applicator>;
+
+/** What a part past saving is cut anew from. */
+export const newPart = z.enum(['solid', 'plywood', 'board']);
+export type NewPart = z.infer<typeof newPart>;
+
 /** The aim for one surface. */
 export const aim = z.object({
   surfaceId: z.string().min(1).max(64),
   scheme,
   stripWish: stripWish.default('best'),
+  /** The planner chooses where left open. */
+  applicator: applicator.optional(),
+  /** The old part is past saving: a new one is cut. It stays where left open. */
+  newPart: newPart.optional(),
 });
 export type Aim = z.infer<typeof aim>;
 
@@ -98,5 +159,5 @@ export const isLightColour = (it: Scheme): boolean =>
 /** Is the surface coated anew? */
 export const isCoated = (
   it: Scheme,
-): it is Exclude<Scheme, { kind: 'leave' } | { kind: 'freshened' }> =>
-  it.kind !== 'leave' && it.kind !== 'freshened';
+): it is Exclude<Scheme, { kind: 'leave' | 'freshened' | 'touchedIn' }> =>
+  it.kind !== 'leave' && it.kind !== 'freshened' && it.kind !== 'touchedIn';

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { DECISIONS, MATERIALS, SCHOOLS, TOOLS, priceOf, type Hazard } from '../catalog';
 import { inspectPiece } from '../inspect';
 import {
+  isCoated,
   aim,
   isFaceOnTop,
   ownSchools,
@@ -130,8 +131,7 @@ const sameAims = (a: readonly Aim[], b: readonly Aim[]): boolean =>
  */
 export const alternativesFor = (piece: Piece, shop: Shop): readonly Alternative[] => {
   const aimed = surfacesOf(piece).map(({ id }) => piece.aims.find((it) => it.surfaceId === id));
-  const kept = (it: Aim | undefined) =>
-    it?.scheme.kind === 'leave' || it?.scheme.kind === 'freshened';
+  const kept = (it: Aim | undefined) => it !== undefined && !isCoated(it.scheme);
   const aimsFor = ({ schemeFor }: Idea): Aim[] =>
     surfacesOf(piece).map((surface, at): Aim => {
       const old = aimed[at];

@@ -1,11 +1,13 @@
 import {
   BOND_LIMITS,
+  DAMAGES,
   DECISIONS,
   FINISHES,
   MATERIALS,
   SUBSTRATES,
   WOODS,
   inspectionTest,
+  type Coating,
   type Damage,
 } from '../catalog';
 import { TOPCOATS, may } from '../coating';
@@ -15,7 +17,6 @@ import {
   fittingsOf,
   isCoated,
   isForChild,
-  isFaceOnTop,
   movesWith,
   shopFor,
   showsOldWood,
@@ -23,6 +24,7 @@ import {
   type Aim,
   type Finding,
   type LooseParts,
+  type NewPart,
   type Observation,
   type Piece,
   type Shop,
@@ -31,7 +33,7 @@ import {
 import { squareMetres } from '../units';
 import { UNNAMED } from '../words';
 import type { Condition, PieceState, SurfaceState } from '../work';
-import { pieceAsFound, surfaceAsFound } from './found';
+import { filmBelowWax, pieceAsFound, surfaceAsFound } from './found';
 
 /** All that the rules may ask about one surface. */
 export interface SurfaceContext {
@@ -72,8 +74,6 @@ export interface SurfaceContext {
   readonly loose: LooseParts;
   /** Area of the piece that gets the same coats, m². */
   readonly sameCoatM2: number;
-  /** The face on top and the body below it get different coats, so that one is masked for the other. */
-  readonly twoTone: boolean;
   /** What it is like now, and what the piece is like. */
   readonly now: SurfaceState;
   readonly pieceNow: PieceState;
@@ -182,15 +182,7 @@ interface Aimed {
 /** What decides on a surface's own, before the piece as a whole is looked at. */
 type Own = Omit<
   SurfaceContext,
-  | 'sameCoatM2'
-  | 'twoTone'
-  | 'now'
-  | 'pieceNow'
-  | 'strips'
-  | 'renewed'
-  | 'leadOnPiece'
-  | 'forAFirm'
-  | 'others'
+  'sameCoatM2' | 'now' | 'pieceNow' | 'strips' | 'renewed' | 'leadOnPiece' | 'forAFirm' | 'others'
 >;
 
 const ownOf = (
@@ -199,8 +191,9 @@ const ownOf = (
 ): Own => {
   const aim: Aim = said ?? { surfaceId: surface.id, scheme: { kind: 'leave' }, stripWish: 'best' };
   const findings = whole.piece.findings.filter((it) => it.surfaceId === surface.id);
-  const isNew = surface.part === 'back' && findings.some((it) => it.damage === 'splitBack');
-  const beliefs = isNew ? asNewBack(found) : found;
+  const isNewBack = surface.part === 'back' && findings.some((it) => it.damage === 'splitBack');
+  const newPart = isNewBack ? 'plywood' : aim.newPart;
+  const beliefs = newPart ? asNew(found, newPart) : found;
   const showsWood = showsOldWood(aim.scheme);
   const chanceUnstainable = chanceOfAny(beliefs.substrate.distribution, UNSTAINABLE_ROWS);
   const substrate = plannedSubstrate(beliefs.substrate, showsWood, chanceUnstainable);
@@ -224,7 +217,7 @@ const ownOf = (
       mayBe(chanceShunsWater(beliefs)) || findings.some((it) => it.damage === 'liftingVeneer'),
     veneerUm: mayBe(chanceThin) ? beliefs.veneer.thinMm * 1000 : null,
     chanceThin,
-    isNew,
+    isNew: newPart !== undefined,
   };
 };
 
@@ -240,13 +233,15 @@ const sure = <B extends Belief>(belief: B, value: string): B => ({
   settled: true,
 });
 
+const CUT_FROM = { solid: 'hardwood', plywood: 'plywood', board: 'board' } as const;
+
 /**
- * A back that is cut new is bare plywood, whatever the old one was; only its lead question stays,
- * since the old one has to be taken off first.
+ * A part that is cut new is bare, whatever the old one was; only its lead question stays, since
+ * the old one has to be taken off first.
  */
-const asNewBack = (it: SurfaceBeliefs): SurfaceBeliefs => ({
+const asNew = (it: SurfaceBeliefs, from: NewPart): SurfaceBeliefs => ({
   ...it,
-  substrate: sure(it.substrate, 'plywood'),
+  substrate: sure(it.substrate, CUT_FROM[from]),
   wood: sure(it.wood, 'paintGrade'),
   finish: sure(it.finish, 'bare'),
   bleed: sure(it.bleed, 'none'),
@@ -255,36 +250,32 @@ const asNewBack = (it: SurfaceBeliefs): SurfaceBeliefs => ({
 
 const CLEAR_FILMS = FINISHES.rows.filter((row) => row.film && !row.paint);
 
-/** What reaches the wood, or spoils the film as a whole, so that no coat over it would help. */
-const PAST_RENEWING: readonly Damage[] = [
-  'peeling',
-  'runs',
-  'yellowedClear',
-  'darkRing',
-  'burn',
-  'gouge',
-  'dent',
-  'crack',
-  'smallHole',
-  'missingVeneer',
-  'missingEdge',
-  'weepsColour',
-  'swollenBoard',
-];
+/** What is laid first on what is there: gel over a sound film, or the clear coat itself. */
+const firstOver = ({ scheme }: Aim): Coating | undefined => {
+  if (scheme.kind === 'stained') {
+    return scheme.stain === 'gel' && !scheme.bleached ? 'gelStain' : undefined;
+  }
+  return scheme.kind === 'clear' && !scheme.bleached && scheme.topcoat !== 'none'
+    ? TOPCOATS[scheme.topcoat]
+    : undefined;
+};
 
 /**
- * A clear finish is wanted, and a sound clear film is there that the new one takes to: it is
- * cleaned, dulled and coated over, not stripped. Who wants it off says how.
+ * A clear finish is wanted, or gel, and a sound clear one is there that it takes to: it is
+ * cleaned, dulled and coated over, not stripped; oil and wax are renewed with their own kind. Who
+ * wants it off says how.
  */
-const isRenewed = ({ aim, beliefs, bond, findings, finish }: Own): boolean => {
-  const { scheme, stripWish } = aim;
-  if (scheme.kind !== 'clear' || stripWish !== 'best' || scheme.topcoat === 'none') return false;
+const isRenewed = ({ aim, beliefs, bond, findings, finish, isNew }: Own): boolean => {
+  const first = firstOver(aim);
+  if (isNew || first === undefined || aim.stripWish !== 'best') return false;
   if (finish.id === 'bare' || bond === 'fails') return false;
-  if (findings.some((one) => PAST_RENEWING.includes(one.damage))) return false;
-  const meets = may(TOPCOATS[scheme.topcoat], { of: 'old', id: finish.id }).may;
+  if (findings.some((one) => DAMAGES.get(one.damage).pastRenewing)) return false;
+  const film = finish.id === 'waxedFilm' ? filmBelowWax(beliefs.finish.distribution) : finish.id;
+  const meets = may(first, { of: 'old', id: film }).may;
+  const rows = finish.film ? CLEAR_FILMS : [finish];
   return (
-    (meets === 'ok' || meets === 'scuff') &&
-    chanceOfAny(beliefs.finish.distribution, CLEAR_FILMS) >= DECISIONS.settled.value
+    (meets === 'ok' || (meets === 'scuff' && finish.film)) &&
+    chanceOfAny(beliefs.finish.distribution, rows) >= DECISIONS.settled.value
   );
 };
 
@@ -304,16 +295,10 @@ const coatKey = ({ scheme }: Aim): string =>
     scheme.kind,
     'shade' in scheme && scheme.shade,
     'colour' in scheme && scheme.colour,
+    'paint' in scheme && scheme.paint,
+    'stain' in scheme && scheme.stain,
     isCoated(scheme) && scheme.topcoat,
   ]);
-
-const isTwoTone = (coated: readonly Own[]): boolean => {
-  const faces = coated.filter((it) => isFaceOnTop(it.surface));
-  const body = new Set(
-    coated.filter((it) => !isFaceOnTop(it.surface)).map((it) => coatKey(it.aim)),
-  );
-  return body.size > 0 && faces.some((it) => !body.has(coatKey(it.aim)));
-};
 
 /**
  * Contexts of all surfaces, aimed or not, in the order of the piece.
@@ -359,7 +344,6 @@ export const contextsOf = (
       renewed,
       strips: (!renewed && wantsItOff(it)) || now.met.includes('stripped'),
       sameCoatM2: 0,
-      twoTone: false,
       others,
     };
   });
@@ -370,8 +354,7 @@ export const contextsOf = (
     const key = coatKey(it.aim);
     areas.set(key, (areas.get(key) ?? 0) + areaOfFace(it));
   }
-  const twoTone = isTwoTone(coated);
-  all = alone.map((it) => ({ ...it, twoTone, sameCoatM2: areas.get(coatKey(it.aim)) ?? 0 }));
+  all = alone.map((it) => ({ ...it, sameCoatM2: areas.get(coatKey(it.aim)) ?? 0 }));
   return all;
 };
 
@@ -381,11 +364,6 @@ export const hangsAsDoor = (s: SurfaceContext): boolean => movesWith(s.surface) 
 /** Pulls sit on it, and there are some. */
 export const hasPulls = (s: SurfaceContext): boolean =>
   carriesPulls(s.surface) && s.loose.pulls > 0;
-
-/** Which side of a two-tone piece a surface is on; undefined where one coat goes on all. */
-export type Side = 'body' | 'face';
-export const sideOf = (s: SurfaceContext): Side | undefined =>
-  s.twoTone && s.worked ? (isFaceOnTop(s.surface) ? 'face' : 'body') : undefined;
 
 /** The observations behind a belief, those that speak for it. */
 export const behind = (belief: Pick<Belief, 'speaksFor'>): readonly string[] => belief.speaksFor;
@@ -423,9 +401,16 @@ export const finishName = ({ finish, beliefs }: SurfaceContext): string =>
     ? finish.label
     : UNNAMED[finish.paint ? 'paint' : finish.film ? 'film' : 'other'];
 
+/** Its damage is mended and touched in; the finish as a whole stays. */
+export const isTouchedIn = (s: SurfaceContext): boolean =>
+  s.aim.scheme.kind === 'touchedIn' && !s.forAFirm;
+
 /** Something is to be done to it, new coats or not. */
 export const isTouched = (s: SurfaceContext): boolean =>
-  s.worked || s.aim.scheme.kind === 'freshened' || openFindings(s, 'splitBack').length > 0;
+  s.worked ||
+  isTouchedIn(s) ||
+  s.aim.scheme.kind === 'freshened' ||
+  openFindings(s, 'splitBack').length > 0;
 
 /** May be worked dry: no lead was found. */
 export const isDry = (s: SurfaceContext): boolean => s.lead !== 'found';

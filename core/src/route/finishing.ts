@@ -4,15 +4,18 @@ import {
   DECISIONS,
   FACE_COLOURS,
   FINISHES,
+  GAPS,
   RENEWED_COATS,
   SUBSTRATES,
   WIPED_ROUNDS,
+  WOODS,
   leavesFilm,
   type Coating,
 } from '../catalog';
 import {
   TOPCOATS,
   bleedPast,
+  checkGap,
   choosePrimer,
   coatsOverFace,
   colourOf,
@@ -20,7 +23,9 @@ import {
   judgeTopcoat,
   may,
   tintFor,
+  topcoatInstead,
   type PrimerNeed,
+  type GapCheck,
   type Tint,
   type TopcoatVerdict,
 } from '../coating';
@@ -37,8 +42,11 @@ import {
 import { remembered } from './memo';
 
 const SLICK_FILMS = FINISHES.rows.filter((it) => it.glossy);
-const POWDERY_FILMS = FINISHES.rows.filter((it) => it.nature === 'mineral');
+const POWDERY_FILMS = FINISHES.rows.filter(
+  (it) => it.nature === 'mineral' || it.nature === 'distemper',
+);
 const SLICK_FACES = SUBSTRATES.rows.filter((it) => it.nature === 'slick');
+const OILY_WOODS = WOODS.rows.filter((it) => it.oily);
 const BOARDS = SUBSTRATES.rows.filter((it) => it.family === 'board');
 
 /**
@@ -80,6 +88,8 @@ const needOf = (s: SurfaceContext): PrimerNeed => {
     powdery: s.strips ? 0 : chanceOfAny(finish.distribution, POWDERY_FILMS),
     bareBoard: open ? board : 0,
     odour: has(s, 'mould', 'odour'),
+    silicone: has(s, 'silicone'),
+    oily: chanceOfAny(s.beliefs.wood.distribution, OILY_WOODS),
     schools: s.shop.schools,
   };
 };
@@ -120,12 +130,30 @@ const groundOf = (s: SurfaceContext): string =>
       ? FACE_COLOURS.darkWood
       : FACE_COLOURS.paleWood;
 
+/**
+ * The coats of primer, bottom up. Over clear shellac the last one is white where it is likely to
+ * bleed and no edge is rubbed through: it shows where it still comes.
+ */
+const primeCoatsOf = (s: SurfaceContext): readonly Coating[] => {
+  const primer = primerOf(s)?.primer;
+  if (!primer) return [];
+  const coats: Coating[] = Array.from({ length: primer.coats }, () => primer.id);
+  const { scheme } = s.aim;
+  const detects =
+    primer.id === 'clearShellac' &&
+    scheme.kind === 'painted' &&
+    scheme.effect !== 'distressed' &&
+    isLightColour(scheme) &&
+    bleedPast(undefined, bleedOf(s)) >= DECISIONS.detectorFrom.value;
+  return detects ? [...coats.slice(0, -1), 'pigmentedShellac'] : coats;
+};
+
 /** How a surface is painted; undefined where it is not. */
 export const paintPlanOf = remembered((s: SurfaceContext): PaintPlan | undefined => {
   const { scheme } = s.aim;
   if (scheme.kind !== 'painted') return undefined;
   const colour = colourOf(scheme);
-  const primer = primerOf(s)?.primer.id;
+  const primer = primeCoatsOf(s).at(-1);
   const covered = primer !== undefined && primer !== 'clearShellac';
   const { tint, cover } = covered
     ? tintFor(colour)
@@ -139,14 +167,41 @@ export const paintPlanOf = remembered((s: SurfaceContext): PaintPlan | undefined
   };
 });
 
+type StainClass = NonNullable<Extract<Scheme, { kind: 'stained' }>['stain']>;
+
+/** What a class of stain is laid with, coat by coat. Gel lies on the wood, and needs no conditioner. */
+const STAINS: Readonly<Record<StainClass, readonly Coating[]>> = {
+  oil: ['oilStain'],
+  water: ['waterStain'],
+  gel: ['gelStain'],
+  varnish: ['tintedVarnish', 'tintedVarnish'],
+  tintedOil: ['tintedOil'],
+};
+
 /** Stains in the order in which they are laid. Over a sealed face only gel takes. */
 export const stainsOf = (s: SurfaceContext): readonly Coating[] => {
   const { scheme } = s.aim;
   if (scheme.kind === 'veneered') return scheme.shade ? ['oilStain'] : [];
   if (scheme.kind !== 'stained') return [];
   if (primerOf(s)) return ['gelStain'];
-  return s.wood.blotches ? ['conditioner', 'oilStain'] : ['oilStain'];
+  const stain = scheme.stain ?? 'oil';
+  return stain === 'oil' && s.wood.blotches ? ['conditioner', 'oilStain'] : STAINS[stain];
 };
+
+/** Colour and finish in one: they leave the pores as they are, and take no toner. */
+export const finishesInOne = (scheme: Scheme): boolean =>
+  scheme.kind === 'stained' && (scheme.stain === 'varnish' || scheme.stain === 'tintedOil');
+
+/** Is the stain evened out with toner? */
+const isToned = ({ aim: { scheme } }: SurfaceContext): boolean =>
+  scheme.kind === 'stained' && scheme.toned === true && !finishesInOne(scheme);
+
+/**
+ * A thin coat of shellac over the stain: filler rubbed across it would drag it out, and toner
+ * would melt into it. A face that was sealed before needs none.
+ */
+const isSealedOver = (s: SurfaceContext): boolean =>
+  stainsOf(s).length > 0 && (fillsGrain(s) || isToned(s));
 
 const EFFECTS = { washed: 'wash', glazed: 'glaze', dryBrushed: 'dryBrush' } as const;
 
@@ -154,21 +209,31 @@ const EFFECTS = { washed: 'wash', glazed: 'glaze', dryBrushed: 'dryBrush' } as c
 export const fillsGrain = (s: SurfaceContext): boolean =>
   'grain' in s.aim.scheme &&
   s.aim.scheme.grain === 'filled' &&
+  !finishesInOne(s.aim.scheme) &&
   s.wood.openPored &&
   s.substrate.wood &&
   !keepsFilm(s);
 
-/** The coat that makes the effect on paint or wood; undefined where there is none to lay. */
-export const effectOf = ({ aim: { scheme } }: SurfaceContext): Coating | undefined => {
-  if (scheme.kind === 'washed') return 'wash';
-  if (scheme.kind !== 'painted' || !scheme.effect) return undefined;
-  return scheme.effect in EFFECTS ? EFFECTS[scheme.effect as keyof typeof EFFECTS] : undefined;
+/** What comes last of all, since nothing sticks over it. */
+const DECORATIONS = { stencilled: 'stencilPaint', gilded: 'metalWax' } as const;
+
+/** The coats that make the effect on paint or wood, in their order. */
+export const effectsOf = ({ aim: { scheme } }: SurfaceContext): readonly Coating[] => {
+  if (scheme.kind === 'washed') return scheme.stainOver ? ['wash', 'gelStain'] : ['wash'];
+  if (scheme.kind !== 'painted' || !scheme.effect) return [];
+  return scheme.effect in EFFECTS ? [EFFECTS[scheme.effect as keyof typeof EFFECTS]] : [];
 };
+
+const decorationOf = ({ aim: { scheme } }: SurfaceContext): Coating | undefined =>
+  scheme.kind === 'painted' && scheme.effect && scheme.effect in DECORATIONS
+    ? DECORATIONS[scheme.effect as keyof typeof DECORATIONS]
+    : undefined;
 
 /** The last coat below the topcoat; undefined where that goes on bare wood. */
 export const belowTopcoat = (s: SurfaceContext): Coating | undefined =>
-  effectOf(s) ??
+  effectsOf(s).at(-1) ??
   paintPlanOf(s)?.coating ??
+  (isToned(s) ? 'toner' : undefined) ??
   (fillsGrain(s) ? 'grainFiller' : undefined) ??
   stainsOf(s).at(-1) ??
   primerOf(s)?.primer.id;
@@ -204,7 +269,7 @@ export const topcoatOf = remembered((s: SurfaceContext): TopcoatPlan | undefined
   const { scheme } = s.aim;
   if (!isCoated(scheme) || scheme.topcoat === 'none') return undefined;
   const refused = topcoatVerdictOf(s)?.may === 'never';
-  const coating = refused ? 'waterClear' : TOPCOATS[scheme.topcoat];
+  const coating = refused ? topcoatInstead(scheme, belowTopcoat(s)) : TOPCOATS[scheme.topcoat];
   return {
     coating,
     coats: leavesFilm(COATINGS.get(coating))
@@ -228,23 +293,35 @@ const times = (
 
 /** All coats of a surface in the order in which they are laid: its finish plan. */
 export const finishPlanOf = remembered((s: SurfaceContext): readonly Coat[] => {
-  const primer = primerOf(s)?.primer;
   const paint = paintPlanOf(s);
   const topcoat = topcoatOf(s);
   const filled = fillsGrain(s) ? 1 : 0;
   return [
     ...times('grain', 'grainFiller', paint ? filled : 0),
-    ...times('prime', primer?.id, primer?.coats ?? 0, paint?.tint ?? null),
+    ...primeCoatsOf(s).map((coating, index): Coat => ({
+      series: 'prime',
+      nth: index + 1,
+      coating,
+      colour: coating === 'clearShellac' ? null : (paint?.tint ?? null),
+    })),
     ...stainsOf(s).map((coating, index): Coat => ({
       series: 'stain',
       nth: index + 1,
       coating,
       colour: 'shade' in s.aim.scheme ? (s.aim.scheme.shade ?? null) : null,
     })),
+    ...times('seal', 'washcoat', isSealedOver(s) ? 1 : 0),
     ...times('grainOverStain', 'grainFiller', paint ? 0 : filled),
+    ...times('tone', 'toner', isToned(s) ? 1 : 0),
     ...times('paint', paint?.coating, paint?.coats ?? 0, paint?.colour ?? null),
-    ...times('effect', effectOf(s), 1),
+    ...effectsOf(s).map((coating, index): Coat => ({
+      series: 'effect',
+      nth: index + 1,
+      coating,
+      colour: index > 0 && 'stainOver' in s.aim.scheme ? (s.aim.scheme.stainOver ?? null) : null,
+    })),
     ...times('clear', topcoat?.coating, topcoat?.coats ?? 0),
+    ...times('decorate', decorationOf(s), 1),
   ];
 });
 
@@ -254,6 +331,10 @@ export const coatsOf = (s: SurfaceContext): readonly Coating[] =>
 
 /** New film on a face, µm. */
 export const filmOf = (s: SurfaceContext): number => filmUm(coatsOf(s));
+
+/** What new film does to the gap of a part that runs in an opening. */
+export const gapOf = (s: SurfaceContext): GapCheck =>
+  checkGap(has(s, 'catchingDrawer') ? GAPS.catches : GAPS.runs, filmOf(s), 2, GAPS.keep);
 
 const sameCoat = (a: Coat | undefined, b: Coat | undefined): boolean =>
   a !== undefined && b !== undefined && a.coating === b.coating && a.colour === b.colour;
@@ -306,17 +387,22 @@ export const coatsInSeries = (s: SurfaceContext, series: Series): readonly Coat[
   finishPlanOf(s).filter((it) => it.series === series);
 
 /**
- * Does the first topcoat want the face below it dulled? A primer was dulled already; over any
- * other coat it hangs on how the two meet.
+ * Does the first coat of a series want the coat below it dulled? A primer was dulled already; over
+ * any other coat it hangs on how the two meet.
  */
-export const dullsUnderTopcoat = (s: SurfaceContext): boolean => {
-  const plan = topcoatOf(s);
-  const under = belowTopcoat(s);
-  const isPrimed = under !== undefined && under === primerOf(s)?.primer.id;
+export const dullsUnder = (s: SurfaceContext, series: 'effect' | 'clear'): boolean => {
+  const place = placeInPlan(s, series, 1);
+  const [over, under] = [finishPlanOf(s)[place], finishPlanOf(s)[place - 1]];
   return (
-    plan !== undefined &&
+    over !== undefined &&
     under !== undefined &&
-    !isPrimed &&
-    may(plan.coating, { of: 'coat', id: under }).may === 'scuff'
+    under.series !== 'prime' &&
+    may(over.coating, { of: 'coat', id: under.coating }).may === 'scuff'
   );
+};
+
+/** It is still to be dulled: the coat above is yet to be laid, and the face has its gloss. */
+export const isToBeDulledUnder = (s: SurfaceContext, series: 'effect' | 'clear'): boolean => {
+  const place = placeInPlan(s, series, 1);
+  return dullsUnder(s, series) && place >= laidOf(s) && !(s.now.dulled && place === laidOf(s));
 };

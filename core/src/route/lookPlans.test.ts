@@ -22,8 +22,10 @@ describe('a plan of Look', () => {
       ...USUAL_SHOP,
       schools: { ...USUAL_SHOP.schools, prime: 'selfPriming' as const },
     };
-    const work = planRoute(piece, shop).tasks.filter((it) =>
-      ['clean', 'strip', 'sand', 'block', 'colour'].includes(it.phase),
+    const work = planRoute(piece, shop).tasks.filter(
+      (it) =>
+        it.place.of === 'surface' &&
+        ['clean', 'strip', 'sand', 'block', 'colour'].includes(it.phase),
     );
     const charged = work.reduce((sum, it) => sum + it.effort.fixed + minutesOf(it.effort), 0);
     const m2 = 1.4 * 0.8 + 1.4 * 0.02 + 2 * 0.8 * 0.02;
@@ -42,8 +44,10 @@ describe('a plan of Look', () => {
       aims: { backrest: clear() },
       wish: 'gel',
     });
-    const work = planRoute(piece, USUAL_SHOP).tasks.filter((it) =>
-      ['clean', 'strip', 'sand', 'block', 'colour', 'protect'].includes(it.phase),
+    const work = planRoute(piece, USUAL_SHOP).tasks.filter(
+      (it) =>
+        it.place.of === 'surface' &&
+        ['clean', 'strip', 'sand', 'block', 'colour', 'protect'].includes(it.phase),
     );
     const charged = work.reduce((sum, it) => sum + it.effort.fixed + minutesOf(it.effort), 0);
     const { fixedMinutes, minutesPerM2 } = costOf('strip-clear');

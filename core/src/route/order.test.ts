@@ -30,9 +30,13 @@ const coat = (on: string, nth: number, more: Partial<Task> = {}): Task =>
     ...more,
     traits: { lays: { series: 'paint', nth, coating: 'cabinetEnamel', colour: '#abc' } },
   });
-const graph = (tasks: readonly Task[], sides: Record<string, 'body' | 'face'> = {}) =>
-  graphOf(tasks, { schools: SCHOOLS, sideOf: new Map(Object.entries(sides)) });
-const told = (tasks: readonly Task[], sides = {}) =>
+/** Sides of one group, first that which is coated first. */
+const graph = (tasks: readonly Task[], sides: readonly string[] = []) =>
+  graphOf(tasks, {
+    schools: SCHOOLS,
+    sides: sides.map((id, order) => ({ group: 'body', order, primers: [], surfaceIds: [id] })),
+  });
+const told = (tasks: readonly Task[], sides: readonly string[] = []) =>
   precedencesOf(graph(tasks, sides)).map((it) => `${it.before} → ${it.after}`);
 const ordered = (
   tasks: readonly Task[],
@@ -125,9 +129,9 @@ describe('what comes before what', () => {
       rule: 'mask',
       phase: 'block',
       surfaceIds: ['top'],
-      traits: { makesOfPiece: ['masked'] },
+      traits: { makes: ['masked'] },
     });
-    const sides = { top: 'face', legs: 'body' } as const;
+    const sides = ['legs', 'top'];
     expect(told([mask, coat('legs', 1)], sides)).toEqual(['piece/mask/1 → legs/paint/1']);
     expect(told([mask, coat('legs', 1)])).toEqual([]);
   });
@@ -136,9 +140,9 @@ describe('what comes before what', () => {
     const evict = taskFor({ rule: 'evict', phase: 'secure', rank: 2, traits: { evicts: true } });
     const off = taskFor({ rule: 'off', phase: 'dismantle', traits: { takesOff: 'pulls' } });
     const by = (hardware: Schools['hardware']) =>
-      precedencesOf(
-        graphOf([evict, off], { schools: { ...SCHOOLS, hardware }, sideOf: new Map() }),
-      ).map((it) => `${it.before} → ${it.after}`);
+      precedencesOf(graphOf([evict, off], { schools: { ...SCHOOLS, hardware }, sides: [] })).map(
+        (it) => `${it.before} → ${it.after}`,
+      );
     expect(by('after')).toEqual(['top/evict/1 → top/off/1']);
     expect(by('before')).toEqual(['top/off/1 → top/evict/1']);
   });

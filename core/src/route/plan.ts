@@ -3,7 +3,9 @@ import type { SurfaceBeliefs } from '../inspect';
 import { isFaceOnTop, surfacesOf, type Piece, type Shop } from '../piece';
 import type { Phase, PieceState } from '../work';
 import { batchesOf } from './batch';
-import { contextsOf, sideOf, type Side, type SurfaceContext } from './context';
+import { sidesOf } from './borders';
+import { contextsOf } from './context';
+import { coatsInSeries } from './finishing';
 import { remembered } from './memo';
 import type { Operation, Route } from './operation';
 import { inOrder } from './order';
@@ -28,23 +30,20 @@ export const wholeFor = (piece: Piece, shop: Shop, { known, state }: Given = {})
   return wholeOf(piece, shop, surfaces, now, isRefused);
 };
 
-const sidesIn = (surfaces: readonly SurfaceContext[]): ReadonlyMap<string, Side> =>
-  new Map(
-    surfaces.flatMap((s) => {
-      const side = sideOf(s);
-      return side ? [[s.surface.id, side] as const] : [];
-    }),
-  );
-
 /** The route of a piece as its rules see it. */
 export const routeOf = (whole: Whole): Route => {
-  const { piece, shop, surfaces, now, isRefused } = whole;
+  const { piece, shop, surfaces, now } = whole;
   const { schools } = shop;
   const onTop = new Set(surfaces.filter((s) => isFaceOnTop(s.surface)).map((s) => s.surface.id));
   const names = new Map(surfaces.map((s) => [s.surface.id, s.surface.name]));
   const missing = missingTasks(whole);
-  const sides = sidesIn(surfaces.filter((s) => !isRefused(s)));
-  const graph = graphOf(missing, { schools, sideOf: sides });
+  const sides = sidesOf(whole).map(({ surfaces: of, group, order }) => ({
+    group,
+    order,
+    primers: of.flatMap((s) => coatsInSeries(s, 'prime').map((it) => it.coating)),
+    surfaceIds: of.map((s) => s.surface.id),
+  }));
+  const graph = graphOf(missing, { schools, sides });
   const tasks = inOrder(missing, graph, { schools, onTop, inHand: now.inHand });
   const operations = batchesOf(tasks, graph, {
     schools,

@@ -1,7 +1,6 @@
 import { BEARS_PARTS, COATINGS, type Schools } from '../catalog';
 import { ORDER_WORDS, type OrderRuleId } from '../words';
 import { placeOf, type Lag, type Phase, type Task } from '../work';
-import type { Side } from './context';
 import { graphMaker, type Graph, type RuleOfOrder } from './graph';
 
 const rule = (id: OrderRuleId): RuleOfOrder => ({ id, because: ORDER_WORDS[id] });
@@ -57,7 +56,7 @@ const FINISHING: readonly Phase[] = ['block', 'colour', 'protect'];
 const isFinishing = (it: Task): boolean => FINISHING.includes(it.phase);
 const isColouring = (it: Task): boolean => it.phase === 'colour' || it.phase === 'protect';
 const masks = ({ traits }: Task): boolean =>
-  traits.makesOfPiece.includes('masked') || traits.makesOfPiece.includes('taped');
+  traits.makes.includes('masked') || traits.makes.includes('taped');
 
 /** Why one task on a surface comes before another there; undefined where it need not. */
 const onOneSurface = (a: Task, b: Task, evictsLater: boolean): RuleOfOrder | undefined => {
@@ -71,11 +70,21 @@ const onOneSurface = (a: Task, b: Task, evictsLater: boolean): RuleOfOrder | und
   return WITHIN[b.phase];
 };
 
+/** A side at a border, as far as the order goes. */
+export interface SideInOrder {
+  readonly group: string;
+  /** When it is coated among the sides of its group: 0 first. */
+  readonly order: number;
+  /** What its surfaces are primed with, done by now or not. */
+  readonly primers: readonly string[];
+  readonly surfaceIds: readonly string[];
+}
+
 /** What the order of tasks depends on beside the tasks themselves. */
 export interface OrderIn {
   readonly schools: Schools;
-  /** The side of a two-tone piece that a surface is on. */
-  readonly sideOf: ReadonlyMap<string, Side>;
+  /** Sides between which a border runs: masked for each other's coats. */
+  readonly sides: readonly SideInOrder[];
 }
 
 const indicesBySurface = (tasks: readonly Task[]): ReadonlyMap<string, readonly number[]> => {
@@ -97,7 +106,7 @@ const withoutMax = (it: Lag): Lag => (it.max === null ? it : { ...it, max: null 
  * All precedences among tasks: which comes before which, why, and how long after. On one surface
  * task by task; for the room as a whole by milestones.
  */
-export const graphOf = (tasks: readonly Task[], { schools, sideOf }: OrderIn): Graph => {
+export const graphOf = (tasks: readonly Task[], { schools, sides }: OrderIn): Graph => {
   const maker = graphMaker(tasks.map((it) => it.key));
   const evictsLater = schools.hardware === 'before';
   const waits = tasks.map((it) => it.wait ?? undefined);
@@ -170,21 +179,26 @@ export const graphOf = (tasks: readonly Task[], { schools, sideOf }: OrderIn): G
       where((it) => it.traits.evicts),
     );
   }
-  for (const side of ['body', 'face'] as const) {
-    const isOn = (it: Task): boolean => sideOf.get(it.surfaceIds[0] ?? '') === side;
-    before(
-      `room/${side}-is-masked`,
-      TAPE,
-      where((it) => masks(it) && isOn(it)),
-      where(
-        (it) =>
-          isColouring(it) &&
-          !masks(it) &&
-          sideOf.size > 0 &&
-          !isOn(it) &&
-          sideOf.has(it.surfaceIds[0] ?? ''),
-      ),
-    );
+  for (const side of sides) {
+    const isOn = (it: Task, on: readonly string[]): boolean => on.includes(it.surfaceIds[0] ?? '');
+    const others = sides.filter((it) => it.group === side.group && it !== side);
+    for (const other of others) {
+      // A later side is masked before the coats of an earlier one, an earlier one once it is done.
+      const mark = side.order > other.order ? 'masked' : 'taped';
+      // Where both get the same primer it goes on in one go, and the tape after it.
+      const withPrimer = !other.primers.some((it) => side.primers.includes(it));
+      before(
+        `room/${side.surfaceIds[0] ?? ''}-is-${mark}-for-${other.surfaceIds[0] ?? ''}`,
+        TAPE,
+        where((it) => it.traits.makes.includes(mark) && isOn(it, side.surfaceIds)),
+        where(
+          (it) =>
+            (isColouring(it) || (withPrimer && mark === 'masked' && it.traits.lays !== null)) &&
+            !masks(it) &&
+            isOn(it, other.surfaceIds),
+        ),
+      );
+    }
   }
   const reassembles = where((it) => it.phase === 'reassemble');
   before(

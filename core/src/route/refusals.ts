@@ -1,5 +1,6 @@
-import { DAMAGES, DECISIONS } from '../catalog';
-import { visibilityOf, wearOf } from '../piece';
+import { COATINGS, DAMAGES, DECISIONS, leavesFilm } from '../catalog';
+import { TOPCOATS } from '../coating';
+import { isCoated, visibilityOf, wearOf } from '../piece';
 import { planLadder, sandingTask } from '../sanding';
 import { REFUSAL_WORDS as WORDS, about } from '../words';
 import {
@@ -12,7 +13,7 @@ import {
   type SurfaceContext,
 } from './context';
 import { ladderFor } from './faceSanding';
-import { chanceSlick, topcoatVerdictOf } from './finishing';
+import { chanceSlick, coatsOf, finishesInOne, topcoatOf, topcoatVerdictOf } from './finishing';
 import { groupBy } from './group';
 import type { Refusal } from './operation';
 import { forbiddenWish } from './stripChoice';
@@ -41,6 +42,10 @@ const leadTextsOf = (s: SurfaceContext): string =>
     .filter((it) => it.lead === 'found')
     .map((it) => about([it.surface.name], it.beliefs.leadStatus.text))
     .join(' ');
+
+/** The name of the topcoat that was wished for. */
+const wishedTopcoat = ({ aim: { scheme } }: SurfaceContext): string =>
+  isCoated(scheme) && scheme.topcoat !== 'none' ? COATINGS.get(TOPCOATS[scheme.topcoat]).label : '';
 
 export const REFUSAL_RULES: readonly RefusalRule[] = [
   {
@@ -208,10 +213,61 @@ export const REFUSAL_RULES: readonly RefusalRule[] = [
     judge: (s) =>
       s.worked &&
       'topcoat' in s.aim.scheme &&
-      s.aim.scheme.topcoat === 'wax' &&
+      (s.aim.scheme.topcoat === 'wax' || s.aim.scheme.topcoat === 'shellac') &&
       (s.aim.scheme.wear ?? wearOf(s.surface)) === 'high'
-        ? { ...WORDS.waxedTop, observationIds: [] }
+        ? { ...WORDS.weakTop[s.aim.scheme.topcoat], observationIds: [] }
         : undefined,
+  },
+  {
+    id: 'chalk-paint-stays-open',
+    blocks: false,
+    judge: (s) =>
+      s.worked &&
+      s.aim.scheme.kind === 'painted' &&
+      s.aim.scheme.paint === 'mineralPaint' &&
+      s.aim.scheme.topcoat === 'none' &&
+      (s.aim.scheme.wear ?? wearOf(s.surface)) !== 'low'
+        ? { ...WORDS.openChalk, observationIds: [] }
+        : undefined,
+  },
+  {
+    id: 'no-bleach-on-a-thin-face',
+    blocks: false,
+    judge: (s) =>
+      s.worked && 'bleached' in s.aim.scheme && s.aim.scheme.bleached === true && s.dampOnly
+        ? { ...WORDS.noBleach, observationIds: behind(s.beliefs.substrate) }
+        : undefined,
+  },
+  {
+    id: 'pores-stay-open',
+    blocks: false,
+    judge: (s) =>
+      s.worked &&
+      finishesInOne(s.aim.scheme) &&
+      'grain' in s.aim.scheme &&
+      s.aim.scheme.grain === 'filled' &&
+      s.wood.openPored
+        ? { ...WORDS.openPores, observationIds: behind(s.beliefs.wood) }
+        : undefined,
+  },
+  {
+    id: 'gun-not-here',
+    blocks: false,
+    judge: (s) => {
+      if (!s.worked || s.aim.applicator !== 'gun') return undefined;
+      const film = coatsOf(s).filter((it) => leavesFilm(COATINGS.get(it)));
+      const brushed = [...new Set(film.filter((it) => !COATINGS.get(it).sprayable))];
+      const noGun = !s.shop.tools.includes('sprayer');
+      if (!noGun && brushed.length === 0) return undefined;
+      return {
+        title: WORDS.noGun.title,
+        because: noGun
+          ? WORDS.noGun.becauseNone
+          : WORDS.noGun.becauseOf(brushed.map((it) => COATINGS.get(it).label)),
+        waysOut: noGun ? WORDS.noGun.waysOutNone : WORDS.noGun.waysOutOf,
+        observationIds: [],
+      };
+    },
   },
   {
     id: 'wall-paint-on-a-slick-face',
@@ -231,12 +287,11 @@ export const REFUSAL_RULES: readonly RefusalRule[] = [
       const verdict = topcoatVerdictOf(s);
       return verdict?.may === 'never'
         ? {
-            title: (names) =>
-              WORDS.topcoat.title(
-                names,
-                'topcoat' in s.aim.scheme && s.aim.scheme.topcoat === 'hardOil',
-              ),
-            because: WORDS.topcoat.because(verdict.because),
+            title: (names) => WORDS.topcoat.title(names, wishedTopcoat(s)),
+            because: WORDS.topcoat.because(
+              verdict.because,
+              COATINGS.get(topcoatOf(s)?.coating ?? 'waterClear').label,
+            ),
             waysOut: verdict.waysOut,
             observationIds: [],
           }

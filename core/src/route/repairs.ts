@@ -10,7 +10,7 @@ import {
 } from '../catalog';
 import type { Finding, Hardware } from '../piece';
 import { REPAIR_WORDS } from '../words';
-import { hasPulls, isDry, type SurfaceContext } from './context';
+import { hasPulls, isDry, isTouchedIn, type SurfaceContext } from './context';
 
 /** Putty where it is shallow, epoxy where filler would sag, filler in rounds between. */
 const fillerByDepth = (filler: Repair, depthMm: number): Repair => {
@@ -64,9 +64,11 @@ export const sandsStainOut = (s: SurfaceContext, finding: Finding): boolean =>
 /** The repair that a finding wants under the surface's scheme; undefined where it wants none. */
 export const repairOf = (s: SurfaceContext, finding: Finding): Repair | undefined => {
   const damage = DAMAGES.get(finding.damage);
-  const wanted = s.worked || ('whateverTheAim' in damage && !s.forAFirm);
+  const wanted = s.worked || isTouchedIn(s) || (damage.whateverTheAim === true && !s.forAFirm);
   if (!wanted || sandsStainOut(s, finding)) return undefined;
-  const repair: Repair | undefined = s.showsWood ? damage.underClear : damage.underPaint;
+  const underClear = isTouchedIn(s) ? !s.finish.paint : s.showsWood;
+  if (isTouchedIn(s) && underClear && damage.inSpots) return damage.inSpots;
+  const repair: Repair | undefined = underClear ? damage.underClear : damage.underPaint;
   if (repair?.onFilm && s.strips) return undefined;
   if (repair?.deeperThanMm && !((finding.depthMm ?? 0) > repair.deeperThanMm)) return undefined;
   const heatOnVeneer = repair?.heats === true && s.veneerUm !== null;

@@ -1,7 +1,8 @@
-import { DECISIONS, MATERIALS, wornTogether, type Protection } from '../catalog';
+import { DANGERS, DECISIONS, MATERIALS, wornTogether, type Protection } from '../catalog';
 import { LEAD_ON_PIECE, cautionsOf, type CautionWords, type RiskKind } from '../words';
 import {
   PLAIN,
+  dangersOf,
   disturbs,
   goOf,
   keyOf,
@@ -131,7 +132,6 @@ interface Grounds {
 const HANDS_OFF: readonly Phase[] = ['record', 'handover'];
 /** Readings that have to be in order before a coat goes on. */
 const BEFORE_COATS: readonly GateKind[] = ['moisture', 'ph', 'air'];
-const LEAD_PROTECTION: readonly Protection[] = ['p100Respirator', 'overall', 'nitrileGloves'];
 
 /** Makes a task of a draft: its key, its protection and cautions from the materials, and what holds it. */
 export const taskOf = (draft: Draft, on: Grounds): Task => {
@@ -176,7 +176,9 @@ export const taskOf = (draft: Draft, on: Grounds): Task => {
     protection: wornTogether([
       ...(draft.protection ?? []),
       ...materials.flatMap((it) => it.protection),
-      ...(withLead ? LEAD_PROTECTION : []),
+      ...[...dangersOf(traits), ...(withLead ? (['lead'] as const) : [])].flatMap(
+        (it) => DANGERS.get(it).needs,
+      ),
     ]),
     cautions: uniqueCautions([
       ...(draft.cautions ?? []),

@@ -25,6 +25,7 @@ const MAKES_DUST = [
   'distress',
   'dull',
   'bleed-patch',
+  'cut-grain',
 ];
 /** Work that opens the layers that were to be tested, dust or none (trade §5). */
 const OPENS = [
@@ -68,6 +69,16 @@ const OPENS = [
   'repaint-fittings',
   'back-off',
   'freshen',
+  'powder-off',
+  'powder-off-damp',
+  'bleach',
+  'raise-grain',
+  'cut-grain-wet',
+  'ring-out',
+  'wash-silicone',
+  'iron-band',
+  'glue-handle',
+  'guide-strips',
 ];
 
 const CUT_OFF = 1978;
@@ -278,6 +289,13 @@ const WAITS: Readonly<Record<string, Span>> = {
   'coat-waterClear': [2 * H, 3 * H],
   'coat-oilStain': [2 * H, 3 * DAY],
   'coat-hardOil': [6 * H, DAY],
+  'coat-tintedOil': [6 * H, 2 * DAY],
+  'coat-tintedVarnish': [4 * H, 3 * DAY],
+  'coat-lacquer': [60, 4 * H],
+  'coat-waxedShellac': [45, 2 * H],
+  'coat-twoPartClear': [60, DAY],
+  bleach: [DAY, 3 * DAY],
+  'powder-off': [8 * H, DAY],
   'coat-pasteWax': [15, 20],
 };
 
@@ -298,6 +316,14 @@ const CARE: Readonly<Record<string, { readonly wear: readonly RegExp[]; readonly
     'coat-oilStain': { wear: [/Organic-vapour/, /Nitrile/], said: /heat up by themselves/ },
     'coat-oilClear': { wear: [/Organic-vapour/, /Nitrile/], said: /can ignite/ },
     'coat-hardOil': { wear: [/Nitrile/], said: /can ignite/ },
+    'coat-tintedOil': { wear: [/Nitrile/], said: /can ignite/ },
+    'coat-tintedVarnish': { wear: [/Organic-vapour/, /Nitrile/], said: /can ignite/ },
+    'coat-lacquer': { wear: [/Organic-vapour/, /Goggles/, /no flame/], said: /burn and stun/ },
+    'coat-twoPartClear': {
+      wear: [/Organic-vapour/, /Nitrile/, /Goggles/],
+      said: /allergic for life.*no mist/,
+    },
+    bleach: { wear: [/Goggles/, /rubber gloves/i, /Apron/], said: /never mixed/ },
     'prime-pigmentedShellac': { wear: [/Organic-vapour/, /no flame/], said: /rags burn/ },
     'oxalic-acid': { wear: [/Nitrile/, /Goggles/], said: /Poison/ },
     'two-part-filler': { wear: [/Nitrile/], said: /fumes/i },
@@ -392,6 +418,47 @@ describe('water', () => {
       }
     });
     if (isThorough) expect(tried).toBeGreaterThan(500);
+  });
+});
+
+describe('what may be so', () => {
+  const THIN = ['plywood', 'veneerSolid', 'veneerCore'];
+  const BURNS = ['lacquer', 'shellac', 'waxedFilm'];
+  /** What ruins a face, or burns, where it is one of these. */
+  const FORBIDDEN: Readonly<
+    Record<string, { readonly substrate?: readonly string[]; readonly finish?: readonly string[] }>
+  > = {
+    bleach: { substrate: [...THIN, 'board'] },
+    steam: { substrate: THIN },
+    'strip-caustic': { substrate: [...THIN, 'board'], finish: ['latex', 'alkyd', 'chalk', 'milk'] },
+    'strip-heat': { substrate: THIN, finish: BURNS },
+    'strip-sand': { substrate: THIN },
+    'strip-scrape': { substrate: THIN },
+    'extractive-wash': { substrate: [...THIN, 'board'] },
+    degrease: { substrate: [...THIN, 'board'] },
+    'powder-off': { substrate: [...THIN, 'board'] },
+  };
+
+  it('at one in ten forbids the work, unless a gate asks first', () => {
+    let tried = 0;
+    ofEveryRoute(({ known, route: { operations } }) => {
+      for (const it of operations) {
+        const forbidden = FORBIDDEN[it.method];
+        if (!forbidden) continue;
+        for (const beliefs of known.filter((one) => it.surfaceIds.includes(one.surfaceId))) {
+          for (const variable of ['substrate', 'finish'] as const) {
+            const chances: Readonly<Record<string, number>> = beliefs[variable].distribution;
+            const chance = (forbidden[variable] ?? []).reduce(
+              (sum, id) => sum + (chances[id] ?? 0),
+              0,
+            );
+            tried++;
+            if (chance >= 0.1) expect([it.method, variable, ...it.holds]).toContain('substrate');
+          }
+        }
+      }
+    });
+    if (isThorough) expect(tried).toBeGreaterThan(1000);
   });
 });
 

@@ -66,7 +66,7 @@ const burden = (way: Way, s: SurfaceContext): number =>
 
 const PAINTS = FINISHES.rows.filter((it) => it.paint);
 /** Films that a heat gun sets on fire, or turns to tar. */
-const BURNING = FINISHES.rows.filter((it) => it.id === 'lacquer' || it.id === 'shellac');
+const BURNING = FINISHES.rows.filter((it) => it.burns);
 const RICH_IN_TANNIN = WOODS.rows.filter((it) => it.bleeds.tannin >= DECISIONS.richInTannin.value);
 
 /** Why a way is out of the question here; undefined where it may be used. */

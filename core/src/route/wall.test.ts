@@ -90,11 +90,11 @@ describe('a wall of nine bays', () => {
     expect(one(piece, 'anchor').cautions).not.toEqual([]);
   });
 
-  it('a bay that is left out of the aims is left out of the work', () => {
+  it('a bay that is left out of the aims is left out of the work, but for the tape over it', () => {
     const without = { ...piece, aims: piece.aims.filter((it) => !it.surfaceId.endsWith('-4')) };
     const { operations, unaimedSurfaceIds } = route(without);
     expect(unaimedSurfaceIds).toEqual(['shelves-4', 'panel-4', 'frame-4', 'doors-4']);
-    for (const it of operations) {
+    for (const it of operations.filter(({ method }) => method !== 'mask-bare')) {
       expect(it.surfaceIds.filter((id) => id.endsWith('-4'))).toEqual([]);
     }
   });

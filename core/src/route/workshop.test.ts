@@ -72,7 +72,14 @@ describe('tools', () => {
     expect(sprayed?.money).toBeGreaterThan(rolled?.money ?? NaN);
     const coat = one(routeOf(big, gun), 'coat-cabinetEnamel');
     expect(coat.sprayed).toBe(true);
-    expect(coat.how.join(' ')).toMatch(/First pass one way, the second across/);
+    const [first, second] = routeOf(big, gun).operations.filter(
+      (it) => it.method === 'coat-cabinetEnamel',
+    );
+    // Passes cross on the next coat; sprayed steps know no roller.
+    expect(first?.how.join(' ')).toMatch(/passes along the length/);
+    expect(second?.how.join(' ')).toMatch(/crosses the one before/);
+    expect(coat.how.join(' ')).toMatch(/test panel/);
+    expect(coat.how.join(' ')).not.toMatch(/roller|brush marks/i);
     expect(coat.protection).toContain('Organic-vapour cartridges');
   });
 

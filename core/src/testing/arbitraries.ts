@@ -10,16 +10,22 @@ import {
 } from '../catalog';
 import {
   TEMPLATES,
+  applicator,
+  effect,
   hardware,
   layerFeel,
+  newPart,
   newPiece,
   ownSchools,
+  paintClass,
   paintLayer,
   pieceDescription,
   scheme,
   shop,
+  stainClass,
   stripWish,
   surfacesOf,
+  topcoat,
   type Aim,
   type Confirmation,
   type Finding,
@@ -154,21 +160,23 @@ export const confirmationOn = (surfaceIds: readonly string[]): fc.Arbitrary<Conf
     }),
   );
 
-const topcoats = fc.constantFrom('none', 'waterborne', 'oil', 'wax', 'hardOil');
+const topcoats = fc.constantFrom(...topcoat.options);
+const bleached = fc.constantFrom(undefined, true);
 
 export const schemes: fc.Arbitrary<Scheme> = fc
   .oneof(
     fc.record({
       kind: fc.constant('painted'),
       shade: fc.constantFrom('white', 'pale', 'mid', 'dark'),
-      paint: fc.constantFrom(undefined, 'wallPaint', 'mineralPaint'),
+      paint: fc.constantFrom(undefined, ...paintClass.options),
       grain: fc.constantFrom(undefined, 'filled'),
-      effect: fc.constantFrom(undefined, 'plain', 'distressed', 'washed', 'glazed', 'dryBrushed'),
+      effect: fc.constantFrom(undefined, ...effect.options),
       topcoat: topcoats,
     }),
     fc.record({
       kind: fc.constant('washed'),
       shade: fc.constantFrom('white', 'pale', 'mid', 'dark'),
+      stainOver: fc.constantFrom(undefined, 'pale', 'dark'),
       topcoat: topcoats,
     }),
     fc.record({
@@ -176,15 +184,20 @@ export const schemes: fc.Arbitrary<Scheme> = fc
       shade: fc.constantFrom(undefined, 'pale', 'mid', 'dark'),
       topcoat: topcoats,
     }),
+    fc.record({ kind: fc.constant('touchedIn') }),
     fc.record({ kind: fc.constant('freshened') }),
     fc.record({
       kind: fc.constant('stained'),
       shade: fc.constantFrom('pale', 'mid', 'dark'),
+      stain: fc.constantFrom(undefined, ...stainClass.options),
+      toned: fc.constantFrom(undefined, true),
+      bleached,
       grain: fc.constantFrom(undefined, 'filled'),
       topcoat: topcoats,
     }),
     fc.record({
       kind: fc.constant('clear'),
+      bleached,
       grain: fc.constantFrom(undefined, 'filled'),
       topcoat: topcoats,
     }),
@@ -197,6 +210,8 @@ export const aimOn = (surfaceId: string): fc.Arbitrary<Aim> =>
     surfaceId: fc.constant(surfaceId),
     scheme: schemes,
     stripWish: fc.constantFrom(...stripWish.options),
+    applicator: fc.constantFrom(undefined, ...applicator.options),
+    newPart: fc.constantFrom(undefined, undefined, undefined, ...newPart.options),
   });
 
 const uniqueBy = <T>(list: readonly T[], key: (it: T) => string): T[] => [

@@ -23,7 +23,10 @@ const OF_HAZARD: Readonly<Partial<Record<Hazard, CautionWords>>> = {
   selfHeating: byLabel(
     'Rags wet with drying oil heat up by themselves and can ignite: flat outdoors to dry, or under water in a lidded metal can.',
   ),
-  fumesStun: byLabel('Contact cement fumes burn and stun: no flame, no spark, much air.'),
+  fumesStun: byLabel('The fumes burn and stun: no flame, no spark, much air.'),
+  sensitiser: byLabel(
+    'The hardener can make skin and lungs allergic for life: no skin contact, much air, no mist.',
+  ),
   sprayMist: byLabel('Spray mist burns: no flame, no spark.'),
   sludge: byLabel(
     'Sludge and soaked wool: sealable metal or glass container, hazardous-waste site.',

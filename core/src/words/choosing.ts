@@ -11,6 +11,9 @@ const BLEED_WORDS = {
 
 export const primer = {
   odour: 'Odour comes back through water-based primer; shellac shuts it in.',
+  silicone: 'Silicone pulls a wet coat open into craters; over it only shellac lies closed.',
+  shopsBlocker: (chance: number) =>
+    `${capital(aChance(chance))} that it bleeds through a light colour; the blocker of this shop holds as much as is to be feared here.`,
   knots: 'Knots bleed for months: only shellac holds them.',
   bleed: (
     kinds: readonly (keyof typeof BLEED_WORDS)[],
@@ -27,6 +30,7 @@ export const primer = {
   bareWood: 'Bare wood that does not bleed: one coat evens the suction.',
   soundFilm: 'A sound film that does not bleed: a plain primer is enough.',
   wash: 'A wash is mostly water and draws the bleed out; clear shellac holds it.',
+  oily: 'The oil in this wood keeps clear coats from drying and holding; dewaxed shellac shuts it in.',
   dye: 'Old dye would run into the clear coat; clear shellac holds it and lets the wood show.',
 } as const;
 
@@ -38,6 +42,12 @@ export const topcoatChoice = {
   },
   wantsOpenWood: {
     waysOut: ['Take a waterborne clear instead.', 'Leave the wood bare or stained below it.'],
+  },
+  lifts: {
+    waysOut: ['Take a waterborne clear instead.', 'Seal it with dewaxed shellac on a patch first.'],
+  },
+  freshOil: {
+    waysOut: ['Take more of the same oil, or wax.', 'Take an oil-based clear over it.'],
   },
   waxIsLast: {
     because: 'Nothing sticks over wax later, and it takes about 30 days to harden.',

@@ -19,6 +19,7 @@ export * as CLEAN_WORDS from './steps/clean';
 export * as STRIP_WORDS from './steps/strip';
 export * as REPAIR_WORDS from './steps/repair';
 export * as SAND_WORDS from './steps/sand';
+export * as OPEN_WOOD_WORDS from './steps/openWood';
 export * as READY_WORDS from './steps/ready';
 export * as COAT_WORDS from './steps/coats';
 export { schemeInWords } from './scheme';

@@ -56,11 +56,55 @@ export const refusals = {
       ],
     },
   },
-  waxedTop: {
-    title: (names: readonly string[]) => `Wax alone is weak on the ${on(names)}`,
+  weakTop: {
+    wax: {
+      title: (names: readonly string[]) => `Wax alone is weak on the ${on(names)}`,
+      because:
+        'Water stands there, and wax lets it through: white rings within a week, and no paint or film sticks over wax later. It is planned as you asked.',
+      waysOut: ['Take a waterborne clear.', 'Wax it every few months, and use coasters.'],
+    },
+    shellac: {
+      title: (names: readonly string[]) => `Shellac is weak on the ${on(names)}`,
+      because:
+        'Hot cups, water and spilled spirits mark it. It is planned as you asked, and easy to mend.',
+      waysOut: [
+        'Take a waterborne or an oil-based clear.',
+        'Use coasters, and mend it with shellac.',
+      ],
+    },
+  },
+  openChalk: {
+    title: (names: readonly string[]) => `Chalk paint stays open on the ${on(names)}`,
     because:
-      'Water stands there, and wax lets it through: white rings within a week, and no paint or film sticks over wax later. It is planned as you asked.',
-    waysOut: ['Take a waterborne clear.', 'Wax it every few months, and use coasters.'],
+      'Without a topcoat every wet glass and every hand marks it for good. It is planned as you asked.',
+    waysOut: ['Give it a waterborne clear or wax.', 'Take the paint with the topcoat built in.'],
+  },
+  noBleach: {
+    title: (names: readonly string[]) => `No bleaching of the ${on(names)}`,
+    because:
+      'Its wood may be only a thin face: lye and so much water loosen the glue. It is planned without.',
+    waysOut: [
+      'Find out what it is made of, and record it.',
+      'A white wash or a pale stain on it instead.',
+      'Paint it.',
+    ],
+  },
+  openPores: {
+    title: (names: readonly string[]) => `The pores stay open on the ${on(names)}`,
+    because:
+      'Filler would have to go between the stain and the finish, and here both are one. It is planned with open pores.',
+    waysOut: [
+      'Take an oil- or water-based stain, filler, and a clear over it.',
+      'Leave the pores open.',
+    ],
+  },
+  noGun: {
+    title: (names: readonly string[]) => `Not all by gun on the ${on(names)}`,
+    becauseNone: 'No spray gun is among the tools of this shop. It is planned by brush and roller.',
+    becauseOf: (coatings: readonly string[]) =>
+      `${listed(coatings)} does not go through the gun: its mist harms, burns or clogs. That is brushed; the rest is sprayed.`,
+    waysOutNone: ['Add the gun to the tools of the shop.', 'Leave it to brush and roller.'],
+    waysOutOf: ['Take waterborne primer, paint and clear throughout.', 'Leave it as planned.'],
   },
   wallPaint: {
     title: (names: readonly string[]) => `Wall paint is weak on the ${on(names)}`,
@@ -105,8 +149,7 @@ export const refusals = {
     ],
   },
   topcoat: {
-    title: (names: readonly string[], oil: boolean) =>
-      `No ${oil ? 'oil' : 'oil-based clear'} over the ${on(names)}`,
-    because: (no: string) => `${no} A waterborne clear is planned instead.`,
+    title: (names: readonly string[], coating: string) => `No ${coating} over the ${on(names)}`,
+    because: (no: string, instead: string) => `${no} Now ${instead} is planned instead.`,
   },
 } as const;

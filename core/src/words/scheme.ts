@@ -1,4 +1,4 @@
-import { EFFECT_WORDS, SHADE_WORDS, TOPCOAT_WORDS } from './terms';
+import { EFFECT_WORDS, SHADE_WORDS, STAIN_WORDS, TOPCOAT_WORDS } from './terms';
 
 type Shade = keyof typeof SHADE_WORDS;
 type Topcoat = keyof typeof TOPCOAT_WORDS;
@@ -11,12 +11,32 @@ type SchemeTold =
       readonly effect?: keyof typeof EFFECT_WORDS | undefined;
       readonly topcoat: Topcoat;
     }
-  | { readonly kind: 'stained'; readonly shade: Shade; readonly topcoat: Topcoat }
-  | { readonly kind: 'clear'; readonly topcoat: Topcoat }
-  | { readonly kind: 'washed'; readonly shade: Shade; readonly topcoat: Topcoat }
+  | {
+      readonly kind: 'stained';
+      readonly shade: Shade;
+      readonly stain?: keyof typeof STAIN_WORDS | undefined;
+      readonly toned?: boolean | undefined;
+      readonly bleached?: boolean | undefined;
+      readonly topcoat: Topcoat;
+    }
+  | {
+      readonly kind: 'clear';
+      readonly bleached?: boolean | undefined;
+      readonly topcoat: Topcoat;
+    }
+  | {
+      readonly kind: 'washed';
+      readonly shade: Shade;
+      readonly stainOver?: Shade | undefined;
+      readonly topcoat: Topcoat;
+    }
   | { readonly kind: 'veneered'; readonly shade?: Shade | undefined; readonly topcoat: Topcoat }
+  | { readonly kind: 'touchedIn' }
   | { readonly kind: 'freshened' }
   | { readonly kind: 'leave' };
+
+const bleachedFirst = (it: { readonly bleached?: boolean | undefined }): string =>
+  it.bleached ? 'bleached, ' : '';
 
 /** A scheme in words: "painted, pale colour, waterborne clear". */
 export const schemeInWords = (it: SchemeTold): string => {
@@ -24,13 +44,15 @@ export const schemeInWords = (it: SchemeTold): string => {
     case 'painted':
       return `painted, ${SHADE_WORDS[it.shade]}${EFFECT_WORDS[it.effect ?? 'plain']}, ${TOPCOAT_WORDS[it.topcoat]}`;
     case 'stained':
-      return `stained ${it.shade}, ${TOPCOAT_WORDS[it.topcoat]}`;
+      return `${bleachedFirst(it)}stained ${it.shade}${it.stain && it.stain !== 'oil' ? ` with ${STAIN_WORDS[it.stain]}` : ''}${it.toned ? ', toned' : ''}, ${TOPCOAT_WORDS[it.topcoat]}`;
     case 'clear':
-      return `clear, ${TOPCOAT_WORDS[it.topcoat]}`;
+      return `${bleachedFirst(it)}clear, ${TOPCOAT_WORDS[it.topcoat]}`;
     case 'washed':
-      return `wash over wood, ${SHADE_WORDS[it.shade]}, ${TOPCOAT_WORDS[it.topcoat]}`;
+      return `wash over wood, ${SHADE_WORDS[it.shade]}${it.stainOver ? `, stained ${it.stainOver} over it` : ''}, ${TOPCOAT_WORDS[it.topcoat]}`;
     case 'veneered':
       return `new veneer, ${it.shade ? `stained ${it.shade}` : 'clear'}, ${TOPCOAT_WORDS[it.topcoat]}`;
+    case 'touchedIn':
+      return 'mended in spots';
     case 'freshened':
       return 'freshened up';
     case 'leave':

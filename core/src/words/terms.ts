@@ -19,9 +19,12 @@ export const WEAR_WORDS = {
 export const TOPCOAT_WORDS = {
   none: 'no topcoat',
   waterborne: 'waterborne clear',
+  twoPart: 'two-part waterborne clear',
   oil: 'oil-based clear',
-  wax: 'wax',
+  lacquer: 'lacquer',
+  shellac: 'shellac',
   hardOil: 'penetrating oil',
+  wax: 'wax',
 } as const;
 
 export const SHADE_WORDS = {
@@ -37,6 +40,16 @@ export const EFFECT_WORDS = {
   washed: ', washed over',
   glazed: ', glazed',
   dryBrushed: ', dry-brushed',
+  stencilled: ', stencilled',
+  gilded: ', edges in metal wax',
+} as const;
+
+export const STAIN_WORDS = {
+  oil: 'oil-based stain',
+  water: 'water-based stain',
+  gel: 'gel stain',
+  varnish: 'stain and varnish in one',
+  tintedOil: 'tinted oil',
 } as const;
 
 export const SCHEME_WORDS = {
@@ -45,6 +58,7 @@ export const SCHEME_WORDS = {
   clear: 'clear',
   washed: 'washed',
   veneered: 'veneered',
+  touchedIn: 'mended in spots',
   freshened: 'freshened up',
   leave: 'left as it is',
 } as const;

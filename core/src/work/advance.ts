@@ -16,7 +16,12 @@ export const foundLayer = (layer: FaceLayer['layer'], um: number = OLD_FILM_UM):
 });
 
 /** Work that has to be done anew once the face is laid bare. */
-const LOST_WITH_THE_FILM: readonly Condition[] = ['sanded', 'eased'];
+const LOST_WITH_THE_FILM: readonly Condition[] = [
+  'sanded',
+  'eased',
+  'grainRaised',
+  'raisedGrainCut',
+];
 
 const faced = (it: SurfaceState, face: Face | null, taskKey: string): SurfaceState => {
   switch (face) {

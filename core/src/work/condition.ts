@@ -18,6 +18,10 @@ export const CONDITIONS = [
   'veneered',
   'fillFlush',
   'stainSandedOut',
+  'bleached',
+  'grainRaised',
+  'raisedGrainCut',
+  'powderOff',
   'sanded',
   'eased',
   'bondTried',
@@ -25,6 +29,11 @@ export const CONDITIONS = [
   'caulked',
   'distressed',
   'freshened',
+  'touchedIn',
+  'replaced',
+  'masked',
+  'hardened',
+  'taped',
 ] as const;
 export type Condition = (typeof CONDITIONS)[number];
 
@@ -37,9 +46,6 @@ export const PIECE_CONDITIONS = [
   'fittingsRepainted',
   'holesFilled',
   'holesDrilled',
-  'masked',
-  'hardened',
-  'taped',
   'bumpersSet',
   'anchorReady',
   'touchedUp',

@@ -50,5 +50,14 @@ export {
   type SetUp,
   type Task,
 } from './task';
-export { PLAIN, SERIES, disturbs, type Coat, type Face, type Series, type Traits } from './traits';
+export {
+  PLAIN,
+  SERIES,
+  dangersOf,
+  disturbs,
+  type Coat,
+  type Face,
+  type Series,
+  type Traits,
+} from './traits';
 export { costOfPlan, type PlanCost } from './planCost';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { COATINGS } from '../catalog';
+import { COATINGS, type Danger } from '../catalog';
 import { CONDITIONS, NEEDS, PARTS, PIECE_CONDITIONS } from './condition';
 import type { DeepReadonly } from './readonly';
 
@@ -8,10 +8,13 @@ export const SERIES = [
   'grain',
   'prime',
   'stain',
+  'seal',
   'grainOverStain',
+  'tone',
   'paint',
   'effect',
   'clear',
+  'decorate',
 ] as const;
 export type Series = (typeof SERIES)[number];
 
@@ -62,6 +65,14 @@ export type Traits = DeepReadonly<z.infer<typeof traits>>;
 /** Does work loosen, dissolve, wash or wear what lies on a face? Driving out what lives there comes first of all. */
 export const disturbs = (it: Traits): boolean =>
   !it.evicts && (it.opensLayers || it.makesDust || it.heats || it.wets !== null);
+
+/** In what ways work can hurt, or ruin a face. */
+export const dangersOf = (it: Traits): readonly Danger[] => [
+  ...(it.makesDust ? (['dust'] as const) : []),
+  ...(it.heats ? (['heat'] as const) : []),
+  ...(it.wets && it.wets !== 'water' ? [it.wets] : []),
+  ...(it.sprayed ? (['mist'] as const) : []),
+];
 
 /** A task that does nothing in particular to a face. */
 export const PLAIN: Traits = {

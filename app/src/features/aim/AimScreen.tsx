@@ -24,18 +24,23 @@ import {
 import { UnfoldedPiece } from '@/ui/drawings';
 import { usePalette } from '@/ui/theme';
 import {
+  APPLICATORS,
   DISTRESS_PLACES,
   DISTRESS_STRENGTHS,
   EFFECTS,
   FIRST_CHOICE,
   GRAINS,
   KINDS,
+  NEW_PARTS,
   PAINTS,
   SHADES,
   SHEENS,
+  STAINS,
+  STAINS_OVER,
   STRIP_WISHES,
   TOPCOATS,
   WEARS,
+  YES_NO,
   choiceOf,
   picked,
   schemeOf,
@@ -84,6 +89,8 @@ export const AimScreen = ({ record }: { readonly record: PieceRecord }) => {
       surfaceId,
       scheme,
       stripWish: choice.stripWish,
+      ...(choice.applicator === 'best' ? {} : { applicator: choice.applicator }),
+      ...(choice.newPart === 'old' ? {} : { newPart: choice.newPart }),
     }));
     const done = await change(
       piece.id,
@@ -165,6 +172,25 @@ export const AimScreen = ({ record }: { readonly record: PieceRecord }) => {
             {use.colour ? (
               <Swatches chosen={shownColour(choice)} onChoose={(colour) => put(picked(colour))} />
             ) : null}
+            {use.stain ? (
+              <>
+                <Label>Stain</Label>
+                <Options
+                  label="Stain"
+                  options={STAINS}
+                  chosen={choice.stain}
+                  onChoose={(stain) => put({ stain })}
+                />
+              </>
+            ) : null}
+            {use.stainOver ? (
+              <Options
+                label="Stain over the wash"
+                options={STAINS_OVER}
+                chosen={choice.stainOver}
+                onChoose={(stainOver) => put({ stainOver })}
+              />
+            ) : null}
             {use.paint ? (
               <>
                 <Options
@@ -227,6 +253,42 @@ export const AimScreen = ({ record }: { readonly record: PieceRecord }) => {
                   options={WEARS}
                   chosen={choice.wear}
                   onChoose={(wear) => put({ wear })}
+                />
+                {use.bleached ? (
+                  <>
+                    <Label>Bleach the wood first</Label>
+                    <Options
+                      label="Bleach the wood first"
+                      options={YES_NO}
+                      chosen={choice.bleached ? 'yes' : 'no'}
+                      onChoose={(it) => put({ bleached: it === 'yes' })}
+                    />
+                  </>
+                ) : null}
+                {use.stain ? (
+                  <>
+                    <Label>Even out pale places with toner</Label>
+                    <Options
+                      label="Even out pale places with toner"
+                      options={YES_NO}
+                      chosen={choice.toned ? 'yes' : 'no'}
+                      onChoose={(it) => put({ toned: it === 'yes' })}
+                    />
+                  </>
+                ) : null}
+                <Label>The part itself</Label>
+                <Options
+                  label="The part itself"
+                  options={NEW_PARTS}
+                  chosen={choice.newPart}
+                  onChoose={(newPart) => put({ newPart })}
+                />
+                <Label>Laid by</Label>
+                <Options
+                  label="Laid by"
+                  options={APPLICATORS}
+                  chosen={choice.applicator}
+                  onChoose={(applicator) => put({ applicator })}
                 />
                 {use.grain ? (
                   <Options

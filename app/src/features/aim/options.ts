@@ -2,13 +2,16 @@ import { SHADE_COLOURS, SHEENS as SHEEN_ROWS } from '@obrik/core/catalog';
 import { shadeOf } from '@obrik/core/coating';
 import type {
   Aim,
+  Applicator,
   Distress,
   Effect,
+  NewPart,
   PaintClass,
   Scheme,
   SchemeKind,
   Shade,
   Sheen,
+  StainClass,
   Topcoat,
   Wear,
 } from '@obrik/core/piece';
@@ -23,6 +26,7 @@ export const KINDS: Choices<SchemeKind> = [
   { value: 'clear', title: 'Clear' },
   { value: 'washed', title: 'Wash over wood' },
   { value: 'veneered', title: 'New veneer' },
+  { value: 'touchedIn', title: 'Mend in spots' },
   { value: 'freshened', title: 'Freshen up' },
   { value: 'leave', title: 'Leave as it is' },
 ];
@@ -40,6 +44,8 @@ export const EFFECTS: Choices<Effect> = [
   { value: 'washed', title: 'Washed over' },
   { value: 'glazed', title: 'Glazed' },
   { value: 'dryBrushed', title: 'Dry-brushed' },
+  { value: 'stencilled', title: 'Stencilled' },
+  { value: 'gilded', title: 'Metal wax' },
 ];
 
 export const DISTRESS_STRENGTHS: Choices<Distress['strength']> = [
@@ -57,9 +63,54 @@ export const PAINTS: Choices<PaintClass> = [
   { value: 'cabinetEnamel', title: 'Cabinet enamel' },
   { value: 'wallPaint', title: 'Acrylic paint' },
   { value: 'mineralPaint', title: 'Chalk or mineral' },
+  { value: 'allInOne', title: 'Mineral, topcoat built in' },
+  { value: 'oilEnamel', title: 'Oil enamel' },
 ];
 
-const OFFERED_TOPCOATS: readonly Topcoat[] = ['none', 'waterborne', 'oil', 'hardOil', 'wax'];
+export const STAINS: Choices<StainClass> = [
+  { value: 'oil', title: 'Oil-based' },
+  { value: 'water', title: 'Water-based' },
+  { value: 'gel', title: 'Gel' },
+  { value: 'varnish', title: 'Stain and varnish in one' },
+  { value: 'tintedOil', title: 'Tinted oil' },
+];
+
+export const YES_NO: Choices<'no' | 'yes'> = [
+  { value: 'no', title: 'No' },
+  { value: 'yes', title: 'Yes' },
+];
+
+export const STAINS_OVER: Choices<'none' | 'pale' | 'mid' | 'dark'> = [
+  { value: 'none', title: 'Wash only' },
+  { value: 'pale', title: 'Pale stain over it' },
+  { value: 'mid', title: 'Mid' },
+  { value: 'dark', title: 'Dark' },
+];
+
+export const NEW_PARTS: Choices<NewPart | 'old'> = [
+  { value: 'old', title: 'Keep it' },
+  { value: 'board', title: 'New fibreboard' },
+  { value: 'plywood', title: 'New plywood' },
+  { value: 'solid', title: 'New solid wood' },
+];
+
+export const APPLICATORS: Choices<Applicator> = [
+  { value: 'best', title: 'Obrik chooses' },
+  { value: 'brush', title: 'Brush' },
+  { value: 'roller', title: 'Roller' },
+  { value: 'gun', title: 'Spray gun' },
+];
+
+const OFFERED_TOPCOATS: readonly Topcoat[] = [
+  'none',
+  'waterborne',
+  'twoPart',
+  'oil',
+  'lacquer',
+  'shellac',
+  'hardOil',
+  'wax',
+];
 
 export const TOPCOATS: Choices<Topcoat> = OFFERED_TOPCOATS.map((value) => ({
   value,
@@ -109,6 +160,12 @@ export interface Choice {
   readonly wear: Wear | 'byPlace';
   readonly grain: 'open' | 'filled';
   readonly stripWish: Aim['stripWish'];
+  readonly stain: StainClass;
+  readonly toned: boolean;
+  readonly bleached: boolean;
+  readonly stainOver: 'none' | 'pale' | 'mid' | 'dark';
+  readonly applicator: Applicator;
+  readonly newPart: NewPart | 'old';
 }
 
 export const FIRST_CHOICE: Choice = {
@@ -123,6 +180,12 @@ export const FIRST_CHOICE: Choice = {
   wear: 'byPlace',
   grain: 'open',
   stripWish: 'best',
+  stain: 'oil',
+  toned: false,
+  bleached: false,
+  stainOver: 'none',
+  applicator: 'best',
+  newPart: 'old',
 };
 
 /** A colour that was picked, with its shade. */
@@ -140,7 +203,8 @@ export const schemeOf = (it: Choice): Scheme => {
   const colour = it.colour ? { colour: it.colour } : {};
   const details = { topcoat, sheen, ...(it.wear === 'byPlace' ? {} : { wear: it.wear }) };
   const grain = it.grain === 'filled' ? { grain: it.grain } : {};
-  const stain = shade === 'white' ? 'pale' : shade;
+  const woodShade = shade === 'white' ? 'pale' : shade;
+  const bleached = it.bleached ? { bleached: true } : {};
   switch (kind) {
     case 'painted':
       return {
@@ -154,13 +218,28 @@ export const schemeOf = (it: Choice): Scheme => {
         ...details,
       };
     case 'stained':
-      return { kind, shade: stain, ...grain, ...details };
+      return {
+        kind,
+        shade: woodShade,
+        ...(it.stain === 'oil' ? {} : { stain: it.stain }),
+        ...(it.toned ? { toned: true } : {}),
+        ...bleached,
+        ...grain,
+        ...details,
+      };
     case 'veneered':
-      return { kind, shade: stain, ...details };
+      return { kind, shade: woodShade, ...details };
     case 'clear':
-      return { kind, ...grain, ...details };
+      return { kind, ...bleached, ...grain, ...details };
     case 'washed':
-      return { kind, shade, ...colour, ...details };
+      return {
+        kind,
+        shade,
+        ...colour,
+        ...(it.stainOver === 'none' ? {} : { stainOver: it.stainOver }),
+        ...details,
+      };
+    case 'touchedIn':
     case 'freshened':
     case 'leave':
       return { kind };
@@ -168,10 +247,17 @@ export const schemeOf = (it: Choice): Scheme => {
 };
 
 /** The choice that an aim was made with. */
-export const choiceOf = ({ scheme, stripWish }: Aim): Choice => ({
+export const choiceOf = ({
+  scheme,
+  stripWish,
+  applicator = 'best',
+  newPart = 'old',
+}: Aim): Choice => ({
   ...FIRST_CHOICE,
   ...scheme,
   stripWish,
+  applicator,
+  newPart: newPart ?? 'old',
 });
 
 /** What of a choice a kind has a use for. */
@@ -179,7 +265,10 @@ export const uses = (kind: SchemeKind) => ({
   shade: kind === 'stained' || kind === 'veneered',
   colour: kind === 'painted' || kind === 'washed',
   paint: kind === 'painted',
+  stain: kind === 'stained',
+  bleached: kind === 'stained' || kind === 'clear',
+  stainOver: kind === 'washed',
   grain: kind === 'painted' || kind === 'stained' || kind === 'clear',
-  topcoat: kind !== 'freshened' && kind !== 'leave',
+  topcoat: kind !== 'touchedIn' && kind !== 'freshened' && kind !== 'leave',
   strips: kind === 'stained' || kind === 'clear' || kind === 'washed',
 });

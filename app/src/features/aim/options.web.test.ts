@@ -25,11 +25,22 @@ it('an aim opened again shows what was chosen', () => {
   for (const { value: stripWish } of STRIP_WISHES) {
     const before = aim.parse({
       surfaceId: 'top',
-      scheme: { kind: 'stained', shade: 'dark', topcoat: 'oil', sheen: 'G6', wear: 'high' },
+      scheme: {
+        kind: 'stained',
+        shade: 'dark',
+        stain: 'gel',
+        toned: true,
+        bleached: true,
+        topcoat: 'oil',
+        sheen: 'G6',
+        wear: 'high',
+      },
       stripWish,
+      applicator: 'gun',
     });
     const choice = choiceOf(before);
-    expect({ ...before, scheme: schemeOf(choice), stripWish: choice.stripWish }).toEqual(before);
+    const { stripWish: wish, applicator } = choice;
+    expect({ ...before, scheme: schemeOf(choice), stripWish: wish, applicator }).toEqual(before);
   }
 });
 

@@ -39,6 +39,7 @@ const fillOf = (layer: Layer, palette: Palette, colour: string | undefined): str
     case 'substrate':
       return palette.amberSoft;
     case 'old':
+    case 'soil':
       return palette.line;
     case 'coat':
       switch (COATINGS.get(layer.id).role) {

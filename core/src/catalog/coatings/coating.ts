@@ -46,6 +46,8 @@ export interface CoatingRow<Id extends string = string> {
   /** Full hardness, days. */
   readonly cureDays: number;
   readonly yellows: boolean;
+  /** Its mist harms more than its film: never through a gun. */
+  readonly brushOnly?: true;
   /** Air that it bears, where that is another than coatings usually do. */
   readonly air?: { readonly fromCelsius: number; readonly toHumidity: number };
   /** What its dry face is like to the next coat. */
@@ -97,7 +99,7 @@ const litrePrice = (containers: readonly Container[]): number =>
 /** Completes the definition of a coating. */
 export const coating = <const Id extends string>(it: CoatingRow<Id>): CoatingRow<Id> & Derived => ({
   ...it,
-  sprayable: it.mechanism === 'water' && SPRAYED_ROLES.includes(it.role),
+  sprayable: it.mechanism === 'water' && SPRAYED_ROLES.includes(it.role) && !it.brushOnly,
   tapeMinutes: TAPE_MINUTES[it.mechanism],
   pricePerLitre: litrePrice(it.containers),
   source: PRACTICE,

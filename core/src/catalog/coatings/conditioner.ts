@@ -12,7 +12,7 @@ export const conditioner = coating({
   closesMinutes: 120,
   cureDays: 0,
   yellows: false,
-  ground: 'stain',
+  ground: 'oilStain',
   over: MEETS.openStain,
   dilution: null,
   dissolves: [],

@@ -12,7 +12,7 @@ export const gelStain = coating({
   closesMinutes: null,
   cureDays: 7,
   yellows: false,
-  ground: 'stain',
+  ground: 'gel',
   over: MEETS.gelStain,
   dilution: null,
   dissolves: [],

@@ -1,6 +1,8 @@
 import { table } from '../table';
 import type { CoatingRow } from './coating';
 import { acrylic } from './acrylic';
+import { alkydBlocker } from './alkydBlocker';
+import { allInOne } from './allInOne';
 import { bonding } from './bonding';
 import { cabinetEnamel } from './cabinetEnamel';
 import { caulk } from './caulk';
@@ -11,6 +13,8 @@ import { gelStain } from './gelStain';
 import { glaze } from './glaze';
 import { grainFiller } from './grainFiller';
 import { hardOil } from './hardOil';
+import { lacquer } from './lacquer';
+import { metalWax } from './metalWax';
 import { mineralPaint } from './mineralPaint';
 import { oilClear } from './oilClear';
 import { oilEnamel } from './oilEnamel';
@@ -18,15 +22,25 @@ import { oilStain } from './oilStain';
 import { pasteWax } from './pasteWax';
 import { pigmentedShellac } from './pigmentedShellac';
 import { sealing } from './sealing';
+import { stencilPaint } from './stencilPaint';
+import { tintedOil } from './tintedOil';
+import { tintedVarnish } from './tintedVarnish';
+import { toner } from './toner';
+import { twoPartClear } from './twoPartClear';
 import { wallPaint } from './wallPaint';
 import { wash } from './wash';
+import { washcoat } from './washcoat';
+import { waterBlocker } from './waterBlocker';
 import { waterClear } from './waterClear';
 import { waterStain } from './waterStain';
+import { waxedShellac } from './waxedShellac';
 
 /** Everything that is laid on wood, by class: a new coating is one new file and its line here. */
 export const COATINGS = table([
   pigmentedShellac,
   clearShellac,
+  alkydBlocker,
+  waterBlocker,
   bonding,
   sealing,
   acrylic,
@@ -36,14 +50,24 @@ export const COATINGS = table([
   cabinetEnamel,
   mineralPaint,
   oilEnamel,
+  allInOne,
+  washcoat,
   conditioner,
   oilStain,
   waterStain,
   gelStain,
+  tintedVarnish,
+  tintedOil,
+  toner,
   wash,
   glaze,
   dryBrush,
+  stencilPaint,
+  metalWax,
   waterClear,
+  twoPartClear,
+  lacquer,
+  waxedShellac,
   oilClear,
   hardOil,
   pasteWax,

@@ -12,7 +12,7 @@ export const oilStain = coating({
   closesMinutes: null,
   cureDays: 3,
   yellows: false,
-  ground: 'stain',
+  ground: 'oilStain',
   over: MEETS.openStain,
   dilution: 'mineral spirits, for a paler try',
   dissolves: [],

@@ -12,8 +12,8 @@ export const waterStain = coating({
   closesMinutes: null,
   cureDays: 1,
   yellows: false,
-  ground: 'stain',
-  over: MEETS.openStain,
+  ground: 'waterStain',
+  over: MEETS.waterStain,
   dilution: 'water',
   dissolves: [],
   containers: [

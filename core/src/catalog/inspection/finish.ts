@@ -1,5 +1,5 @@
 import type { Finish } from '../finishes';
-import { PRACTICE } from '../source';
+import { JUDGEMENT, PRACTICE } from '../source';
 import { CLEAR_FILM, PAINT, POWDERY } from '../state';
 import { given, look, otherwise, SPOT } from './shape';
 
@@ -21,7 +21,8 @@ export const FINISH_TESTS = [
       given({ finish: ['wax'] }, 0.72, 0.26, 0.02),
       given({ finish: ['oil'] }, 0.8, 0.19, 0.01),
       given({ finish: ['shellac'] }, 0.08, 0.9, 0.02),
-      given({ finish: ['lacquer', 'varnish'] }, 0.05, 0.9, 0.05),
+      given({ finish: ['lacquer', 'varnish', 'waterClear'] }, 0.05, 0.9, 0.05),
+      given({ finish: ['waxedFilm'] }, 0.1, 0.87, 0.03),
       given({ finish: ['factory'] }, 0.03, 0.8, 0.17),
       otherwise(0.01, 0.01, 0.98),
     ],
@@ -42,6 +43,8 @@ export const FINISH_TESTS = [
       given({ finish: ['latex', 'chalk'] }, 0.72, 0.13, 0.15),
       given({ finish: ['shellac'] }, 0.35, 0.15, 0.5),
       given({ finish: ['lacquer'] }, 0.08, 0.77, 0.15),
+      given({ finish: ['waterClear'] }, 0.55, 0.3, 0.15),
+      given({ finish: ['waxedFilm'] }, 0.3, 0.25, 0.45),
       given({ finish: ['factory'] }, 0.03, 0.82, 0.15),
       otherwise(0.04, 0.06, 0.9),
     ],
@@ -62,6 +65,7 @@ export const FINISH_TESTS = [
       given({ finish: ['shellac'] }, 0.22, 0.23, 0.55),
       given({ finish: ['varnish'] }, 0.1, 0.3, 0.6),
       given({ finish: ['alkyd'] }, 0.12, 0.28, 0.6),
+      given({ finish: ['waxedFilm'] }, 0.12, 0.15, 0.73),
       otherwise(0.02, 0.02, 0.96),
     ],
   }),
@@ -78,6 +82,7 @@ export const FINISH_TESTS = [
     informs: [
       given({ finish: ['shellac'] }, 0.35, 0.65),
       given({ finish: ['lacquer', 'wax'] }, 0.22, 0.78),
+      given({ finish: ['waxedFilm'] }, 0.25, 0.75),
       given({ finish: ['varnish'] }, 0.06, 0.94),
       otherwise(0.01, 0.99),
     ],
@@ -99,6 +104,7 @@ export const FINISH_TESTS = [
     ],
     informs: [
       given({ finish: ['wax'] }, 0.85, 0.05, 0.1),
+      given({ finish: ['waxedFilm'] }, 0.75, 0.07, 0.18),
       given({ finish: ['chalk'] }, 0.05, 0.6, 0.35),
       given({ finish: ['milk'] }, 0.02, 0.3, 0.68),
       given({ finish: ['shellac'] }, 0.08, 0.22, 0.7),
@@ -179,6 +185,7 @@ export const FINISH_TESTS = [
     ],
     informs: [
       given({ finish: ['wax'] }, 0.85, 0.1, 0.05),
+      given({ finish: ['waxedFilm'] }, 0.78, 0.14, 0.08),
       given({ finish: ['oil'] }, 0.15, 0.3, 0.55),
       otherwise(0.04, 0.36, 0.6),
     ],
@@ -223,6 +230,8 @@ export const FINISH_TESTS = [
       given({ finish: ['shellac'] }, 0.85, 0.15),
       given({ finish: ['milk'] }, 0.75, 0.25),
       given({ finish: ['latex', 'chalk', 'wax'] }, 0.3, 0.7),
+      given({ finish: ['waxedFilm'] }, 0.35, 0.65),
+      given({ finish: ['waterClear'] }, 0.12, 0.88),
       otherwise(0.05, 0.95),
     ],
   }),
@@ -243,6 +252,8 @@ export const FINISH_TESTS = [
       given({ finish: ['shellac'] }, 0.93, 0.02, 0.05),
       given({ finish: ['latex'] }, 0.02, 0.78, 0.2),
       given({ finish: ['lacquer'] }, 0.08, 0.02, 0.9),
+      given({ finish: ['waxedFilm'] }, 0.35, 0.03, 0.62),
+      given({ finish: ['waterClear'] }, 0.05, 0.15, 0.8),
       given({ finish: ['chalk'] }, 0.02, 0.25, 0.73),
       given({ finish: ['alkyd', 'milk'] }, 0.01, 0.05, 0.94),
       otherwise(0.02, 0.02, 0.96),
@@ -264,6 +275,8 @@ export const FINISH_TESTS = [
     informs: [
       given({ finish: ['latex'] }, 0.9, 0.1),
       given({ finish: ['lacquer'] }, 0.6, 0.4),
+      given({ finish: ['waterClear'] }, 0.45, 0.55),
+      given({ finish: ['waxedFilm'] }, 0.3, 0.7),
       given({ finish: ['chalk'] }, 0.35, 0.65),
       given({ finish: ['wax'] }, 0.5, 0.5),
       otherwise(0.06, 0.94),
@@ -289,6 +302,8 @@ export const FINISH_TESTS = [
       given({ finish: ['varnish'] }, 0.04, 0.78, 0.18),
       given({ finish: ['alkyd'] }, 0.03, 0.77, 0.2),
       given({ finish: ['latex'] }, 0.25, 0.6, 0.15),
+      given({ finish: ['waterClear'] }, 0.15, 0.55, 0.3),
+      given({ finish: ['waxedFilm'] }, 0.4, 0.25, 0.35),
       given({ finish: ['factory'] }, 0.02, 0.08, 0.9),
       otherwise(0.05, 0.1, 0.85),
     ],
@@ -304,7 +319,11 @@ export const FINISH_TESTS = [
       { id: 'orange', label: 'Orange glow', sketch: 'glow-orange' },
       { id: 'other', label: 'None, or bluish', sketch: 'glow-none' },
     ],
-    informs: [given({ finish: ['shellac'] }, 0.8, 0.2), otherwise(0.07, 0.93)],
+    informs: [
+      given({ finish: ['shellac'] }, 0.8, 0.2),
+      given({ finish: ['waxedFilm'] }, 0.3, 0.7),
+      otherwise(0.07, 0.93),
+    ],
   }),
   look({
     id: 'paint-flake',
@@ -331,6 +350,16 @@ export const FINISH_TESTS = [
   }),
 ];
 
+/**
+ * Outcomes that one cause brings forth together, wax or the grease that passes for it: seen both,
+ * they are no two looks. Each counts with this power (modelling judgement).
+ */
+export const ONE_CAUSE = {
+  outcomes: { fingernail: 'curls', 'mineral-spirits': 'smears' },
+  power: 0.7,
+  source: JUDGEMENT,
+} as const;
+
 /** A layer's feel at a notch says what bending a flake of it would. */
 export const FEEL_SAYS = {
   rubbery: 'stretches',
@@ -341,6 +370,6 @@ export const FEEL_SAYS = {
 
 /** What a layer at a notch may be: without a colour of its own, or with one. */
 export const LAYER_FINISHES = {
-  clear: CLEAR_FILM,
+  clear: CLEAR_FILM.filter((it) => it !== 'waxedFilm'),
   coloured: [...PAINT, 'factory'] as readonly Finish[],
 } as const;

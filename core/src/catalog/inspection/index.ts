@@ -36,7 +36,7 @@ export const bandOf = (test: InspectionTest, value: number): number | undefined 
   return test.bands.findIndex((band) => value <= band.upTo);
 };
 
-export { FEEL_SAYS, LAYER_FINISHES } from './finish';
+export { FEEL_SAYS, LAYER_FINISHES, ONE_CAUSE } from './finish';
 export type {
   Band,
   ChoiceTest,

@@ -72,6 +72,7 @@ export const READINGS = [
       given({ substrate: PRINTED, finish: ['factory'] }, 0.04, 0.1, 0.28, 0.18, 0.24, 0.1, 0.06),
       given({ finish: ['bare', 'oil'] }, 0.5, 0.33, 0.13, 0.02, 0.01, 0.005, 0.005),
       given({ finish: ['wax'] }, 0.14, 0.33, 0.36, 0.1, 0.05, 0.01, 0.01),
+      given({ finish: ['waxedFilm'] }, 0.04, 0.14, 0.4, 0.2, 0.17, 0.04, 0.01),
       given({ finish: ['chalk', 'milk'] }, 0.55, 0.3, 0.1, 0.03, 0.01, 0.005, 0.005),
       given({ finish: ['latex'] }, 0.12, 0.16, 0.3, 0.18, 0.2, 0.03, 0.01),
       given({ finish: ['alkyd'] }, 0.03, 0.06, 0.14, 0.14, 0.36, 0.18, 0.09),

@@ -1,5 +1,5 @@
 import { PRACTICE } from '../source';
-import { NOT_WOODEN, PAINT } from '../state';
+import { NOT_WOODEN, OILY, PAINT } from '../state';
 import { given, look, otherwise } from './shape';
 
 /** Signs of which wood shows. */
@@ -26,7 +26,7 @@ export const WOOD_TESTS = [
       given({ wood: ['cherry'] }, 0.08, 0.02, 0.82, 0.06, 0.02),
       given({ wood: ['knotty'] }, 0.08, 0.05, 0.04, 0.02, 0.81),
       given({ wood: ['aromatic'] }, 0.02, 0.03, 0.6, 0.05, 0.3),
-      given({ wood: ['oily'] }, 0.01, 0.12, 0.27, 0.59, 0.01),
+      given({ wood: OILY }, 0.01, 0.12, 0.27, 0.59, 0.01),
       given({ wood: ['paintGrade'] }, 0.7, 0.04, 0.06, 0.1, 0.1),
       otherwise(0.2, 0.2, 0.2, 0.2, 0.2),
     ],
@@ -72,7 +72,7 @@ export const WOOD_TESTS = [
     informs: [
       given({ substrate: ['softwood'] }, 0.02, 0.03, 0.95),
       given({ substrate: ['hardwood'], wood: ['ringPorous'] }, 0.93, 0.06, 0.01),
-      given({ substrate: ['hardwood'], wood: ['oily', 'walnut'] }, 0.2, 0.78, 0.02),
+      given({ substrate: ['hardwood'], wood: [...OILY, 'walnut'] }, 0.2, 0.78, 0.02),
       given({ substrate: ['hardwood'] }, 0.04, 0.92, 0.04),
       given({ substrate: NOT_WOODEN }, 0.04, 0.06, 0.9),
       otherwise(0.15, 0.3, 0.55),
@@ -97,7 +97,7 @@ export const WOOD_TESTS = [
     informs: [
       given({ wood: ['knotty'] }, 0.7, 0.05, 0.25),
       given({ wood: ['aromatic'] }, 0.1, 0.8, 0.1),
-      given({ wood: ['oily'] }, 0.02, 0.6, 0.38),
+      given({ wood: OILY }, 0.02, 0.6, 0.38),
       otherwise(0.02, 0.05, 0.93),
     ],
   }),
@@ -128,7 +128,7 @@ export const WOOD_TESTS = [
       given({ finish: [...PAINT, 'factory'] }, 0.03, 0.97),
       given({ wood: ['ringPorous'] }, 0.85, 0.15),
       given({ wood: ['walnut', 'cherry', 'redTropical', 'aromatic'] }, 0.6, 0.4),
-      given({ wood: ['oily'] }, 0.35, 0.65),
+      given({ wood: OILY }, 0.35, 0.65),
       otherwise(0.04, 0.96),
     ],
   }),

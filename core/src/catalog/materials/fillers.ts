@@ -3,6 +3,13 @@ import { material } from './material';
 /** What fills, and what holds wood together. */
 export const FILLERS = [
   material({
+    id: 'waxStick',
+    label: 'Wax filler sticks, set of colours',
+    unit: 'piece',
+    containers: [{ size: 1, price: 1400 }],
+    shelfMonths: 120,
+  }),
+  material({
     id: 'twoPartFiller',
     label: 'Two-part polyester filler',
     unit: 'kg',
@@ -94,6 +101,12 @@ export const FILLERS = [
     label: 'Thin plywood',
     unit: 'm2',
     containers: [{ size: 1.5, price: 2400 }],
+  }),
+  material({
+    id: 'fibreboard',
+    label: 'Fibreboard',
+    unit: 'm2',
+    containers: [{ size: 1.5, price: 1800 }],
   }),
   material({
     id: 'armature',

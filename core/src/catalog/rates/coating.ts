@@ -1,4 +1,4 @@
-import { byArea, byPiece, use } from './rate';
+import { byArea, byPiece, byPlace, use } from './rate';
 
 /** Laying coats; the coating itself comes with the task. */
 export const COATING_RATES = {
@@ -10,5 +10,8 @@ export const COATING_RATES = {
   effect: byArea(15, 25),
   caulk: byArea(8, 8),
   maskBorder: byArea(20, 8, use('lowTackTape', 4, 'masks'), use('maskingFilm', 1, 'masks')),
+  maskBare: byPlace(10, 8, use('lowTackTape', 3, 'masks'), use('maskingFilm', 0.5, 'masks')),
+  /** Mixing the colour is most of it. */
+  touchIn: byPlace(15, 10, use('lintFreeCloths', 0.2, 'wipes')),
   harden: byPiece(1, 0),
 } as const;

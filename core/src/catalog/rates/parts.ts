@@ -36,6 +36,9 @@ export const PART_RATES = {
   doorOff: byPart(4, 8, atHand('pencil'), use('maskingTape', 0.2, 'masks')),
   pullOff: byPart(4, 2, use('labelledBags', 1, 'contains')),
   backOff: byPlace(0, 15),
+  newPartSolid: byArea(45, 60, use('matchingWood', 10, 'fills'), use('woodGlue', 0.1, 'glues')),
+  newPartSheet: byArea(40, 35, use('thinPlywood', 1, 'covers'), use('woodGlue', 0.05, 'glues')),
+  newPartBoard: byArea(40, 35, use('fibreboard', 1, 'covers'), use('woodGlue', 0.05, 'glues')),
   /** Soaking takes hours and no hands. */
   polish: byPart(
     15,

@@ -37,7 +37,10 @@ const primeWith = (s: SurfaceContext, coat: Coat, of: number): Draft => {
     setUp: { of },
     rank: 2 * (coat.nth - 1),
     title: WORDS.prime.title(coat.coating, coat.nth, of),
-    first: tint === 'grey' || tint === 'toned' ? [WORDS.prime.tinted[tint]] : [],
+    first: [
+      ...(s.wood.oily && s.showsWood && coat.nth === 1 ? [WORDS.prime.wipeOilyWood] : []),
+      ...(tint === 'grey' || tint === 'toned' ? [WORDS.prime.tinted[tint]] : []),
+    ],
     risks: coat.nth === 1 ? { peel: chanceOfPeeling(s), wax: waxLeft(s) } : {},
     wait: { ...lagOfCoat(coat.coating, true), until: 'sandsToPowder' },
     waitsFor: ['bleed', 'patch'],

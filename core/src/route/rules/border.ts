@@ -1,73 +1,126 @@
-import { COAT_WORDS } from '../../words';
-import { areaOfFace, type SurfaceContext } from '../context';
-import { pieceRule, type Rule } from '../rule';
-import { atBorder, coatedFirst, tapeMinutesOf } from '../twoTone';
-import { isDoneToPiece, type Whole } from '../whole';
+import { COAT_WORDS, listed } from '../../words';
+import type { Condition } from '../../work';
+import { sidesOf, tapeMinutesOf, type Side } from '../borders';
+import { areaOfFace, isDone, type SurfaceContext } from '../context';
+import { pieceRule, type Draft, type Rule } from '../rule';
+import type { Whole } from '../whole';
 import { by, wait } from './common';
 
 const WORDS = COAT_WORDS.maskBorder;
 
-/** Surfaces at the border of two coats, of the side that is coated first or of the other. */
-const atBorderOf = ({ surfaces }: Whole, first: boolean): readonly SurfaceContext[] =>
-  surfaces.filter((s) => atBorder(s) && coatedFirst(s) === first);
-
 const areaOf = (asking: readonly SurfaceContext[]): number =>
   asking.reduce((sum, s) => sum + areaOfFace(s), 0);
 
-/** Before the first side gets its coats: what is coated later goes under tape. */
+/** The name of a side in keys: its first surface, which no other side has. */
+const nameOf = ({ surfaces }: Side): string => surfaces[0]?.surface.id ?? '';
+
+/** Sides that are masked for the coats of those before them in their group. */
+const isCoatedLater = (it: Side): boolean => it.coated && it.order > 0;
+
+/** Sides that are done while others of their group still wait for their coats. */
+const isDoneEarlier = (it: Side, all: readonly Side[]): boolean =>
+  it.coated &&
+  all.some((other) => other.group === it.group && other.coated && other.order > it.order);
+
+const isLacking = ({ surfaces }: Side, condition: Condition): boolean =>
+  surfaces.some((s) => !isDone(s, condition));
+
+/** Sides of a kind on which something is still to be done. */
+const lacking = (
+  whole: Whole,
+  condition: Condition,
+  kind: (it: Side, all: readonly Side[]) => boolean,
+): readonly Side[] => {
+  const all = sidesOf(whole);
+  return all.filter((it) => kind(it, all) && isLacking(it, condition));
+};
+
+const surfacesIn = (sides: readonly Side[]): readonly SurfaceContext[] =>
+  sides.flatMap((it) => it.surfaces);
+
+/** One draft for each side. */
+const perSide = (
+  sides: readonly Side[],
+  draft: (side: Side) => Omit<Draft, 'on' | 'occurrence'>,
+): readonly Draft[] =>
+  sides.map((side) => ({ on: side.surfaces, occurrence: nameOf(side), ...draft(side) }));
+
+/** Before the first side gets its coats: what is coated later, or not at all, goes under tape. */
 export const BORDER_BEFORE_RULES: readonly Rule[] = [
+  pieceRule({
+    id: 'mask-what-gets-no-coat',
+    phase: 'block',
+    place: { of: 'piece' },
+    asks: (whole) => surfacesIn(lacking(whole, 'masked', (it) => !it.coated)),
+    because: () => WORDS.bare.because,
+    work: (whole) =>
+      perSide(
+        lacking(whole, 'masked', (it) => !it.coated),
+        ({ surfaces, group }) => ({
+          method: 'mask-bare',
+          rank: -30,
+          title: WORDS.bare.title,
+          how: WORDS.bare.how(listed(surfaces.map((s) => s.surface.name)), group),
+          ...by('maskBare', surfaces.length),
+          traits: { makes: ['masked'] },
+        }),
+      ),
+  }),
   pieceRule({
     id: 'mask-what-is-coated-later',
     phase: 'block',
     place: { of: 'piece' },
-    asks: (whole) => (isDoneToPiece(whole, 'masked') ? [] : atBorderOf(whole, false)),
+    asks: (whole) => surfacesIn(lacking(whole, 'masked', isCoatedLater)),
     because: () => WORDS.before.because,
-    work: (_, asking) => ({
-      method: 'mask-border',
-      rank: 50,
-      title: WORDS.before.title,
-      how: WORDS.before.how,
-      ...by('maskBorder', areaOf(asking)),
-      traits: { makesOfPiece: ['masked'] },
-    }),
+    work: (whole) =>
+      perSide(lacking(whole, 'masked', isCoatedLater), ({ surfaces }) => ({
+        method: 'mask-border',
+        rank: 50,
+        title: WORDS.before.title,
+        how: WORDS.before.how,
+        ...by('maskBorder', areaOf(surfaces)),
+        traits: { makes: ['masked'] },
+      })),
   }),
 ];
 
-/** Between the two sides: what is done hardens, and goes under tape in its turn. */
+/** Between the sides: what is done hardens, and goes under tape in its turn. */
 export const BORDER_BETWEEN_RULES: readonly Rule[] = [
   pieceRule({
     id: 'tape-on-hard-film-only',
     phase: 'protect',
     place: { of: 'piece' },
-    asks: (whole) => (isDoneToPiece(whole, 'hardened') ? [] : atBorderOf(whole, true)),
+    asks: (whole) => surfacesIn(lacking(whole, 'hardened', isDoneEarlier)),
     because: () => WORDS.harden.because,
-    work: (_, asking) => {
-      const minutes = Math.max(...asking.map(tapeMinutesOf));
-      return {
-        method: 'harden',
-        setUp: { minutes },
-        rank: 90,
-        title: WORDS.harden.title,
-        how: WORDS.harden.how,
-        ...by('harden', 1),
-        traits: { makesOfPiece: ['hardened'] },
-        wait: wait(minutes, 'tapeMaySit', null),
-      };
-    },
+    work: (whole) =>
+      perSide(lacking(whole, 'hardened', isDoneEarlier), ({ surfaces }) => {
+        const minutes = Math.max(...surfaces.map(tapeMinutesOf));
+        return {
+          method: 'harden',
+          setUp: { minutes },
+          rank: 90,
+          title: WORDS.harden.title,
+          how: WORDS.harden.how,
+          ...by('harden', 1),
+          traits: { makes: ['hardened'] },
+          wait: wait(minutes, 'tapeMaySit', null),
+        };
+      }),
   }),
   pieceRule({
     id: 'mask-what-is-done',
     phase: 'protect',
     place: { of: 'piece' },
-    asks: (whole) => (isDoneToPiece(whole, 'taped') ? [] : atBorderOf(whole, true)),
+    asks: (whole) => surfacesIn(lacking(whole, 'taped', isDoneEarlier)),
     because: () => WORDS.onFilm.because,
-    work: (_, asking) => ({
-      method: 'mask-border',
-      rank: 91,
-      title: WORDS.onFilm.title,
-      how: WORDS.onFilm.how,
-      ...by('maskBorder', areaOf(asking)),
-      traits: { makesOfPiece: ['taped'] },
-    }),
+    work: (whole) =>
+      perSide(lacking(whole, 'taped', isDoneEarlier), ({ surfaces }) => ({
+        method: 'mask-border',
+        rank: 91,
+        title: WORDS.onFilm.title,
+        how: WORDS.onFilm.how,
+        ...by('maskBorder', areaOf(surfaces)),
+        traits: { makes: ['taped'] },
+      })),
   }),
 ];

@@ -1,13 +1,17 @@
-import { GREASY_PASSES, MISHAPS, PAPER_CHOICES, RATES, WAITS } from '../../catalog';
+import { FINISHES, GREASY_PASSES, MISHAPS, PAPER_CHOICES, RATES, WAITS } from '../../catalog';
 import { isForChild } from '../../piece';
 import { CLEAN_WORDS as WORDS } from '../../words';
 import {
   areaOfFace,
   behind,
+  chanceOfAny,
   chanceShunsWater,
   has,
   isDone,
   isSuspect,
+  isTouchedIn,
+  finishName,
+  keepsFilm,
   openFindings,
   type SurfaceContext,
 } from '../context';
@@ -17,6 +21,12 @@ import { pieceRule, surfaceRule, type Rule } from '../rule';
 import { by, onArea, wait } from './common';
 import { asGate } from './ask';
 
+const WAXED = FINISHES.rows.filter((it) => it.repels);
+
+/** Chance that wax lies on top, on wood or on a film. */
+const chanceOfWax = (s: SurfaceContext): number =>
+  chanceOfAny(s.beliefs.finish.distribution, WAXED);
+
 /**
  * Is wax washed off? Where it is all but known, and wherever washing costs less than what paint
  * peeling off wax is expected to.
@@ -25,14 +35,12 @@ const waxed = (s: SurfaceContext): boolean => {
   const { fixed, each } = RATES.waxOff;
   const { chance, fixedMinutes, minutesPerM2 } = MISHAPS.get('peel-over-wax');
   const m2 = areaOfFace(s);
-  const lost =
-    s.beliefs.finish.distribution.wax * Number(chance) * (fixedMinutes + minutesPerM2 * m2);
-  return s.finish.id === 'wax' || (!s.strips && lost > fixed + each * m2);
+  const lost = chanceOfWax(s) * Number(chance) * (fixedMinutes + minutesPerM2 * m2);
+  return s.finish.repels || (!s.strips && lost > fixed + each * m2);
 };
 
 /** Chance that wax lies there and is not taken off. */
-export const waxLeft = (s: SurfaceContext): number =>
-  waxed(s) || s.strips ? 0 : s.beliefs.finish.distribution.wax;
+export const waxLeft = (s: SurfaceContext): number => (waxed(s) || s.strips ? 0 : chanceOfWax(s));
 
 /** Everything that has to come off before anything is sanded in. */
 export const CLEAN_RULES: readonly Rule[] = [
@@ -44,6 +52,7 @@ export const CLEAN_RULES: readonly Rule[] = [
     applies: (s) =>
       !isDone(s, 'vacuumed') &&
       ((s.worked && !(s.lead === 'found' && isForChild(s.piece))) ||
+        isTouchedIn(s) ||
         s.aim.scheme.kind === 'freshened'),
     because: () => WORDS.vacuum.because,
     work: (s) => [
@@ -106,7 +115,7 @@ export const CLEAN_RULES: readonly Rule[] = [
     id: 'nothing-sticks-over-wax',
     phase: 'clean',
     applies: (s) => s.worked && waxed(s) && !isDone(s, 'freeOfWax'),
-    because: (s) => WORDS.waxOff.because(s.finish.id === 'wax'),
+    because: (s) => WORDS.waxOff.because(s.finish.repels),
     evidence: (s) => behind(s.beliefs.finish),
     work: (s) => [
       {
@@ -121,9 +130,33 @@ export const CLEAN_RULES: readonly Rule[] = [
     ],
   }),
   surfaceRule({
+    id: 'wash-off-what-powders',
+    phase: 'clean',
+    applies: (s) =>
+      s.worked &&
+      s.aim.scheme.kind === 'painted' &&
+      s.finish.nature === 'distemper' &&
+      keepsFilm(s) &&
+      !isDone(s, 'powderOff'),
+    because: (s) => WORDS.powderOff.because(finishName(s)),
+    evidence: (s) => behind(s.beliefs.finish),
+    work: (s) => [
+      {
+        method: s.dampOnly ? 'powder-off-damp' : 'powder-off',
+        rank: 4,
+        title: WORDS.powderOff.title,
+        how: WORDS.powderOff.how(s.dampOnly),
+        ...onArea('powderOff', s),
+        traits: { makes: ['powderOff'], opensLayers: true, wets: 'water' },
+        wait: wait(WAITS.afterWash, 'dryOvernight'),
+        checks: [{ id: 'ragClean', question: WORDS.powderOff.check }],
+      },
+    ],
+  }),
+  surfaceRule({
     id: 'clean-before-abrasive',
     phase: 'clean',
-    applies: (s) => s.worked && !s.isNew && !isDone(s, 'degreased'),
+    applies: (s) => (s.worked || isTouchedIn(s)) && !s.isNew && !isDone(s, 'degreased'),
     because: (s) => (has(s, 'grime') ? WORDS.degrease.becauseGreasy : WORDS.degrease.because),
     work: (s) => {
       const greasy = has(s, 'grime');

@@ -1,23 +1,26 @@
 import {
   COATINGS,
+  PAIR_WAITS,
   RATES,
   SLOWER,
   TRANSFER,
   WAITS,
-  WATER_OVER_OIL_STAIN,
   leavesFilm,
   type Coating,
   type Rate,
 } from '../../catalog';
 import { litresFor, may } from '../../coating';
+import { movesWith } from '../../piece';
 import { COAT_WORDS } from '../../words';
 import { take, type Coat, type Lag, type Need, type Series } from '../../work';
 import { areaOfFace, hangsAsDoor, type SurfaceContext } from '../context';
 import {
   coatOver,
   coatsInSeries,
-  dullsUnderTopcoat,
+  dullsUnder,
+  filmOf,
   finishPlanOf,
+  gapOf,
   isToBeDulled,
   placeInPlan,
   wantsOpenWood,
@@ -29,11 +32,64 @@ import { onArea, papersFor, wait } from './common';
 const WORTH_SPRAYING =
   (RATES.spray.fixed - RATES.coat.fixed) / (RATES.coat.each - RATES.spray.each);
 
-/** Is this coat sprayed? Where the shop has a gun, the material bears it, and the area is worth it. */
-const isSprayed = (s: SurfaceContext, coating: Coating): boolean =>
-  s.shop.tools.includes('sprayer') &&
-  COATINGS.get(coating).sprayable &&
-  s.sameCoatM2 >= WORTH_SPRAYING;
+/**
+ * Is this coat sprayed? Where the shop has a gun and the material bears it: as the user insists,
+ * else where the area is worth it.
+ */
+export const isSprayed = (s: SurfaceContext, coating: Coating): boolean => {
+  if (!s.shop.tools.includes('sprayer') || !COATINGS.get(coating).sprayable) return false;
+  const wish = s.aim.applicator ?? 'best';
+  return wish === 'best' ? s.sameCoatM2 >= WORTH_SPRAYING : wish === 'gun';
+};
+
+/** With what a film coat is laid, told where the user insists; sprayed steps stand by themselves. */
+const applicatorWords = (s: SurfaceContext, coat: Coat, sprayed: boolean): readonly string[] => {
+  const row = COATINGS.get(coat.coating);
+  const wish = s.aim.applicator;
+  if (sprayed) {
+    // A primer is dulled for the next coat as a step of its own, and so is every coat where the shop sands all.
+    const isKnockedDown =
+      coat.series !== 'prime' && coatOver(s, coat) !== undefined && !isSandedNext(s, coat);
+    return [
+      ...COAT_WORDS.coat.byGun(coat.nth, row.dilution),
+      ...(isKnockedDown ? [COAT_WORDS.coat.knockDown] : []),
+      row.sprayer,
+    ];
+  }
+  if (wish === 'roller' && row.mechanism !== 'water') {
+    return [COAT_WORDS.coat.noRoller, ...row.steps];
+  }
+  return wish === 'brush' || wish === 'roller'
+    ? [COAT_WORDS.coat.as[wish], ...row.steps]
+    : row.steps;
+};
+
+/** Until when the next coat of the same kind bites by itself. */
+const windowWords = (s: SurfaceContext, coat: Coat): readonly string[] => {
+  const closes = COATINGS.get(coat.coating).closesMinutes;
+  return closes !== null && coatOver(s, coat)?.coating === coat.coating
+    ? [COAT_WORDS.coat.window(closes)]
+    : [];
+};
+
+/** What all new film together does to the gap of a part that slides, told with its first film coat. */
+const filmBuildWords = (s: SurfaceContext, coat: Coat): readonly string[] => {
+  const first = finishPlanOf(s).find(isFilm);
+  if (first !== coat || movesWith(s.surface) === null) return [];
+  const gap = gapOf(s);
+  return [
+    COAT_WORDS.coat.filmBuild(
+      s.surface.name,
+      {
+        faceUm: filmOf(s),
+        closesUm: gap.closesUm,
+        leftUm: gap.leftUm,
+        isEased: gap.sandDownUm > 0,
+      },
+      s.shop.units,
+    ),
+  ];
+};
 
 /** What a coat asks of the face that it goes on. */
 const needsOf = (s: SurfaceContext, coat: Coat): readonly Need[] => {
@@ -61,13 +117,14 @@ export const lagOfCoat = (coating: Coating, isSandedNext = false): Lag => {
   };
 };
 
-/** The wait belongs to the pair: water-based over an oil-based stain waits until that is through. */
+/** The wait belongs to the pair, not to the lower coat alone. */
 const lagBetween = (lag: Lag, under: Coat, over: Coat | undefined): Lag => {
   if (!over) return lag;
   const [below, above] = [COATINGS.get(under.coating), COATINGS.get(over.coating)];
-  const isWaterOverOil =
-    below.ground === 'stain' && below.mechanism !== 'water' && above.mechanism === 'water';
-  return isWaterOverOil ? { ...lag, min: Math.max(lag.min, WATER_OVER_OIL_STAIN.minutes) } : lag;
+  const waits = PAIR_WAITS.filter(
+    (it) => it.under.includes(below.ground) && it.over.includes(above.mechanism),
+  );
+  return { ...lag, min: Math.max(lag.min, ...waits.map((it) => it.minutes)) };
 };
 
 /** Is a coat of paint sanded before the next: with every coat, or the last one under its topcoat? */
@@ -76,7 +133,7 @@ const isSandedNext = (s: SurfaceContext, coat: Coat): boolean => {
   if (over === undefined || coat.series !== 'paint') return false;
   return over.series === 'paint'
     ? sandsEveryCoat(s)
-    : over.series === 'clear' && dullsUnderTopcoat(s);
+    : (over.series === 'clear' || over.series === 'effect') && dullsUnder(s, over.series);
 };
 
 /** Lays one coat of a material, with its steps, wait, protection and cautions from the catalog. */
@@ -98,7 +155,6 @@ export const layCoat = (
     occurrence: `${coat.nth}`,
     effort,
     consumes: [take(coat.coating, litres, 'coats'), ...consumes],
-    protection: sprayed ? ['vapourCartridges', 'p100Filter', 'goggles'] : [],
     wait: lagBetween(lagOfCoat(coat.coating, isSandedNext(s, coat)), coat, coatOver(s, coat)),
     ...draft,
     title: sprayed ? COAT_WORDS.coat.sprayed(rest.title) : rest.title,
@@ -106,8 +162,9 @@ export const layCoat = (
     how: [
       ...first,
       ...(film && hangsAsDoor(s) ? [COAT_WORDS.coat.bothSides] : []),
-      ...(sprayed ? [...COAT_WORDS.coat.byGun, row.sprayer] : []),
-      ...row.steps,
+      ...(film ? applicatorWords(s, coat, sprayed) : row.steps),
+      ...windowWords(s, coat),
+      ...filmBuildWords(s, coat),
       COAT_WORDS.coat.cleanTools(row.cleaner),
       ...(rest.how ?? []),
     ],

@@ -1,4 +1,4 @@
-import { COATINGS, PAPER_CHOICES, WOODS } from '../../catalog';
+import { COATINGS, PAPER_CHOICES, WOODS, type Coating } from '../../catalog';
 import { colourName } from '../../coating';
 import { COAT_WORDS as WORDS, SAND_WORDS, capital } from '../../words';
 import type { Coat } from '../../work';
@@ -6,6 +6,9 @@ import { areaOfFace, chanceOfAny, isDone, type SurfaceContext } from '../context
 import {
   chanceOfBleed,
   chanceOfPeeling,
+  effectsOf,
+  fillsGrain,
+  isToBeDulledUnder,
   paintPlanOf,
   pendingOf,
   primerOf,
@@ -14,7 +17,7 @@ import {
 import { surfaceRule, type Draft, type Rule } from '../rule';
 import { grainCoat } from './block';
 import { waxLeft } from './clean';
-import { layCoat, sandBetween, sandedBetween, sandsEveryCoat } from './coat';
+import { dullCoat, isSprayed, layCoat, sandBetween, sandedBetween, sandsEveryCoat } from './coat';
 import { onArea, papersFor } from './common';
 
 const BLOTCHY = WOODS.rows.filter((it) => it.blotches);
@@ -25,6 +28,19 @@ const chanceOfBlotches = (s: SurfaceContext): number =>
     ? 0
     : chanceOfAny(s.beliefs.wood.distribution, BLOTCHY);
 
+/** Stains that sink into the wood, and blotch where it takes them unevenly. */
+const SINKS_IN: readonly Coating[] = ['oilStain', 'waterStain', 'tintedOil'];
+
+const becauseOfStain = (s: SurfaceContext): string => {
+  if (primerOf(s)) return WORDS.stain.becauseSealed;
+  const stains = stainsOf(s);
+  if (stains.includes('conditioner')) return WORDS.stain.becauseBlotches(s.wood.label);
+  if (stains.includes('gelStain')) return WORDS.stain.becauseGel;
+  return stains.some((it) => it === 'tintedVarnish' || it === 'tintedOil')
+    ? WORDS.stain.becauseInOne
+    : WORDS.stain.becauseOpen;
+};
+
 /** One coat of paint. */
 const paintWith = (s: SurfaceContext, coat: Coat): Draft => {
   const plan = paintPlanOf(s);
@@ -33,7 +49,12 @@ const paintWith = (s: SurfaceContext, coat: Coat): Draft => {
   return layCoat(s, coat, {
     rank: 20 + 2 * (coat.nth - 1),
     title: WORDS.paint.title(coat.coating, colourName(coat.colour ?? ''), coat.nth),
-    first: first ? [WORDS.paint.first] : sandsEveryCoat(s) ? [] : [WORDS.paint.ifRough],
+    first:
+      first && !isSprayed(s, coat.coating)
+        ? [WORDS.paint.first]
+        : first || sandsEveryCoat(s)
+          ? []
+          : [WORDS.paint.ifRough],
     how: [WORDS.paint.look],
     risks: first
       ? {
@@ -57,20 +78,43 @@ export const COLOUR_RULES: readonly Rule[] = [
     id: 'stain-into-open-wood',
     phase: 'colour',
     applies: (s) => pendingOf(s, 'stain').length > 0,
-    because: (s) =>
-      primerOf(s)
-        ? WORDS.stain.becauseSealed
-        : stainsOf(s).includes('conditioner')
-          ? WORDS.stain.becauseBlotches(s.wood.label)
-          : WORDS.stain.becauseOpen,
+    because: becauseOfStain,
     evidence: (s) => s.beliefs.wood.speaksFor,
     work: (s) =>
       pendingOf(s, 'stain').map((coat) =>
         layCoat(s, coat, {
           rank: coat.nth - 1,
-          risks: { blotches: coat.coating === 'oilStain' ? chanceOfBlotches(s) : 0 },
-          title: WORDS.stain.title(coat.coating, coat.colour ?? ''),
+          risks: { blotches: SINKS_IN.includes(coat.coating) ? chanceOfBlotches(s) : 0 },
+          title: WORDS.stain.title(
+            coat.coating,
+            coat.colour ?? '',
+            primerOf(s) !== undefined,
+            coat.coating === stainsOf(s)[coat.nth] || coat.coating === stainsOf(s)[coat.nth - 2]
+              ? coat.nth
+              : null,
+          ),
+          first: coat.coating !== 'conditioner' && coat.nth < 2 ? [WORDS.stain.tryFirst] : [],
         }),
+      ),
+  }),
+  surfaceRule({
+    id: 'seal-the-stain',
+    phase: 'colour',
+    applies: (s) => pendingOf(s, 'seal').length > 0,
+    because: (s) => WORDS.sealStain.because(fillsGrain(s) ? 'filler' : 'toner'),
+    work: (s) =>
+      pendingOf(s, 'seal').map((coat) =>
+        layCoat(s, coat, { rank: 4, title: WORDS.sealStain.title }),
+      ),
+  }),
+  surfaceRule({
+    id: 'tone-what-is-pale',
+    phase: 'colour',
+    applies: (s) => pendingOf(s, 'tone').length > 0,
+    because: () => WORDS.tone.because,
+    work: (s) =>
+      pendingOf(s, 'tone').map((coat) =>
+        layCoat(s, coat, { rank: 8, title: WORDS.tone.title, rate: 'effect' }),
       ),
   }),
   surfaceRule({
@@ -103,16 +147,46 @@ export const COLOUR_RULES: readonly Rule[] = [
     work: (s) => sandBetween(s, 'paint', PAPER_CHOICES.betweenPaint, 21),
   }),
   surfaceRule({
+    id: 'dull-under-the-effect',
+    phase: 'colour',
+    applies: (s) => isToBeDulledUnder(s, 'effect'),
+    because: (s) =>
+      WORDS.dull.because(
+        PAPER_CHOICES.underClear,
+        paintPlanOf(s)?.coating ?? 'oilEnamel',
+        effectsOf(s)[0] ?? null,
+      ),
+    work: (s) => [
+      dullCoat(s, {
+        occurrence: '1',
+        grit: PAPER_CHOICES.underClear,
+        rank: 58,
+        next: WORDS.dull.readyFor.coat,
+        because: WORDS.dull.because(
+          PAPER_CHOICES.underClear,
+          paintPlanOf(s)?.coating ?? 'oilEnamel',
+          effectsOf(s)[0] ?? null,
+        ),
+      }),
+    ],
+  }),
+  surfaceRule({
     id: 'effect-on-dry-paint',
     phase: 'colour',
     applies: (s) => pendingOf(s, 'effect').length > 0,
     because: (s) =>
-      s.aim.scheme.kind === 'washed' ? WORDS.effect.becauseWash : WORDS.effect.because,
+      s.aim.scheme.kind !== 'washed'
+        ? WORDS.effect.because
+        : s.aim.scheme.stainOver
+          ? WORDS.effect.becauseWashStained
+          : WORDS.effect.becauseWash,
     work: (s) =>
       pendingOf(s, 'effect').map((coat) =>
         layCoat(s, coat, {
-          rank: 60,
-          title: capital(COATINGS.get(coat.coating).label),
+          rank: 59 + coat.nth,
+          title: coat.colour
+            ? WORDS.effect.stainOver(coat.colour)
+            : capital(COATINGS.get(coat.coating).label),
           rate: 'effect',
         }),
       ),

@@ -7,6 +7,7 @@ import { HANDOVER_RULES } from './handover';
 import { APART_RULES, TOGETHER_RULES } from './parts';
 import { LEVEL_RULES } from './level';
 import { LOOK_RULES } from './look';
+import { OPEN_WOOD_RULES } from './openWood';
 import { PROTECT_RULES } from './protect';
 import { READY_RULES } from './ready';
 import { REPAIR_RULES } from './repair';
@@ -24,6 +25,7 @@ export const RULES: readonly Rule[] = [
   ...READY_RULES,
   ...REPAIR_RULES,
   ...LEVEL_RULES,
+  ...OPEN_WOOD_RULES,
   ...SAND_RULES,
   ...BLOCK_RULES,
   ...BORDER_BEFORE_RULES,

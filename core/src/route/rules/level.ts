@@ -1,11 +1,18 @@
-import { DAMAGES, GAPS, PAPER_CHOICES, PLACE_AREA_MM2, SANDING_MODEL, SLOWER } from '../../catalog';
-import { checkGap, type GapCheck } from '../../coating';
+import { DAMAGES, PAPER_CHOICES, PLACE_AREA_MM2, SANDING_MODEL, SLOWER } from '../../catalog';
+import type { GapCheck } from '../../coating';
 import { movesWith } from '../../piece';
 import { planLadder, sandingTask } from '../../sanding';
 import { REPAIR_WORDS, SAND_WORDS as WORDS } from '../../words';
-import { areaOfFace, has, isDone, isDry, openFindings, type SurfaceContext } from '../context';
+import {
+  areaOfFace,
+  isDone,
+  isTouchedIn,
+  isDry,
+  openFindings,
+  type SurfaceContext,
+} from '../context';
 import { toolFor } from '../faceSanding';
-import { filmOf } from '../finishing';
+import { gapOf } from '../finishing';
 import { leavesFill, placesProud, replacedFittings, sandsStainOut } from '../repairs';
 import { pieceRule, surfaceRule, type Rule } from '../rule';
 import { isDoneToPiece } from '../whole';
@@ -15,8 +22,7 @@ import { by, onArea, papersFor } from './common';
 /** What new film does to a part that runs in an opening, where too little would be left. */
 const slidesTight = (s: SurfaceContext): GapCheck | undefined => {
   if (movesWith(s.surface) === null) return undefined;
-  const gap = has(s, 'catchingDrawer') ? GAPS.catches : GAPS.runs;
-  const check = checkGap(gap, filmOf(s), 2, GAPS.keep);
+  const check = gapOf(s);
   return check.sandDownUm > 0 ? check : undefined;
 };
 
@@ -44,7 +50,7 @@ export const LEVEL_RULES: readonly Rule[] = [
   surfaceRule({
     id: 'flush-the-fill',
     phase: 'sand',
-    applies: (s) => s.worked && leavesFill(s) && !isDone(s, 'fillFlush'),
+    applies: (s) => (s.worked || isTouchedIn(s)) && leavesFill(s) && !isDone(s, 'fillFlush'),
     because: () => WORDS.flushFill.because,
     work: (s) => {
       const places = placesProud(s);

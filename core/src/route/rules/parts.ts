@@ -98,8 +98,7 @@ export const APART_RULES: readonly Rule[] = [
   }),
   pieceRule({
     id: 'mask-drawers-that-stay',
-    phase: 'dismantle',
-    regardless: true,
+    phase: 'block',
     place: { of: 'parts', id: 'drawers' },
     asks: (whole) =>
       staysIn(whole) && !isDoneToPiece(whole, 'drawersMasked')
@@ -108,7 +107,7 @@ export const APART_RULES: readonly Rule[] = [
     because: (whole) => WORDS.maskDrawers.because(drawersIn(whole)),
     work: () => ({
       method: 'mask-drawers',
-      rank: 0,
+      rank: -25,
       title: WORDS.maskDrawers.title,
       how: WORDS.maskDrawers.how,
       ...by('drawerMap', 1),

@@ -1,21 +1,28 @@
-import { CLEAR_COATS, COATINGS, PAPER_CHOICES, SHEENS, USUAL_SHEEN, WAITS } from '../../catalog';
-import { wearOf } from '../../piece';
-import { COAT_WORDS as WORDS } from '../../words';
-import type { Coat } from '../../work';
-import { bearsAlcohol, isDone, keepsFilm, type SurfaceContext } from '../context';
 import {
-  belowTopcoat,
-  coatsInSeries,
-  dullsUnderTopcoat,
-  isPending,
-  laidOf,
-  pendingOf,
-  placeInPlan,
-  topcoatOf,
-} from '../finishing';
+  CLEAR_COATS,
+  COATINGS,
+  PAPER_CHOICES,
+  SHEENS,
+  TOUCHED_IN_SHOWS,
+  USUAL_SHEEN,
+  WAITS,
+} from '../../catalog';
+import { wearOf } from '../../piece';
+import { COAT_WORDS as WORDS, capital } from '../../words';
+import type { Coat } from '../../work';
+import {
+  bearsAlcohol,
+  finishName,
+  isDone,
+  isTouchedIn,
+  keepsFilm,
+  type SurfaceContext,
+} from '../context';
+import { repairOf } from '../repairs';
+import { belowTopcoat, coatsInSeries, isToBeDulledUnder, pendingOf, topcoatOf } from '../finishing';
 import { surfaceRule, type Draft, type Rule } from '../rule';
 import { dullCoat, isFilm, layCoat, sandBetween, sandedBetween, sandsEveryCoat } from './coat';
-import { onArea, wait } from './common';
+import { by, onArea, wait } from './common';
 
 const sheenOf = (s: SurfaceContext): string =>
   SHEENS.get(('sheen' in s.aim.scheme && s.aim.scheme.sheen) || USUAL_SHEEN).label;
@@ -40,23 +47,16 @@ const clearWith = (s: SurfaceContext, coat: Coat): Draft => {
   });
 };
 
-/** The first topcoat is still to be laid, and the face below it is not dulled for it yet. */
-const isToBeDulledFirst = (s: SurfaceContext): boolean => {
-  const [first] = coatsInSeries(s, 'clear');
-  return (
-    first !== undefined &&
-    dullsUnderTopcoat(s) &&
-    isPending(s, first) &&
-    !(s.now.dulled && placeInPlan(s, 'clear', 1) === laidOf(s) && laidOf(s) > 0)
-  );
-};
+/** Mended places whose colour and film are made good; wax stick and glue need neither. */
+const placesTouchedIn = (s: SurfaceContext): number =>
+  s.findings.filter((it) => repairOf(s, it)?.proud === true).reduce((sum, it) => sum + it.count, 0);
 
 /** What shields the colour. */
 export const PROTECT_RULES: readonly Rule[] = [
   surfaceRule({
     id: 'dull-under-the-topcoat',
     phase: 'protect',
-    applies: isToBeDulledFirst,
+    applies: (s) => isToBeDulledUnder(s, 'clear'),
     because: (s) => {
       const [under, over] = [belowTopcoat(s), topcoatOf(s)];
       return under && over ? WORDS.dull.because(PAPER_CHOICES.underClear, under, over.coating) : '';
@@ -95,14 +95,48 @@ export const PROTECT_RULES: readonly Rule[] = [
     work: (s) => sandBetween(s, 'clear', PAPER_CHOICES.betweenClear, 2),
   }),
   surfaceRule({
-    id: 'freshen-inside',
+    id: 'decoration-comes-last',
     phase: 'protect',
+    applies: (s) => pendingOf(s, 'decorate').length > 0,
+    because: () => WORDS.decorate.because,
+    work: (s) =>
+      pendingOf(s, 'decorate').map((coat) =>
+        layCoat(s, coat, {
+          rank: 50,
+          title: capital(COATINGS.get(coat.coating).label),
+          rate: 'effect',
+        }),
+      ),
+  }),
+  surfaceRule({
+    id: 'touch-in-the-spots',
+    phase: 'protect',
+    applies: (s) => isTouchedIn(s) && placesTouchedIn(s) > 0 && !isDone(s, 'touchedIn'),
+    because: (s) => WORDS.touchIn.because(finishName(s)),
+    evidence: (s) => s.beliefs.finish.speaksFor,
+    work: (s) => [
+      {
+        method: 'touch-in',
+        setUp: { paint: s.finish.paint },
+        rank: 40,
+        title: WORDS.touchIn.title,
+        how: WORDS.touchIn.how(s.finish.paint, bearsAlcohol(s)),
+        ...by('touchIn', placesTouchedIn(s)),
+        traits: { makes: ['touchedIn'] },
+        wait: wait(WAITS.afterTouchingIn, 'dry'),
+        risks: { repairShows: TOUCHED_IN_SHOWS.value },
+      },
+    ],
+  }),
+  surfaceRule({
+    id: 'freshen-inside',
+    phase: 'reassemble',
     applies: (s) => s.aim.scheme.kind === 'freshened' && !isDone(s, 'freshened'),
     because: () => WORDS.freshen.because,
     work: (s) => [
       {
         method: 'freshen',
-        rank: 0,
+        rank: -1,
         title: WORDS.freshen.title,
         how: WORDS.freshen.how(bearsAlcohol(s)),
         ...onArea(bearsAlcohol(s) ? 'freshen' : 'freshenDamp', s),

@@ -2,7 +2,7 @@ import { DAMAGES, FILLS, PAPER_CHOICES, WAITS, type Repair } from '../../catalog
 import { REPAIR_WORDS as WORDS, byLabel } from '../../words';
 import { effort, takes, type Effort, type Lag } from '../../work';
 
-import { isDry, isVeneered, type SurfaceContext } from '../context';
+import { isDone, isDry, isVeneered, type SurfaceContext } from '../context';
 import { holesIn, repairOf, replacedFittings } from '../repairs';
 import { pieceRule, surfaceRule, type Draft, type Rule } from '../rule';
 import { isDoneToPiece, type Whole } from '../whole';
@@ -26,6 +26,12 @@ const toMend = (s: SurfaceContext) =>
     const repair = s.now.mended.includes(finding.id) ? undefined : repairOf(s, finding);
     return repair ? [{ finding, repair }] : [];
   });
+
+const NEW_PART_RATES = {
+  solid: 'newPartSolid',
+  plywood: 'newPartSheet',
+  board: 'newPartBoard',
+} as const;
 
 /** Where fittings are replaced, of faces that are worked. */
 const withNewFittings = (whole: Whole): readonly SurfaceContext[] =>
@@ -64,6 +70,27 @@ export const REPAIR_RULES: readonly Rule[] = [
         risks: { repairShows: s.showsWood ? (repair.shows ?? 0) : 0 },
         cautions: repair.caution ? [byLabel(repair.caution)] : [],
       })),
+  }),
+  surfaceRule({
+    id: 'a-new-part-for-one-past-saving',
+    phase: 'repair',
+    applies: (s) => s.worked && s.aim.newPart !== undefined && !isDone(s, 'replaced'),
+    because: () => WORDS.newPart.because,
+    work: (s) => {
+      const from = s.aim.newPart ?? 'board';
+      return [
+        {
+          method: `new-part-${from}`,
+          rank: -1,
+          title: WORDS.newPart.title(s.surface.name, from),
+          how: WORDS.newPart.how(from),
+          ...onArea(NEW_PART_RATES[from], s),
+          traits: { opensLayers: true, makes: ['replaced'] },
+          protection: ['goggles', 'dustMask', 'hearing'],
+          wait: wait(WAITS.newPart, 'glueHolds', 'glue'),
+        },
+      ];
+    },
   }),
   pieceRule({
     id: 'old-holes-filled',

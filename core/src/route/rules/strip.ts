@@ -7,6 +7,7 @@ import {
   WAITS,
   WASH_ROUNDS,
 } from '../../catalog';
+import { bordersIn } from '../../piece';
 import { STRIP_WORDS as WORDS, byLabel } from '../../words';
 import { takes } from '../../work';
 import {
@@ -35,6 +36,17 @@ const roundsIn = (s: SurfaceContext, way: Way): readonly string[] =>
   way.dwellMinutes > 0 && layersOn(s) > LAYERS_A_ROUND.value
     ? [WORDS.stripFinish.rounds(layersOn(s), roundsOf(s))]
     : [];
+
+/** Neighbours whose finish stays while stripper is about. */
+const neighboursToCover = (s: SurfaceContext, way: Way): readonly string[] => {
+  const group = bordersIn(s.surface);
+  const kept = s
+    .others()
+    .filter((it) => group !== null && bordersIn(it.surface) === group && !it.strips);
+  return way.wets === null || kept.length === 0
+    ? []
+    : [WORDS.stripFinish.coverNeighbours(kept.map((it) => it.surface.name))];
+};
 
 /** The old finish is still on, and is one that a stripper takes. */
 const isOldFinishOn = (s: SurfaceContext): boolean =>
@@ -73,7 +85,12 @@ export const STRIP_RULES: readonly Rule[] = [
           title: contained ? WORDS.stripFinish.contained(way.title) : way.title,
           effort: stripEffort(way, s),
           consumes: takes(way.uses, areaOfFace(s) * roundsOf(s)),
-          how: [...way.steps, ...roundsIn(s, way), ...brushesFor(s, way)],
+          how: [
+            ...neighboursToCover(s, way),
+            ...way.steps,
+            ...roundsIn(s, way),
+            ...brushesFor(s, way),
+          ],
           traits: {
             opensLayers: true,
             makesDust: way.makesDust,
@@ -100,7 +117,9 @@ export const STRIP_RULES: readonly Rule[] = [
   surfaceRule({
     id: 'alkaline-is-neutralised',
     phase: 'strip',
-    applies: (s, asked) => s.now.alkaline || asked.some((it) => it.traits.wets === 'caustic'),
+    applies: (s, asked) =>
+      s.now.alkaline ||
+      asked.some(({ traits }) => traits.wets === 'caustic' && !traits.makes.includes('neutral')),
     because: () => WORDS.neutralise.because,
     work: () => [
       {

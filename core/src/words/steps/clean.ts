@@ -49,6 +49,20 @@ export const waxOff = {
   ],
 } as const;
 
+export const powderOff = {
+  title: 'Wash off what powders',
+  because: (finish: string) =>
+    `${finish} that comes off on a wet rag takes every water-based coat down with it.`,
+  how: (damp: boolean): readonly string[] => [
+    damp
+      ? 'A well-wrung sponge and warm water, a hand’s breadth at a time, dried at once: there is a thin face or board below.'
+      : 'Warm water and a soft sponge, let it soak for a few minutes, rub in circles; clean water as soon as it clouds.',
+    'Go on until a white rag comes away clean. What no water takes is bound, and stays.',
+    'Then dry overnight. Chalk on the hand tomorrow? Once more.',
+  ],
+  check: 'Does a white, wet rag come away clean?',
+} as const;
+
 export const degrease = {
   title: (damp: boolean, twice: boolean) =>
     `${damp ? 'Degrease with a damp cloth' : 'Degrease and rinse'}${twice ? ', twice' : ''}`,

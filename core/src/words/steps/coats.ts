@@ -1,5 +1,6 @@
 import { COATINGS, CROSS_CUT_STEPS, type Coating } from '../../catalog';
 import { byCode, LEAD_WET } from '../cautions';
+import { showDuration, showThickness, type UnitSystem } from '../../units';
 import { capital, counted, papers } from '../language';
 import { WEAR_WORDS } from '../terms';
 
@@ -7,12 +8,40 @@ import { WEAR_WORDS } from '../terms';
 export const coat = {
   sprayed: (title: string) => `${title}, sprayed`,
   bothSides: 'Backs first; the edges go with the second side. Stand them on points.',
-  byGun: [
-    'Mask what is not to be coated, floor and wall too.',
-    'First pass one way, the second across; then look under every edge.',
-    'What the gun can’t reach is brushed between sprayed coats, never after the last.',
-    'Dry, P320 light: it knocks down nibs and dry spray.',
+  /** How a coat is sprayed; every other coat crosses the one before. */
+  byGun: (nth: number, dilution: string | null): readonly string[] => [
+    'Mask floor, wall and all that is not to be coated; respirator on before the first shot.',
+    dilution
+      ? `Thin it by the label (${dilution}), and no more than that: it should run off the stick in a thread.`
+      : 'It goes in as it comes, unless the label says how far it may be thinned.',
+    'Air gun: tip 1.3–1.8 mm, 1.4–2 bar (20–29 psi) at the gun, by the label. Airless: a fine-finish tip, the lowest pressure without stripes in the fan.',
+    'First a test panel: wet and even is right. Sandy: nearer, slower, or more fluid. Runs: faster, or less fluid.',
+    nth % 2 === 1
+      ? 'Gun square to the face, a hand and a half away, passes along the length, each half over the last; start and stop beside the face.'
+      : 'This coat crosses the one before: passes across the length, each half over the last. Then look under every edge.',
+    'Details the gun can’t reach are brushed before the next sprayed coat, never after the last.',
   ],
+  knockDown: 'Before the next coat P320, light: it knocks down nibs and dry spray.',
+  as: {
+    brush:
+      'By brush, as you asked: a full one, spread across, laid off along in one light stroke; no going back.',
+    roller:
+      'By roller, as you asked: microfibre with a short pile, no cheap one that sheds; corners by brush first, then spread, and one light pass all one way.',
+  },
+  noRoller: 'No roller here: it foams this up, or drags it. By brush.',
+  window: (minutes: number) =>
+    `Within ${showDuration(minutes)} the next coat bites by itself; after that P320 first, light, and wipe.`,
+  filmBuild: (
+    name: string,
+    film: {
+      readonly faceUm: number;
+      readonly closesUm: number;
+      readonly leftUm: number;
+      readonly isEased: boolean;
+    },
+    units: UnitSystem,
+  ) =>
+    `${name}: all new coats come to about ${showThickness(film.faceUm, units)} on each face and take ${showThickness(film.closesUm, units)} off the gap on that side; ${film.leftUm > 0 ? `${showThickness(film.leftUm, units)} stays` : 'nothing would be left'}${film.isEased ? ', too little: that is why the edges were taken down first' : ', and it runs'}.`,
   cleanTools: (cleaner: string) => `Clean tools with ${cleaner}.`,
   /** Which of body and top is coated first, where one session coats both. */
   facesFirst: {
@@ -66,6 +95,8 @@ export const prime = {
   check: 'Does any place turn yellow, pink or brown?',
   title: (primer: Coating, nth: number, of: number) =>
     `${capital(label(primer))}${of > 1 ? `, coat ${nth} of ${of}` : ''}`,
+  wipeOilyWood:
+    'Right before it: wipe the face with lacquer thinner or acetone on a clean cloth, once, and coat within the half hour, before more oil comes up. Gloves, open window, no flame.',
   tinted: {
     grey: 'Have it tinted grey: it saves coats of the colour.',
     toned:
@@ -108,6 +139,19 @@ export const testPatch = {
 } as const;
 
 export const maskBorder = {
+  bare: {
+    title: 'Mask what gets no coat',
+    because: 'It stays as it is; paint that runs onto it has to be scraped out of the corners.',
+    how: (names: string, group: 'body' | 'drawers'): readonly string[] => [
+      `${names}: low-tack tape along the border, pressed down with a fingernail; film or paper as far as drops and mist reach.`,
+      ...(group === 'drawers'
+        ? [
+            'Joints and dovetails that stay wood: tape over the end grain, cut along the line of the joint with a fresh blade.',
+          ]
+        : []),
+      'Pull it back on itself while the last coat next to it is still soft.',
+    ],
+  },
   before: {
     title: 'Mask the border, before the other coats',
     because: 'It gets another coat than its neighbours, which are coated first.',
@@ -139,15 +183,44 @@ export const caulk = {
 
 const STAIN_TITLES: Readonly<Partial<Record<Coating, string>>> = {
   conditioner: 'Condition the wood',
-  gelStain: 'Stain with gel over the sealed face',
+  waterStain: 'Stain, water-based',
+  gelStain: 'Stain with gel',
+  tintedVarnish: 'Stain and varnish in one',
+  tintedOil: 'Tinted oil',
 };
 
 export const stain = {
-  title: (coating: Coating, shade: string) =>
-    `${STAIN_TITLES[coating] ?? 'Stain'}${coating === 'conditioner' ? '' : `, ${shade}`}`,
+  title: (coating: Coating, shade: string, sealed: boolean, coat: number | null) =>
+    [
+      `${STAIN_TITLES[coating] ?? 'Stain'}${sealed ? ' over the sealed face' : ''}`,
+      ...(coating === 'conditioner' ? [] : [shade]),
+      ...(coat === null ? [] : [`coat ${coat}`]),
+    ].join(', '),
   becauseSealed: 'the face is sealed against old dye, and only gel takes over a sealed face.',
   becauseBlotches: (wood: string) => `${wood} takes stain in blotches; conditioner evens it out.`,
   becauseOpen: 'stain goes into open wood, before any film.',
+  becauseGel:
+    'gel lies on the wood rather than in it, so that it takes evenly where others blotch.',
+  becauseInOne: 'colour and finish go on together, and every coat makes it deeper.',
+  tryFirst:
+    'On the piece itself, where it is hardly seen: one part stain to three of its thinner, wiped off at once. It shows the tone, and a fresh cloth with the thinner takes it back.',
+} as const;
+
+export const sealStain = {
+  title: 'Seal the stain with a thin washcoat',
+  because: (under: 'filler' | 'toner') =>
+    under === 'filler'
+      ? 'filler rubbed across the grain drags open stain out with it.'
+      : 'toner would melt into open stain, and could not be wiped off again.',
+} as const;
+
+export const tone = {
+  title: 'Even out pale places with toner',
+  because: 'one tone all over; in the stain itself it could not be brought in any more.',
+} as const;
+
+export const decorate = {
+  because: 'it lies on the finished, dry coat; it is waxy, and nothing sticks over it.',
 } as const;
 
 export const paint = {
@@ -165,6 +238,9 @@ export const paint = {
 
 export const effect = {
   becauseWash: 'a thin wash lets the grain show through its colour.',
+  becauseWashStained:
+    'a thin wash lets the grain show through its colour; stain wiped over it brings the tone of wood back.',
+  stainOver: (shade: string) => `Wipe gel stain over the wash, ${shade}`,
   because: 'the effect lies on the finished, dry colour.',
 } as const;
 
@@ -197,6 +273,22 @@ export const topcoat = {
   raisesGrain:
     'Water raises the grain of wood: this first coat will feel rough. When it is dry, P400 by hand, two strokes along the grain, wipe; after that it stays down.',
   ifRough: 'Rough to the hand? P400, light, dust off; else straight on.',
+} as const;
+
+export const touchIn = {
+  title: 'Touch in the mended places',
+  because: (finish: string) =>
+    `${finish} stays as a whole; only where it was mended are colour and film made good.`,
+  how: (paint: boolean, bearsAlcohol: boolean): readonly string[] => [
+    'P320 by hand round the place, feathered a finger’s breadth out; wipe.',
+    paint
+      ? 'Mix the colour on a card in daylight, let a dab dry, compare: wet paint lies. Small brush, almost dry, dabbed rather than stroked; two thin layers.'
+      : 'Grain first with a fine brush, line by line, then the tone between with thinned colour; a shade lighter than it shall be.',
+    paint || !bearsAlcohol
+      ? 'A thin coat of the clear that lies round it, over the place only, faded out with an almost dry brush.'
+      : 'Two thin coats of dewaxed shellac over the place, then the clear that lies round it, faded out.',
+    'Tomorrow: the sheen is evened with fine steel wool and a little wax, or a drop of matt clear. Look from a step back, not from a hand away.',
+  ],
 } as const;
 
 export const freshen = {

@@ -16,6 +16,28 @@ export const oldHoles = {
   tape: 'Tape over the hole at the back.',
 } as const;
 
+const CUT_FROM = {
+  solid: 'solid wood',
+  plywood: 'plywood',
+  board: 'fibreboard',
+} as const;
+
+export const newPart = {
+  title: (name: string, from: keyof typeof CUT_FROM) =>
+    `Cut a new part from ${CUT_FROM[from]}: ${name.toLowerCase()}`,
+  because: 'the old part is past saving; a new one is quicker than filling it, and holds.',
+  how: (from: keyof typeof CUT_FROM): readonly string[] => [
+    'Take the old part off in one piece if it goes: it is the pattern. Measure the opening at both ends and the diagonals, not the old part alone.',
+    from === 'solid'
+      ? 'Wood of the same kind, dry as the room it will stand in; grain running as the old one’s did. Cut a hair large, plane to fit.'
+      : 'Cut a hair large with a fine blade, the good face up; plane to fit, so that it goes in by hand pressure.',
+    from === 'board'
+      ? 'Break the edges, rub thin filler or sealer into them, sand at P220: edges drink most and show most.'
+      : 'Break every edge with one or two passes of P180.',
+    'Dry-fit with the neighbours in place, doors and drawers too. Then glue and screw as the old one was held; wipe squeezed-out glue at once.',
+  ],
+} as const;
+
 export const newVeneer = {
   title: 'Lay new veneer',
   because: 'a new face of veneer; it holds on a flat, dulled, clean ground.',

@@ -1,4 +1,5 @@
 import { byCode, byLabel } from '../cautions';
+import { listed } from '../language';
 
 export const stripFinish = {
   check: 'Is the old finish off everywhere, the corners too?',
@@ -10,6 +11,8 @@ export const stripFinish = {
   becauseItLetsGo: (finish: string) =>
     `${finish} lets go of the wood at the cross-cut; paint over it would go with it.`,
   becauseOfOtherCoats: 'what was laid since stands in the way of the new aim, and comes off.',
+  coverNeighbours: (names: readonly string[]) =>
+    `${listed(names)} keep${names.length === 1 ? 's' : ''} what is on: tape and plastic film over the border first; a drop of stripper is through in a minute.`,
   rounds: (layers: number, rounds: number) => `${layers} layers: count on ${rounds} rounds.`,
   brushes: (bearsBrass: boolean) =>
     bearsBrass
