@@ -6,6 +6,7 @@ import {
   glueDovetail,
   glueHandle,
   glueJoint,
+  gluePlies,
   glueVeneer,
   guideStrips,
   ironBand,
@@ -35,6 +36,12 @@ interface DamageRow<Id extends string = string> {
   readonly underClear?: Repair;
   /** Repair where a clear finish stays and is only touched in. */
   readonly inSpots?: Repair;
+  /** Where nothing is done about it by itself: why not, under paint, once stripped, or under clear. */
+  readonly accepted?: {
+    readonly underPaint?: string;
+    readonly stripped?: string;
+    readonly underClear?: string;
+  };
   /** Mended whatever the face shall become. */
   readonly whateverTheAim?: boolean;
   /** It reaches the wood, or spoils the film as a whole: no coat over the old film would help. */
@@ -58,6 +65,7 @@ export const DAMAGES = table([
   }),
   row({
     id: 'scratch',
+    accepted: { stripped: 'the papers take it out' },
     inSpots: waxStick,
     severity: 1,
     label: 'Scratch or nick',
@@ -85,8 +93,9 @@ export const DAMAGES = table([
       shows: 0.4,
       uses: [use('matchingWood', 1, 'fills'), use('woodGlue', 0.01, 'glues')],
       steps: [
-        'Cut the break square.',
-        'Glue in a piece with the grain running on, trim flush when dry.',
+        'Cut the break back to a clean, straight bed with a chisel, its ends slanting, not square: a slanting joint hides.',
+        'A piece of the same wood, grain and rings running on, a little larger all round; rub its bed with pencil and pare until the marks touch everywhere.',
+        'Glue, tape or clamp over paper, a day. Trim with a plane from the old wood towards the patch, then paper; tone is matched with the finish.',
       ],
       minutes: 45,
       waitMinutes: 1440,
@@ -132,9 +141,19 @@ export const DAMAGES = table([
     underPaint: newBack,
     underClear: newBack,
   }),
-  row({ id: 'whiteRing', severity: 1, label: 'White ring (in the film)', underClear: ringOut }),
+  row({
+    id: 'whiteRing',
+    accepted: {
+      underPaint: 'it is in the old film; dulled with it, paint covers it',
+      stripped: 'it is in the old film, and goes with it',
+    },
+    severity: 1,
+    label: 'White ring (in the film)',
+    underClear: ringOut,
+  }),
   row({
     id: 'darkRing',
+    accepted: { underPaint: 'it stays in the wood; the shellac blocker shuts it in' },
     pastRenewing: true,
     severity: 2,
     label: 'Dark ring, ink or iron stain',
@@ -146,8 +165,10 @@ export const DAMAGES = table([
       shows: 0.35,
       uses: [use('oxalicAcid', 0.05, 'cleans'), use('neutraliser', 0.05, 'cleans')],
       steps: [
-        'Dissolve by its label, brush over the whole surface.',
-        'Rinse, neutralise, dry overnight.',
+        'Bare wood. Dissolve the crystals in hot water by their label, in glass or plastic; goggles on before the lid is off.',
+        'Brush it sparingly over the whole face, not only the stain, or a pale spot stays; on a thin face wipe it on damp, never flooded. Watch it for half an hour; once more where it is still dark.',
+        'Rinse with clear water three times, then soda water to neutralise, then clear again; dry at once, then overnight.',
+        'White bloom tomorrow is crystal: wash again, wet. Never sand it. Still dark after two rounds: burnt or ink; it stays, or the face is painted.',
       ],
       minutes: 25,
       waitMinutes: 720,
@@ -168,8 +189,8 @@ export const DAMAGES = table([
     id: 'delaminated',
     severity: 2,
     label: 'Delaminated plywood',
-    underPaint: { ...glueVeneer, id: 'glue-plies', title: 'Glue the plies together' },
-    underClear: { ...glueVeneer, id: 'glue-plies', title: 'Glue the plies together' },
+    underPaint: gluePlies,
+    underClear: gluePlies,
   }),
   row({
     id: 'brokenDovetail',
@@ -192,7 +213,15 @@ export const DAMAGES = table([
     severity: 2,
     label: 'Burn',
     underPaint: twoPartFill,
-    underClear: { ...stainableFill, id: 'scrape-burn', title: 'Scrape the char out and fill' },
+    underClear: {
+      ...stainableFill,
+      id: 'scrape-burn',
+      title: 'Scrape the char out and fill',
+      steps: [
+        'Scrape with a rounded blade, along the grain, until the wood is brown and no longer black; feather it out wide. A shallow dish sands in.',
+        ...stainableFill.steps,
+      ],
+    },
   }),
   row({
     id: 'swollenBoard',
@@ -222,6 +251,10 @@ export const DAMAGES = table([
   }),
   row({
     id: 'openGrain',
+    accepted: {
+      underClear: 'pores stay open, as asked for; filled is a choice of the aim',
+      stripped: 'pores stay open, as asked for; filled is a choice of the aim',
+    },
     severity: 1,
     label: 'Open grain that will show',
     underPaint: {
@@ -238,8 +271,20 @@ export const DAMAGES = table([
     },
   }),
   row({ id: 'carving', severity: 1, label: 'Carving, turning, deep mouldings' }),
-  row({ id: 'peeling', pastRenewing: true, severity: 2, label: 'Peeling or cracked paint' }),
-  row({ id: 'runs', pastRenewing: true, severity: 1, label: 'Runs and globs' }),
+  row({
+    id: 'peeling',
+    accepted: { stripped: 'it comes off with the rest' },
+    pastRenewing: true,
+    severity: 2,
+    label: 'Peeling or cracked paint',
+  }),
+  row({
+    id: 'runs',
+    accepted: { stripped: 'they come off with the rest' },
+    pastRenewing: true,
+    severity: 1,
+    label: 'Runs and globs',
+  }),
   row({ id: 'grime', severity: 1, label: 'Grease, hairspray, kitchen film' }),
   row({ id: 'residue', severity: 1, label: 'Sticker, tape or felt residue' }),
   row({ id: 'cementResidue', severity: 2, label: 'Tile, cement or plaster stuck on' }),
@@ -254,6 +299,7 @@ export const DAMAGES = table([
   }),
   row({
     id: 'fuzz',
+    accepted: { stripped: 'it goes with the film' },
     severity: 1,
     label: 'Fuzz, hair or grit in the film',
     underPaint: {
@@ -269,7 +315,16 @@ export const DAMAGES = table([
       until: 'dry',
     },
   }),
-  row({ id: 'yellowedClear', pastRenewing: true, severity: 1, label: 'Yellowed clear coat' }),
+  row({
+    id: 'yellowedClear',
+    accepted: {
+      underPaint: 'dulled like the rest, and covered',
+      stripped: 'it goes with the film',
+    },
+    pastRenewing: true,
+    severity: 1,
+    label: 'Yellowed clear coat',
+  }),
   row({
     id: 'liftingEdgeBand',
     severity: 1,

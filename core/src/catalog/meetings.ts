@@ -14,6 +14,7 @@ export const NATURES = [
   'wax',
   'oiled',
   'shellac',
+  'thinShellac',
   'lacquer',
   'oilFilm',
   'oldOil',

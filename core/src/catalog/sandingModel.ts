@@ -71,7 +71,7 @@ export const PAPER_CHOICES = {
   /** Finest paper that the coat to come wants on bare wood: on solid, and on thin faces. */
   target: { stained: { solid: 180, thin: 120 }, wood: { solid: 220, thin: 180 }, paint: 150 },
   /** Fills flush: fill, flatten, paint; finer starts where wood is seen, and where it is thin. */
-  fill: { underPaint: [80, 120, 220], solid: [120, 180], thin: [150] },
+  fill: { underPaint: [80, 120, 220], thinUnderPaint: [120, 220], solid: [120, 180], thin: [150] },
   darkStain: 120,
   /** Dulling what stays: paint and old film by school, smooth factory film, and laminate, where coarse paper breaks into the core. */
   scuff: { fine: [120, 150], coarse: [120], smooth: [180, 220], slick: [180], clear: [320] },

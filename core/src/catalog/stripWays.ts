@@ -110,10 +110,10 @@ export const STRIP_WAYS = table([
     label: 'mild stripper',
     title: 'Strip with mild stripper, long dwell',
     steps: [
-      'Thick coat, covered, several hours by its label.',
-      'Scrape with plastic; thick films come off in part only.',
-      'Repeat or finish with a scraper.',
-      'Rinse by its label, dry overnight.',
+      'A coat as thick as a coin, laid on and not brushed out; film over it at once. It works slowly: several hours by its label, overnight where that says so.',
+      'Try a corner with a plastic scraper: it lifts in soft curls when it is ready. Gummy in the middle means more time, not more force.',
+      'Scrape with the grain; a second coat on what stays. Thick films come off in part only: the last of it with a card scraper or gel.',
+      'Rinse by its label with little water, wipe dry at once, then dry overnight. Right: even and dull, no tacky places.',
     ],
     uses: [
       use('mildStripper', 0.5, 'strips'),
@@ -225,9 +225,9 @@ export const STRIP_WAYS = table([
     label: 'caustic foam',
     title: 'Strip with caustic foam',
     steps: [
-      'Disputed: try it on a hidden place first.',
-      'Foam on, 20 minutes, scrub with nylon along the grain.',
-      'Rinse hard until the water runs clear, dry at once; the grain rises.',
+      'Disputed: try it on a hidden place first, and look at the colour once it is dry: some woods go dark for good.',
+      'Foam on from the bottom up, so that nothing runs over dry wood; 20 minutes, kept wet; scrub with nylon along the grain.',
+      'Rinse hard until the water runs clear, wipe dry at once, stand it so that air reaches all sides. The grain rises: that is sanded later.',
     ],
     uses: [use('lyeFoam', 0.25, 'strips'), atHand('nylonBrush')],
     protection: ['goggles', 'longRubberGloves', 'apron', 'p100Filter'],

@@ -14,6 +14,7 @@ const need = (part: Partial<PrimerNeed> = {}): PrimerNeed => ({
   odour: false,
   silicone: false,
   oily: 0,
+  waxyFilm: 0,
   schools: USUAL_SHOP.schools,
   ...part,
 });

@@ -58,6 +58,44 @@ describe('what may go over what', () => {
     ['waterClear', coat('glaze'), 'ok'],
     ['wallPaint', coat('wallPaint'), 'ok'],
     ['clearShellac', coat('hardOil'), 'ok'],
+    // Dewaxed shellac under another kind; wax in it makes the next film let go.
+    ['waterClear', coat('clearShellac'), 'scuff'],
+    ['waterClear', coat('waxedShellac'), 'barrier'],
+    ['oilClear', coat('waxedShellac'), 'barrier'],
+    ['waxedShellac', coat('waxedShellac'), 'ok'],
+    // Filler over sealed stain; no water stain over oil, nor oil over what is sealed.
+    ['grainFiller', coat('oilStain'), 'barrier'],
+    ['grainFiller', coat('washcoat'), 'ok'],
+    ['waterStain', coat('oilStain'), 'never'],
+    ['waterStain', coat('conditioner'), 'never'],
+    ['waterStain', on('hardwood'), 'ok'],
+    ['hardOil', coat('gelStain'), 'never'],
+    ['hardOil', old('oil'), 'ok'],
+    ['hardOil', old('varnish'), 'never'],
+    // Gel as a glaze over chalk paint; water over fresh oil only with shellac between.
+    ['gelStain', coat('mineralPaint'), 'ok'],
+    ['gelStain', coat('wash'), 'ok'],
+    ['waterClear', coat('tintedOil'), 'barrier'],
+    // Distemper is washed off before water-based coats; what binds may stay on it.
+    ['wallPaint', old('milk'), 'barrier'],
+    ['acrylic', old('milk'), 'barrier'],
+    ['bonding', old('milk'), 'ok'],
+    ['wallPaint', old('chalk'), 'ok'],
+    // Silicone craters all but shellac.
+    ['waterClear', { of: 'soil', id: 'silicone' }, 'barrier'],
+    ['cabinetEnamel', { of: 'soil', id: 'silicone' }, 'barrier'],
+    ['pigmentedShellac', { of: 'soil', id: 'silicone' }, 'ok'],
+    // Solvent lacquer melts into its own kind and lifts paint and varnish.
+    ['lacquer', old('lacquer'), 'ok'],
+    ['lacquer', old('varnish'), 'never'],
+    ['lacquer', coat('cabinetEnamel'), 'never'],
+    ['lacquer', coat('clearShellac'), 'scuff'],
+    ['twoPartClear', old('waterClear'), 'scuff'],
+    ['oilClear', old('waxedFilm'), 'never'],
+    ['alkydBlocker', old('alkyd'), 'scuff'],
+    ['allInOne', on('foil'), 'barrier'],
+    ['metalWax', coat('waterClear'), 'ok'],
+    ['waterClear', coat('metalWax'), 'never'],
   ] as const)('%s over %j: %s', (over, under, verdict) => {
     expect(may(over, under).may).toBe(verdict);
   });

@@ -32,6 +32,8 @@ export interface PrimerNeed {
   /** Chance that bare board lies open. */
   readonly bareBoard: number;
   readonly odour: boolean;
+  /** Chance that wax or waxy shellac is in the clear film that stays under a new one. */
+  readonly waxyFilm: number;
   /** Chance of a wood whose oil keeps films from holding. */
   readonly oily: number;
   /** Craters were found: silicone polish got onto it. */
@@ -56,7 +58,8 @@ export type PrimerRule =
   | 'acrylic-by-default'
   | 'clear-shellac-under-wash'
   | 'clear-shellac-holds-dye'
-  | 'clear-shellac-on-oily-wood';
+  | 'clear-shellac-on-oily-wood'
+  | 'clear-shellac-over-old-film';
 
 const { primer: WORDS } = CHOICE_WORDS;
 
@@ -165,6 +168,15 @@ const ruleFor = (
   if (scheme.kind === 'washed' && bleedChance(need) >= DECISIONS.bleedWorthBlocking.value) {
     return { rule: 'clear-shellac-under-wash', primer: 'clearShellac' };
   }
+  if (
+    scheme.kind === 'clear' &&
+    need.film !== 'bare' &&
+    need.waxyFilm >= DECISIONS.forbids.value &&
+    scheme.topcoat !== 'shellac' &&
+    filmsOver(scheme)
+  ) {
+    return { rule: 'clear-shellac-over-old-film', primer: 'clearShellac' };
+  }
   const open = showsOldWood(scheme) && need.film === 'bare';
   if (open && need.oily >= DECISIONS.likelyForTesting.value && filmsOver(scheme)) {
     return { rule: 'clear-shellac-on-oily-wood', primer: 'clearShellac' };
@@ -198,6 +210,8 @@ const because = (rule: PrimerRule, need: PrimerNeed): string => {
       return need.film === 'bare' ? WORDS.bareWood : WORDS.soundFilm;
     case 'clear-shellac-under-wash':
       return WORDS.wash;
+    case 'clear-shellac-over-old-film':
+      return WORDS.oldFilm(need.waxyFilm);
     case 'clear-shellac-on-oily-wood':
       return WORDS.oily;
     case 'clear-shellac-holds-dye':

@@ -1,5 +1,5 @@
 import { MATERIALS, PROTECTIONS, UNTILS, wornTogether, type Schools } from '../catalog';
-import { COAT_WORDS, about } from '../words';
+import { COAT_WORDS, about, capital } from '../words';
 import { minutesOf, type Consumed, type Task } from '../work';
 import type { Graph } from './graph';
 import { groupBy } from './group';
@@ -74,6 +74,9 @@ const runsOf = (
   return runs;
 };
 
+/** Up to so many surfaces are named in a reason that holds for all of them. */
+const FEW = 3;
+
 /** The reasons of a run; surfaces with the same reason share one sentence: "Top, legs: …". */
 const reasonsOf = (run: readonly Task[], within: BatchIn): Operation['reasons'] => {
   const alike = groupBy(run, ({ reason }) => `${reason.rule}/${reason.ofSurface}/${reason.text}`);
@@ -85,7 +88,9 @@ const reasonsOf = (run: readonly Task[], within: BatchIn): Operation['reasons'] 
     return [
       {
         rule,
-        text: ofSurface ? about(names, text) : text,
+        // Said of all that is done here, and of many: they stand beside it already.
+        text:
+          ofSurface && (alike.size > 1 || names.length <= FEW) ? about(names, text) : capital(text),
         observationIds: unique(group.flatMap((it) => it.reason.observationIds)),
       },
     ];

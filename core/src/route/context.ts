@@ -421,7 +421,10 @@ export const isVeneered = (s: SurfaceContext): boolean => s.aim.scheme.kind === 
 /** What is there stays, a film, an oil or a face off which wax was washed, and is only dulled. */
 export const keepsFilm = (s: SurfaceContext): boolean =>
   !s.strips &&
-  (s.aim.scheme.kind === 'painted' ? s.finish.id !== 'bare' || !s.substrate.wood : renewsClear(s));
+  (isTouchedIn(s) ||
+    (s.aim.scheme.kind === 'painted'
+      ? s.finish.id !== 'bare' || !s.substrate.wood
+      : renewsClear(s)));
 
 /** A sound clear film stays under the new clear coat. */
 export const renewsClear = (s: SurfaceContext): boolean => s.renewed && !s.strips;

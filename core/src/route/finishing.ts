@@ -46,6 +46,7 @@ const POWDERY_FILMS = FINISHES.rows.filter(
   (it) => it.nature === 'mineral' || it.nature === 'distemper',
 );
 const SLICK_FACES = SUBSTRATES.rows.filter((it) => it.nature === 'slick');
+const WAXY_FILMS = FINISHES.rows.filter((it) => it.id === 'shellac' || it.id === 'waxedFilm');
 const OILY_WOODS = WOODS.rows.filter((it) => it.oily);
 const BOARDS = SUBSTRATES.rows.filter((it) => it.family === 'board');
 
@@ -60,7 +61,7 @@ export const bleedOf = (s: SurfaceContext): PrimerNeed['bleed'] => {
   if (has(s, 'weepsColour')) return { tannin: 0, resin: 0, dye: 1, stain: 0 };
   if (has(s, 'darkRing')) return { tannin, resin, dye, stain: 1 - tannin - resin - dye };
   const share =
-    s.finish.paint && keepsFilm(s) && !s.beliefs.bleed.confirmed
+    s.finish.paint && s.finish.nature !== 'distemper' && keepsFilm(s) && !s.beliefs.bleed.confirmed
       ? DECISIONS.bleedThroughOldPaint.value
       : 1;
   return { tannin: share * tannin, resin: share * resin, dye: share * dye, stain: share * stain };
@@ -89,6 +90,7 @@ const needOf = (s: SurfaceContext): PrimerNeed => {
     bareBoard: open ? board : 0,
     odour: has(s, 'mould', 'odour'),
     silicone: has(s, 'silicone'),
+    waxyFilm: s.strips ? 0 : chanceOfAny(finish.distribution, WAXY_FILMS),
     oily: chanceOfAny(s.beliefs.wood.distribution, OILY_WOODS),
     schools: s.shop.schools,
   };
@@ -137,7 +139,9 @@ const groundOf = (s: SurfaceContext): string =>
 const primeCoatsOf = (s: SurfaceContext): readonly Coating[] => {
   const primer = primerOf(s)?.primer;
   if (!primer) return [];
-  const coats: Coating[] = Array.from({ length: primer.coats }, () => primer.id);
+  // Between an old film and the new one a single coat is enough.
+  const count = keepsFilm(s) && s.showsWood ? 1 : primer.coats;
+  const coats: Coating[] = Array.from({ length: count }, () => primer.id);
   const { scheme } = s.aim;
   const detects =
     primer.id === 'clearShellac' &&

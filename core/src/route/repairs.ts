@@ -10,7 +10,7 @@ import {
 } from '../catalog';
 import type { Finding, Hardware } from '../piece';
 import { REPAIR_WORDS } from '../words';
-import { hasPulls, isDry, isTouchedIn, type SurfaceContext } from './context';
+import { hasPulls, isDry, isTouchedIn, openFindings, type SurfaceContext } from './context';
 
 /** Putty where it is shallow, epoxy where filler would sag, filler in rounds between. */
 const fillerByDepth = (filler: Repair, depthMm: number): Repair => {
@@ -76,6 +76,21 @@ export const repairOf = (s: SurfaceContext, finding: Finding): Repair | undefine
   return fitting && byDepth(bySize(fitting, finding), finding.depthMm);
 };
 
+/** Findings that nothing is done about by themselves, with the reason: none is dropped in silence. */
+export const acceptedOn = (
+  s: SurfaceContext,
+): readonly { readonly label: string; readonly because: string }[] =>
+  openFindings(s, ...s.findings.map((it) => it.damage)).flatMap((finding) => {
+    const { accepted, label } = DAMAGES.get(finding.damage);
+    if (!accepted || repairOf(s, finding) || sandsStainOut(s, finding)) return [];
+    const because = s.strips
+      ? accepted.stripped
+      : s.showsWood
+        ? accepted.underClear
+        : accepted.underPaint;
+    return because ? [{ label, because }] : [];
+  });
+
 /** Fittings that are replaced and whose holes are known: old holes are filled, new ones drilled. */
 export const replacedFittings = (s: SurfaceContext): readonly Hardware[] =>
   hasPulls(s)
@@ -92,8 +107,9 @@ export const holesIn = (list: readonly Hardware[]): number =>
 /** Repairs that leave something proud, to be sanded flush. */
 export const leavesFill = (s: SurfaceContext): boolean => placesProud(s) > 0;
 
-/** How many places stand proud: filled damage, and the holes of old fittings. */
+/** How many places stand proud: filled damage, and old fittings, whose holes are flushed together. */
 export const placesProud = (s: SurfaceContext): number =>
   s.findings
     .filter((it) => repairOf(s, it)?.proud === true)
-    .reduce((sum, it) => sum + it.count, 0) + holesIn(replacedFittings(s));
+    .reduce((sum, it) => sum + it.count, 0) +
+  replacedFittings(s).reduce((sum, it) => sum + it.count, 0);

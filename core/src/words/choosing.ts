@@ -31,6 +31,8 @@ export const primer = {
   soundFilm: 'A sound film that does not bleed: a plain primer is enough.',
   wash: 'A wash is mostly water and draws the bleed out; clear shellac holds it.',
   oily: 'The oil in this wood keeps clear coats from drying and holding; dewaxed shellac shuts it in.',
+  oldFilm: (chance: number) =>
+    `${chance > 0.9 ? 'Wax or waxy shellac is' : `${capital(aChance(chance))} that wax or waxy shellac is`} in the old film, off which the next film lets go; one coat of dewaxed shellac sticks to both.`,
   dye: 'Old dye would run into the clear coat; clear shellac holds it and lets the wood show.',
 } as const;
 

@@ -247,12 +247,7 @@ export const schemeOf = (it: Choice): Scheme => {
 };
 
 /** The choice that an aim was made with. */
-export const choiceOf = ({
-  scheme,
-  stripWish,
-  applicator = 'best',
-  newPart = 'old',
-}: Aim): Choice => ({
+export const choiceOf = ({ scheme, stripWish, applicator = 'best', newPart }: Aim): Choice => ({
   ...FIRST_CHOICE,
   ...scheme,
   stripWish,

@@ -24,7 +24,7 @@ export const gelStain = coating({
   hazards: ['selfHeating', 'fumes'],
   protection: ['vapourCartridges', 'nitrileGloves', 'openWindow'],
   steps: [
-    'Over a sealed, dulled film. Wipe on thin with a cloth, a face at a time, within five minutes.',
+    'On bare wood, or over a sealed, dulled film. Wipe on thin with a cloth, a face at a time, within five minutes.',
     'Even it out with a dry brush along the grain, light; what is too dark now is wiped, not brushed.',
     'Right: no lap marks in a raking light. A second coat tomorrow deepens it.',
   ],

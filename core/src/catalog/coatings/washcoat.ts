@@ -12,7 +12,7 @@ export const washcoat = coating({
   closesMinutes: null,
   cureDays: 1,
   yellows: false,
-  ground: 'shellac',
+  ground: 'thinShellac',
   over: MEETS.shellac,
   dilution: 'denatured alcohol',
   dissolves: ['shellac'],

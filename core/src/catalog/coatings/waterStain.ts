@@ -24,7 +24,6 @@ export const waterStain = coating({
   hazards: [],
   protection: ['nitrileGloves', 'ventilation'],
   steps: [
-    'Wet the wood with a sponge, let it dry, knock the raised grain off with P220, wipe.',
     'Wipe on quickly, a wet edge all the way, a whole face without a stop; off along the grain at once.',
     'Lap marks? Wet the whole face with water and wipe it even.',
   ],

@@ -8,6 +8,8 @@ export const COATING_RATES = {
   spray: byArea(45, 7, use('paper320', 0.3, 'abrades'), use('maskingFilm', 1, 'masks')),
   wiped: byArea(10, 14),
   effect: byArea(15, 25),
+  /** On edges and raised places only. */
+  decorate: byArea(15, 8),
   caulk: byArea(8, 8),
   maskBorder: byArea(20, 8, use('lowTackTape', 4, 'masks'), use('maskingFilm', 1, 'masks')),
   maskBare: byPlace(10, 8, use('lowTackTape', 3, 'masks'), use('maskingFilm', 0.5, 'masks')),

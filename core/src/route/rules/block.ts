@@ -1,7 +1,7 @@
 import { PAPER_CHOICES, PRIMERS, WAITS, type Coating } from '../../catalog';
 import { isLightColour } from '../../piece';
 import { COAT_WORDS as WORDS } from '../../words';
-import type { Coat, Task } from '../../work';
+import type { Coat, Series, Task } from '../../work';
 import { behind, finishName, isDone, openFindings, type SurfaceContext } from '../context';
 import {
   chanceOfPeeling,
@@ -47,6 +47,11 @@ const primeWith = (s: SurfaceContext, coat: Coat, of: number): Draft => {
     checks: [{ id: 'noBleed', question: WORDS.prime.check }],
     insteadOf: insteadOf(s, coat.coating),
   });
+};
+
+const READY_FOR: Readonly<Partial<Record<Series, 'coat' | 'clear'>>> = {
+  prime: 'coat',
+  clear: 'clear',
 };
 
 /** Grain filler, and sanding it back once it is hard. */
@@ -141,12 +146,15 @@ export const BLOCK_RULES: readonly Rule[] = [
         .filter((it) => isToBeDulled(s, it))
         .map((coat) => {
           const over = coatOver(s, coat);
-          const grit = PRIMERS.rows.find((it) => it.id === coat.coating)?.scuffGrit;
+          const grit =
+            over?.series === 'clear'
+              ? PAPER_CHOICES.underClear
+              : PRIMERS.rows.find((it) => it.id === coat.coating)?.scuffGrit;
           return dullCoat(s, {
             occurrence: `${coat.nth}`,
             grit: grit ?? PAPER_CHOICES.grainBack,
             rank: 2 * (coat.nth - 1) + 1,
-            next: over?.series === 'prime' ? WORDS.dull.readyFor.coat : WORDS.dull.readyFor.colour,
+            next: WORDS.dull.readyFor[READY_FOR[over?.series ?? 'paint'] ?? 'colour'],
             because: WORDS.dull.because(
               grit ?? PAPER_CHOICES.grainBack,
               coat.coating,

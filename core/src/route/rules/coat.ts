@@ -10,7 +10,7 @@ import {
   type Rate,
 } from '../../catalog';
 import { litresFor, may } from '../../coating';
-import { movesWith } from '../../piece';
+import { isForChild, movesWith } from '../../piece';
 import { COAT_WORDS } from '../../words';
 import { take, type Coat, type Lag, type Need, type Series } from '../../work';
 import { areaOfFace, hangsAsDoor, type SurfaceContext } from '../context';
@@ -155,6 +155,7 @@ export const layCoat = (
     occurrence: `${coat.nth}`,
     effort,
     consumes: [take(coat.coating, litres, 'coats'), ...consumes],
+    cautions: film && isForChild(s.piece) ? [COAT_WORDS.coat.forChild] : [],
     wait: lagBetween(lagOfCoat(coat.coating, isSandedNext(s, coat)), coat, coatOver(s, coat)),
     ...draft,
     title: sprayed ? COAT_WORDS.coat.sprayed(rest.title) : rest.title,

@@ -1,5 +1,5 @@
 import { COATINGS } from '../../catalog';
-import { COAT_WORDS, about } from '../../words';
+import { COAT_WORDS, about, capital } from '../../words';
 import type { SurfaceContext } from '../context';
 import { coatsOf } from '../finishing';
 import { groupBy } from '../group';
@@ -23,10 +23,12 @@ export const HANDOVER_RULES: readonly Rule[] = [
       const byDays = groupBy(asking, cureDaysOf);
       return [...byDays]
         .map(([days, faces]) =>
-          about(
-            faces.map((s) => s.surface.name),
-            COAT_WORDS.handOver.because(days),
-          ),
+          byDays.size === 1
+            ? capital(COAT_WORDS.handOver.because(days))
+            : about(
+                faces.map((s) => s.surface.name),
+                COAT_WORDS.handOver.because(days),
+              ),
         )
         .join(' ');
     },

@@ -67,7 +67,10 @@ export const LEVEL_RULES: readonly Rule[] = [
         ];
       }
       const { fill } = PAPER_CHOICES;
-      const grits = s.showsWood ? (s.veneerUm === null ? fill.solid : fill.thin) : fill.underPaint;
+      const isThin = s.veneerUm !== null;
+      const grits = s.showsWood
+        ? fill[isThin ? 'thin' : 'solid']
+        : fill[isThin ? 'thinUnderPaint' : 'underPaint'];
       const { effort, consumes } = by('flush', places);
       return [
         drySanding(s, {

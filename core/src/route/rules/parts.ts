@@ -52,6 +52,10 @@ const fittingsOn = (whole: Whole): readonly { readonly kind: string; readonly co
 const countOfFittings = (whole: Whole): number =>
   fittingsOn(whole).reduce((sum, it) => sum + it.count, 0);
 
+/** Every pull is replaced, and nothing else comes back on. */
+const areAllNew = ({ piece }: Whole): boolean =>
+  piece.hardware.length > 0 && piece.hardware.every((it) => it.disposition === 'replace');
+
 /** A surface that fittings sit on; any, where only such are listed as sit on no face in particular. */
 const hasFittings =
   (whole: Whole) =>
@@ -275,7 +279,7 @@ export const TOGETHER_RULES: readonly Rule[] = [
     work: (whole) => ({
       method: 'hardware-on',
       rank: 2,
-      title: WORDS.hardwareOn.title(fittingsOn(whole)),
+      title: WORDS.hardwareOn.title(fittingsOn(whole), areAllNew(whole)),
       how: WORDS.hardwareOn.how,
       ...by('pullOn', countOfFittings(whole)),
       traits: { putsOn: 'pulls' },

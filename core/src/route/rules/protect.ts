@@ -104,7 +104,7 @@ export const PROTECT_RULES: readonly Rule[] = [
         layCoat(s, coat, {
           rank: 50,
           title: capital(COATINGS.get(coat.coating).label),
-          rate: 'effect',
+          rate: 'decorate',
         }),
       ),
   }),

@@ -2,7 +2,7 @@ import { DAMAGES, FILLS, PAPER_CHOICES, WAITS, type Repair } from '../../catalog
 import { REPAIR_WORDS as WORDS, byLabel } from '../../words';
 import { effort, takes, type Effort, type Lag } from '../../work';
 
-import { isDone, isDry, isVeneered, type SurfaceContext } from '../context';
+import { isDone, isDry, isTouchedIn, isVeneered, type SurfaceContext } from '../context';
 import { holesIn, repairOf, replacedFittings } from '../repairs';
 import { pieceRule, surfaceRule, type Draft, type Rule } from '../rule';
 import { isDoneToPiece, type Whole } from '../whole';
@@ -19,6 +19,13 @@ const effortOf = (it: Repair, places: number): Effort => ({
   unit: 'place',
   times: 1,
 });
+
+/** Why a damage matters under what the face shall become. */
+const mattersFor = (s: SurfaceContext, it: Repair) => {
+  if (it.glue || it.holds) return 'holds';
+  if (isTouchedIn(s)) return 'inSpots';
+  return s.showsWood ? 'underClear' : 'underPaint';
+};
 
 /** Findings that the scheme can't live with and that are not mended yet. */
 const toMend = (s: SurfaceContext) =>
@@ -54,7 +61,7 @@ export const REPAIR_RULES: readonly Rule[] = [
         because: WORDS.mend.because(
           finding.count,
           DAMAGES.get(finding.damage).label,
-          repair.glue || repair.holds ? 'holds' : s.showsWood ? 'underClear' : 'underPaint',
+          mattersFor(s, repair),
         ),
         effort: effortOf(repair, finding.count),
         consumes: takes(repair.uses, finding.count),

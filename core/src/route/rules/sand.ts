@@ -1,6 +1,6 @@
 import { PAPER_CHOICES, SLOWER, WAITS } from '../../catalog';
 import { chanceOfSandingThrough, type Ladder } from '../../sanding';
-import { SAND_WORDS as WORDS, SCHEME_WORDS } from '../../words';
+import { SAND_WORDS as WORDS, SCHEME_WORDS, UNNAMED } from '../../words';
 import type { Task } from '../../work';
 import {
   areaOfFace,
@@ -9,12 +9,14 @@ import {
   finishName,
   isDone,
   isDry,
+  isTouchedIn,
   isVeneered,
   keepsFilm,
   renewsClear,
   type SurfaceContext,
 } from '../context';
 import { ladderFor, thinnerThan, toolFor } from '../faceSanding';
+import { acceptedOn } from '../repairs';
 import { surfaceRule, type Draft, type Rule } from '../rule';
 import { byModel, drySanding, sandWet } from './abrade';
 import { onArea, papersFor, wait } from './common';
@@ -29,13 +31,17 @@ const sandThrough = (s: SurfaceContext, ladder: Ladder): Task['sandThrough'] =>
       };
 
 /** Papers that dull what stays, by how smooth it is and by the shop's school. */
-const scuffGrits = ({ substrate, finish, shop, aim }: SurfaceContext): readonly number[] => {
+const scuffGrits = (s: SurfaceContext): readonly number[] => {
+  const { substrate, finish, shop } = s;
   const { fine, coarse, smooth, slick, clear } = PAPER_CHOICES.scuff;
-  if (aim.scheme.kind === 'clear') return clear;
+  if (renewsClear(s)) return clear;
   if (!substrate.wood) return slick;
   if (finish.glossy) return smooth;
   return shop.schools.scuff === 'coarse' ? coarse : fine;
 };
+
+const acceptedWords = (s: SurfaceContext): readonly string[] =>
+  acceptedOn(s).map((it) => WORDS.accepted(it.label, it.because));
 
 /** Dulls the film that stays, so that the next coat grips. */
 const scuffWork = (s: SurfaceContext): readonly Draft[] => {
@@ -51,7 +57,12 @@ const scuffWork = (s: SurfaceContext): readonly Draft[] => {
       title: WORDS.scuff.title(grits, times === 2),
       effort,
       consumes: [...papersFor(grits, areaOfFace(s)), ...consumes],
-      how: WORDS.scuff.how(grits, s.shop.units, times === 2),
+      how: [
+        ...(renewsClear(s)
+          ? WORDS.scuff.howRenewed(grits)
+          : WORDS.scuff.how(grits, s.shop.units, times === 2)),
+        ...acceptedWords(s),
+      ],
       grits,
       traits: { face: 'dulled', makes: ['sanded'] },
     }),
@@ -78,16 +89,19 @@ const ladderWork = (s: SurfaceContext): readonly Draft[] => {
       sandThrough: through,
       risks: { sandThrough: through?.edge ?? 0, noWood: s.showsWood ? s.chanceUnstainable : 0 },
       traits: { face: 'bare', makes: ['sanded'] },
-      how: WORDS.ladder.how(
-        {
-          grits,
-          byHand: tool === 'hand',
-          underPaint: s.aim.scheme.kind === 'painted',
-          removedUm: ladder.removedUm,
-          veneerLeftUm: ladder.veneerLeftUm,
-        },
-        s.shop.units,
-      ),
+      how: [
+        ...WORDS.ladder.how(
+          {
+            grits,
+            byHand: tool === 'hand',
+            underPaint: s.aim.scheme.kind === 'painted',
+            removedUm: ladder.removedUm,
+            veneerLeftUm: ladder.veneerLeftUm,
+          },
+          s.shop.units,
+        ),
+        ...acceptedWords(s),
+      ],
       grits,
       waitsFor: ['substrate', 'veneer'],
       insteadOf: [WORDS.ladder.fewerPapers],
@@ -104,7 +118,7 @@ const wetWork = (s: SurfaceContext): readonly Draft[] => {
       setUp: { toBare },
       rank: 3,
       title: WORDS.wetSand.title(toBare),
-      how: WORDS.wetSand.how,
+      how: [...WORDS.wetSand.how, ...acceptedWords(s)],
       ...onArea('wetScuff', s, toBare ? SLOWER.wetToBare : 1),
       traits: { face: toBare || !keepsFilm(s) ? 'bare' : 'dulled', makes: ['sanded'] },
       protection: ['p100Respirator', 'overall', 'nitrileGloves'],
@@ -143,7 +157,7 @@ export const SAND_RULES: readonly Rule[] = [
     applies: (s) => s.worked && isDry(s) && keepsFilm(s) && !isDone(s, 'sanded'),
     because: (s) =>
       renewsClear(s)
-        ? WORDS.scuff.becauseRenewed(finishName(s))
+        ? WORDS.scuff.becauseRenewed(s.finish.id === 'waxedFilm' ? UNNAMED.film : finishName(s))
         : WORDS.scuff.because(
             s.substrate.wood ? WORDS.scuff.film(finishName(s)) : s.substrate.label,
           ),
@@ -185,7 +199,8 @@ export const SAND_RULES: readonly Rule[] = [
     phase: 'sand',
     general: true,
     applies: (s, asked) =>
-      s.worked && (s.now.dusty || asked.some(({ traits }) => traits.makesDust && !traits.dedusts)),
+      (s.worked || isTouchedIn(s)) &&
+      (s.now.dusty || asked.some(({ traits }) => traits.makesDust && !traits.dedusts)),
     because: () => WORDS.dedust.because,
     work: (s) => [
       {

@@ -101,7 +101,7 @@ export const bleedPatch = {
       : []),
     wet
       ? 'Rub a hidden spot the size of a stamp dull with wet-or-dry paper, wet; wipe, bag the wipe, let it dry.'
-      : 'Sand a hidden spot the size of a stamp, dust off.',
+      : 'Sand a hidden spot the size of a stamp, on the darkest grain or on a knot where there is one; dust off.',
     'Dab on white water-based primer, thick enough to hide.',
     'Read it after four hours, better overnight, beside a fresh dab on white card: any tint means bleed. Record it on Look.',
   ],

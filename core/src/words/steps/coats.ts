@@ -1,5 +1,5 @@
 import { COATINGS, CROSS_CUT_STEPS, type Coating } from '../../catalog';
-import { byCode, LEAD_WET } from '../cautions';
+import { byCode, byLabel, LEAD_WET } from '../cautions';
 import { showDuration, showThickness, type UnitSystem } from '../../units';
 import { capital, counted, papers } from '../language';
 import { WEAR_WORDS } from '../terms';
@@ -28,6 +28,9 @@ export const coat = {
     roller:
       'By roller, as you asked: microfibre with a short pile, no cheap one that sheds; corners by brush first, then spread, and one light pass all one way.',
   },
+  forChild: byLabel(
+    'For a child: only coats whose label says toys or nursery furniture (lead under 90 ppm, 16 CFR 1303), and no use before they are hard in full.',
+  ),
   noRoller: 'No roller here: it foams this up, or drags it. By brush.',
   window: (minutes: number) =>
     `Within ${showDuration(minutes)} the next coat bites by itself; after that P320 first, light, and wipe.`,
@@ -292,7 +295,7 @@ export const touchIn = {
 } as const;
 
 export const freshen = {
-  title: 'Freshen up inside',
+  title: 'Freshen up',
   because: 'clean and sweet-smelling, no new coat.',
   how: (bearsAlcohol: boolean): readonly string[] => [
     bearsAlcohol

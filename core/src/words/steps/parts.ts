@@ -100,7 +100,10 @@ export const doorsOn = {
 } as const;
 
 export const hardwareOn = {
-  title: (fittings: Fittings) => `Put ${fittingsInWords(fittings)} back`,
+  title: (fittings: Fittings, areNew: boolean) =>
+    areNew
+      ? `Put on the new set: ${fittingsInWords(fittings)}`
+      : `Put ${fittingsInWords(fittings)} back`,
   because: 'On film that is still soft, plates print themselves in.',
   how: [
     'Bag by bag. Clear holes that were drilled before the coats by hand, from the coated face.',

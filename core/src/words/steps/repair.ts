@@ -2,10 +2,11 @@ const MATTERS = {
   holds: 'what moves or hangs loose breaks every coat over it',
   underClear: 'a clear coat hides nothing',
   underPaint: 'paint shows every hollow and edge',
+  inSpots: 'the finish round it stays, so it is mended where it is',
 } as const;
 
 export const mend = {
-  because: (count: number, damage: string, matters: 'holds' | 'underClear' | 'underPaint') =>
+  because: (count: number, damage: string, matters: keyof typeof MATTERS) =>
     `${damage.toLowerCase()}${count > 1 ? ` in ${count} places` : ''}; ${MATTERS[matters]}.`,
   rounds: (title: string, rounds: number) => `${title}, ${rounds} rounds`,
 } as const;

@@ -7,6 +7,9 @@ const edges = (units: UnitSystem): string =>
   `By hand ${showLength(EDGE_BY_HAND_MM, units)} from every edge: a machine takes an edge two to three times as fast.`;
 const ARRIS = 'One or two passes over every sharp edge: a sharp edge is where paint fails first.';
 
+/** A finding that nothing is done about by itself. */
+export const accepted = (label: string, because: string): string => `${label}: ${because}.`;
+
 export const flushFill = {
   title: (grits: readonly number[]) => `Flush the filler ${papers(grits)}`,
   because: 'filler is left proud and comes flush with the wood.',
@@ -74,8 +77,13 @@ export const scuff = {
     `Scuff ${papers(grits)}${twice ? ', twice' : ''}`,
   because: (what: string) => `${what}; paint holds on a dulled face.`,
   becauseRenewed: (finish: string) =>
-    `the old ${finish} is sound, so it is not stripped: cleaned and dulled, it carries the new coat.`,
+    `the ${finish.startsWith('old') ? finish : `old ${finish}`} is sound, so it is not stripped: cleaned and dulled, it carries the new coat.`,
   film: (finish: string) => `${finish} stays`,
+  howRenewed: (grits: readonly number[]): readonly string[] => [
+    `${papersInTurn(grits)} by hand on a soft pad, along the grain, until the face is evenly dull; a machine is through before it is seen.`,
+    'Light at edges and on high places: once through to the colour of the wood there is no way back but stripping.',
+    'Shiny islands are hollows: into them with a folded corner of the paper. Wipe, look along a raking light.',
+  ],
   how: (grits: readonly number[], units: UnitSystem, twice: boolean): readonly string[] => [
     `${papersInTurn(grits)}, light: until the gloss is gone, not until the film is.`,
     ...(twice
