@@ -41,6 +41,7 @@ interface DamageRow<Id extends string = string> {
     readonly underPaint?: string;
     readonly stripped?: string;
     readonly underClear?: string;
+    readonly underVeneer?: string;
   };
   /** Mended whatever the face shall become. */
   readonly whateverTheAim?: boolean;
@@ -48,6 +49,14 @@ interface DamageRow<Id extends string = string> {
   readonly pastRenewing?: boolean;
   readonly source: SourceMark;
 }
+const UNDER_VENEER = 'the new sheet lies over it, once the ground is flat and sound';
+
+const glueFoil: Repair = {
+  ...ironBand,
+  id: 'glue-foil',
+  title: 'Iron the foil down, or cement it',
+};
+
 const row = <const Id extends string>(it: Omit<DamageRow<Id>, 'source'>): DamageRow<Id> => ({
   ...it,
   source: PRACTICE,
@@ -65,7 +74,12 @@ export const DAMAGES = table([
   }),
   row({
     id: 'scratch',
-    accepted: { stripped: 'the papers take it out' },
+    accepted: {
+      underVeneer: UNDER_VENEER,
+      stripped: 'the papers take it out',
+      underClear:
+        'shallow: the new coat fills it in part; deeper than the film it stays to be seen',
+    },
     inSpots: waxStick,
     severity: 1,
     label: 'Scratch or nick',
@@ -144,6 +158,7 @@ export const DAMAGES = table([
   row({
     id: 'whiteRing',
     accepted: {
+      underVeneer: UNDER_VENEER,
       underPaint: 'it is in the old film; dulled with it, paint covers it',
       stripped: 'it is in the old film, and goes with it',
     },
@@ -153,7 +168,10 @@ export const DAMAGES = table([
   }),
   row({
     id: 'darkRing',
-    accepted: { underPaint: 'it stays in the wood; the shellac blocker shuts it in' },
+    accepted: {
+      underVeneer: UNDER_VENEER,
+      underPaint: 'it stays in the wood; the shellac blocker shuts it in',
+    },
     pastRenewing: true,
     severity: 2,
     label: 'Dark ring, ink or iron stain',
@@ -199,7 +217,12 @@ export const DAMAGES = table([
     underPaint: glueDovetail,
     underClear: glueDovetail,
   }),
-  row({ id: 'jointGap', severity: 1, label: 'Gap at a joint' }),
+  row({
+    id: 'jointGap',
+    accepted: { underVeneer: UNDER_VENEER },
+    severity: 1,
+    label: 'Gap at a joint',
+  }),
   row({
     id: 'catchingDrawer',
     severity: 1,
@@ -243,15 +266,13 @@ export const DAMAGES = table([
     id: 'liftingFoil',
     severity: 2,
     label: 'Lifting foil or edge band',
-    underPaint: {
-      ...ironBand,
-      id: 'glue-foil',
-      title: 'Iron the foil down, or cement it',
-    },
+    underPaint: glueFoil,
+    underClear: glueFoil,
   }),
   row({
     id: 'openGrain',
     accepted: {
+      underVeneer: UNDER_VENEER,
       underClear: 'pores stay open, as asked for; filled is a choice of the aim',
       stripped: 'pores stay open, as asked for; filled is a choice of the aim',
     },
@@ -273,14 +294,14 @@ export const DAMAGES = table([
   row({ id: 'carving', severity: 1, label: 'Carving, turning, deep mouldings' }),
   row({
     id: 'peeling',
-    accepted: { stripped: 'it comes off with the rest' },
+    accepted: { underVeneer: UNDER_VENEER, stripped: 'it comes off with the rest' },
     pastRenewing: true,
     severity: 2,
     label: 'Peeling or cracked paint',
   }),
   row({
     id: 'runs',
-    accepted: { stripped: 'they come off with the rest' },
+    accepted: { underVeneer: UNDER_VENEER, stripped: 'they come off with the rest' },
     pastRenewing: true,
     severity: 1,
     label: 'Runs and globs',
@@ -299,7 +320,11 @@ export const DAMAGES = table([
   }),
   row({
     id: 'fuzz',
-    accepted: { stripped: 'it goes with the film' },
+    accepted: {
+      underVeneer: UNDER_VENEER,
+      stripped: 'it goes with the film',
+      underClear: 'dulling takes off what stands up; what lies deeper stays',
+    },
     severity: 1,
     label: 'Fuzz, hair or grit in the film',
     underPaint: {
@@ -318,6 +343,7 @@ export const DAMAGES = table([
   row({
     id: 'yellowedClear',
     accepted: {
+      underVeneer: UNDER_VENEER,
       underPaint: 'dulled like the rest, and covered',
       stripped: 'it goes with the film',
     },

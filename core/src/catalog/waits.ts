@@ -67,6 +67,7 @@ export const PAIR_WAITS_SOURCE = PRACTICE;
 export const WAITS = {
   afterWash: 12 * 60,
   afterDampWipe: 2 * 60,
+  airingOut: 72 * 60,
   afterSpirits: 60,
   afterNeutralising: 48 * 60,
   /** Damp wood in moving air, before it is measured again. */

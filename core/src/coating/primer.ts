@@ -178,6 +178,9 @@ const ruleFor = (
     return { rule: 'clear-shellac-over-old-film', primer: 'clearShellac' };
   }
   const open = showsOldWood(scheme) && need.film === 'bare';
+  if (open && need.odour && filmsOver(scheme)) {
+    return { rule: 'shellac-holds-odour', primer: 'clearShellac' };
+  }
   if (open && need.oily >= DECISIONS.likelyForTesting.value && filmsOver(scheme)) {
     return { rule: 'clear-shellac-on-oily-wood', primer: 'clearShellac' };
   }

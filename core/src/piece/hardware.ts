@@ -14,6 +14,9 @@ export const hardware = z.object({
     'bracket',
     'runner',
     'stop',
+    'lid',
+    'glass',
+    'mirror',
     'other',
   ]),
   /** What it looks like, where that tells it from others. */

@@ -185,12 +185,19 @@ type Own = Omit<
   'sameCoatM2' | 'now' | 'pieceNow' | 'strips' | 'renewed' | 'leadOnPiece' | 'forAFirm' | 'others'
 >;
 
+const OUTLIVES_THE_PART: readonly Damage[] = ['insects', 'mould', 'splitBack'];
+
 const ownOf = (
   whole: Pick<SurfaceContext, 'piece' | 'shop' | 'loose'>,
   { surface, aim: said, beliefs: found }: Aimed,
 ): Own => {
   const aim: Aim = said ?? { surfaceId: surface.id, scheme: { kind: 'leave' }, stripWish: 'best' };
-  const findings = whole.piece.findings.filter((it) => it.surfaceId === surface.id);
+  // What was found on a part that is cut anew goes with the old one, but for what lives in it.
+  const findings = whole.piece.findings.filter(
+    (it) =>
+      it.surfaceId === surface.id &&
+      (aim.newPart === undefined || OUTLIVES_THE_PART.includes(it.damage)),
+  );
   const isNewBack = surface.part === 'back' && findings.some((it) => it.damage === 'splitBack');
   const newPart = isNewBack ? 'plywood' : aim.newPart;
   const beliefs = newPart ? asNew(found, newPart) : found;

@@ -10,7 +10,14 @@ import {
 } from '../catalog';
 import type { Finding, Hardware } from '../piece';
 import { REPAIR_WORDS } from '../words';
-import { hasPulls, isDry, isTouchedIn, openFindings, type SurfaceContext } from './context';
+import {
+  hasPulls,
+  isDry,
+  isTouchedIn,
+  isVeneered,
+  openFindings,
+  type SurfaceContext,
+} from './context';
 
 /** Putty where it is shallow, epoxy where filler would sag, filler in rounds between. */
 const fillerByDepth = (filler: Repair, depthMm: number): Repair => {
@@ -83,11 +90,13 @@ export const acceptedOn = (
   openFindings(s, ...s.findings.map((it) => it.damage)).flatMap((finding) => {
     const { accepted, label } = DAMAGES.get(finding.damage);
     if (!accepted || repairOf(s, finding) || sandsStainOut(s, finding)) return [];
-    const because = s.strips
-      ? accepted.stripped
-      : s.showsWood
-        ? accepted.underClear
-        : accepted.underPaint;
+    const because = isVeneered(s)
+      ? accepted.underVeneer
+      : s.strips
+        ? accepted.stripped
+        : s.showsWood
+          ? accepted.underClear
+          : accepted.underPaint;
     return because ? [{ label, because }] : [];
   });
 

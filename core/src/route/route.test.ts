@@ -1,5 +1,6 @@
+import { DAMAGES } from '../catalog';
 import { piece as pieceSchema } from '../piece';
-import { ofEveryRoute } from '../testing/everyRoute';
+import { isThorough, ofEveryRoute } from '../testing/everyRoute';
 import { copyOf } from '../testing/pieces';
 import {
   PRECEDENCE,
@@ -181,4 +182,43 @@ it('every rule and every refusal has an id of its own', () => {
     const ids = list.map((it) => it.id);
     expect(new Set(ids).size).toBe(ids.length);
   }
+});
+
+describe('what was found', () => {
+  /** Work that deals with a finding without mending it by name. */
+  const DEALT_WITH: Readonly<Record<string, readonly string[]>> = {
+    weepsColour: ['extractive-wash', 'extractive-wipe'],
+    odour: ['prime-pigmentedShellac', 'prime-clearShellac'],
+    mould: ['mould'],
+    insects: ['evict-insects'],
+    splitBack: ['back-off'],
+    darkRing: ['prime-pigmentedShellac', 'prime-clearShellac'],
+    silicone: ['wash-silicone'],
+  };
+  /** No damage, but how the face is made; and what hangs on a drawer that is not worked. */
+  const NO_DAMAGE = ['carving'];
+
+  it('on a face that is worked is mended, accepted in words, or refused with a way out', () => {
+    let tried = 0;
+    ofEveryRoute(({ piece, route: { tasks, operations, refusals } }) => {
+      const blocked = new Set(refusals.filter((it) => it.blocks).flatMap((it) => it.surfaceIds));
+      for (const { id, damage, surfaceId } of piece.findings) {
+        const kind = piece.aims.find((it) => it.surfaceId === surfaceId)?.scheme.kind ?? 'leave';
+        if (['leave', 'freshened', 'touchedIn'].includes(kind)) continue;
+        if (blocked.has(surfaceId) || NO_DAMAGE.includes(damage)) continue;
+        tried++;
+        const { label } = DAMAGES.get(damage);
+        const here = operations.filter((it) => it.surfaceIds.includes(surfaceId));
+        const isDealtWith =
+          tasks.some((it) => it.traits.mends.includes(id)) ||
+          here.some(
+            (it) => DEALT_WITH[damage]?.includes(it.method) || it.method.startsWith('new-part-'),
+          ) ||
+          here.some((it) => it.how.some((line) => line.startsWith(`${label}:`))) ||
+          refusals.some((it) => it.surfaceIds.includes(surfaceId) && it.title.includes(label));
+        expect({ damage, kind, isDealtWith }).toEqual({ damage, kind, isDealtWith: true });
+      }
+    });
+    if (isThorough) expect(tried).toBeGreaterThan(1000);
+  });
 });

@@ -76,6 +76,7 @@ const OPENS = [
   'cut-grain-wet',
   'ring-out',
   'wash-silicone',
+  'air-out',
   'iron-band',
   'glue-handle',
   'guide-strips',

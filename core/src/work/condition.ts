@@ -4,6 +4,7 @@ export const CONDITIONS = [
   'substrateSeen',
   'veneerMeasured',
   'vacuumed',
+  'airedOut',
   'freeOfResidue',
   'freeOfCement',
   'freeOfWax',

@@ -10,6 +10,9 @@ const NAMES: Readonly<Record<Hardware['kind'], string>> = {
   bracket: 'Bracket',
   runner: 'Runner',
   stop: 'Stop',
+  lid: 'Lid',
+  glass: 'Glass',
+  mirror: 'Mirror',
   other: 'Other',
 };
 

@@ -3,6 +3,7 @@ import { atHand, byArea, byPlace, use } from './rate';
 /** Cleaning, and taking off what is loose. */
 export const CLEANING_RATES = {
   vacuum: byArea(5, 3),
+  airOut: byArea(10, 6, use('vinegar', 0.05, 'cleans'), use('cloths', 0.5, 'wipes')),
   degrease: byArea(10, 12, use('degreaser', 0.05, 'cleans'), use('cloths', 1, 'wipes')),
   dampWipe: byArea(8, 10, use('degreaser', 0.02, 'cleans'), use('cloths', 1, 'wipes')),
   waxOff: byArea(8, 14, use('mineralSpirits', 0.15, 'cleans'), use('rags', 2, 'wipes')),

@@ -68,6 +68,30 @@ export const CLEAN_RULES: readonly Rule[] = [
     ],
   }),
   surfaceRule({
+    id: 'smell-is-aired-out',
+    phase: 'clean',
+    general: true,
+    applies: (s) =>
+      (s.worked || isTouchedIn(s) || s.aim.scheme.kind === 'freshened') &&
+      openFindings(s, 'odour').length > 0,
+    because: () => WORDS.airOut.because,
+    work: (s) => [
+      {
+        method: 'air-out',
+        rank: 1,
+        title: WORDS.airOut.title,
+        how: WORDS.airOut.how,
+        ...onArea('airOut', s),
+        traits: {
+          makes: ['airedOut'],
+          wets: 'water',
+          mends: openFindings(s, 'odour').map((it) => it.id),
+        },
+        wait: wait(WAITS.airingOut, 'dry'),
+      },
+    ],
+  }),
+  surfaceRule({
     id: 'residue-off',
     phase: 'clean',
     general: true,

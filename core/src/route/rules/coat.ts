@@ -91,6 +91,10 @@ const filmBuildWords = (s: SurfaceContext, coat: Coat): readonly string[] => {
   ];
 };
 
+/** It lies by itself while it is coated, so that both its sides are reached. */
+const liesLoose = (s: SurfaceContext): boolean =>
+  hangsAsDoor(s) || s.surface.role === 'shelves' || (s.isNew && s.surface.part === 'back');
+
 /** What a coat asks of the face that it goes on. */
 const needsOf = (s: SurfaceContext, coat: Coat): readonly Need[] => {
   const under = finishPlanOf(s)[placeInPlan(s, coat.series, coat.nth) - 1];
@@ -162,7 +166,7 @@ export const layCoat = (
     setUp: { coating: coat.coating, colour: coat.colour, nth: coat.nth, sprayed, ...rest.setUp },
     how: [
       ...first,
-      ...(film && hangsAsDoor(s) ? [COAT_WORDS.coat.bothSides] : []),
+      ...(film && liesLoose(s) ? [COAT_WORDS.coat.bothSides] : []),
       ...(film ? applicatorWords(s, coat, sprayed) : row.steps),
       ...windowWords(s, coat),
       ...filmBuildWords(s, coat),

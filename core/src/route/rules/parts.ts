@@ -36,6 +36,9 @@ const OTHERS: readonly Hardware['kind'][] = [
   'caster',
   'bracket',
   'stop',
+  'lid',
+  'glass',
+  'mirror',
   'other',
 ];
 const othersOn = ({ piece }: Whole): readonly Hardware[] =>
@@ -162,7 +165,10 @@ export const APART_RULES: readonly Rule[] = [
       method: 'hardware-off',
       rank: 1,
       title: WORDS.hardwareOff.title(fittingsOn(whole)),
-      how: WORDS.hardwareOff.how(whole.surfaces.some((s) => hasPulls(s) && isSuspect(s))),
+      how: WORDS.hardwareOff.how(
+        whole.surfaces.some((s) => hasPulls(s) && isSuspect(s)),
+        othersOn(whole).some((it) => it.kind === 'glass' || it.kind === 'mirror'),
+      ),
       ...by('pullOff', countOfFittings(whole)),
       traits: { takesOff: 'pulls' },
     }),
@@ -280,7 +286,9 @@ export const TOGETHER_RULES: readonly Rule[] = [
       method: 'hardware-on',
       rank: 2,
       title: WORDS.hardwareOn.title(fittingsOn(whole), areAllNew(whole)),
-      how: WORDS.hardwareOn.how,
+      how: WORDS.hardwareOn.how(
+        othersOn(whole).some((it) => it.kind === 'glass' || it.kind === 'mirror'),
+      ),
       ...by('pullOn', countOfFittings(whole)),
       traits: { putsOn: 'pulls' },
     }),

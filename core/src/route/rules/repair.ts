@@ -1,9 +1,9 @@
 import { DAMAGES, FILLS, PAPER_CHOICES, WAITS, type Repair } from '../../catalog';
-import { REPAIR_WORDS as WORDS, byLabel } from '../../words';
+import { REPAIR_WORDS as WORDS, SAND_WORDS, byLabel } from '../../words';
 import { effort, takes, type Effort, type Lag } from '../../work';
 
 import { isDone, isDry, isTouchedIn, isVeneered, type SurfaceContext } from '../context';
-import { holesIn, repairOf, replacedFittings } from '../repairs';
+import { acceptedOn, holesIn, repairOf, replacedFittings } from '../repairs';
 import { pieceRule, surfaceRule, type Draft, type Rule } from '../rule';
 import { isDoneToPiece, type Whole } from '../whole';
 import { onArea, wait } from './common';
@@ -135,7 +135,10 @@ export const REPAIR_RULES: readonly Rule[] = [
         method: 'lay-veneer',
         rank: 2,
         title: WORDS.newVeneer.title,
-        how: WORDS.newVeneer.how,
+        how: [
+          ...WORDS.newVeneer.how,
+          ...acceptedOn(s).map((it) => SAND_WORDS.accepted(it.label, it.because)),
+        ],
         ...onArea('veneer', s),
         traits: {
           opensLayers: true,

@@ -49,6 +49,16 @@ export const waxOff = {
   ],
 } as const;
 
+export const airOut = {
+  title: 'Air the smell out',
+  because: 'smoke and pets smell through water-based coats; what is aired out need not be shut in.',
+  how: [
+    'Drawers out, doors open, in moving air and sun if you can; raw wood inside wiped with a cloth damp with water and a little vinegar, dried at once.',
+    'Bowls of baking soda or charcoal in every space for three days; smell it closed up for an hour.',
+    'Gone? Go on. Still there: it sits in the wood, and is shut in with shellac, or stays in the room that has it.',
+  ],
+} as const;
+
 export const powderOff = {
   title: 'Wash off what powders',
   because: (finish: string) =>

@@ -35,7 +35,7 @@ export const doorsOff = {
 export const hardwareOff = {
   title: (fittings: Fittings) => `Take off ${fittingsInWords(fittings)}`,
   because: 'Taking it off is the inspection, and lets the cleaner reach the corners.',
-  how: (suspect: boolean): readonly string[] => [
+  how: (suspect: boolean, glazed: boolean): readonly string[] => [
     ...(suspect
       ? [
           'Old paint over a screw or along a plate: wet it, slit it with a knife and wipe the crumbs up wet; nothing is scraped dry before the lead question is answered.',
@@ -44,6 +44,11 @@ export const hardwareOff = {
     'Screws go back into their own piece.',
     'Bag and label.',
     'Count: one missing usually means a new set.',
+    ...(glazed
+      ? [
+          'Glass and mirrors: work gloves and goggles. Beads or points out first, never pry on the pane; lift it out, wrap it, stand it upright and write on it where it goes. What will not come out without force stays, under tape and card.',
+        ]
+      : []),
   ],
 } as const;
 
@@ -105,9 +110,14 @@ export const hardwareOn = {
       ? `Put on the new set: ${fittingsInWords(fittings)}`
       : `Put ${fittingsInWords(fittings)} back`,
   because: 'On film that is still soft, plates print themselves in.',
-  how: [
+  how: (glazed: boolean): readonly string[] => [
     'Bag by bag. Clear holes that were drilled before the coats by hand, from the coated face.',
     'Start both screws before tightening.',
+    ...(glazed
+      ? [
+          'Glass last, when nothing is glued or knocked any more: new beads or points, no pressure at the corners; clean it with a barely damp cloth, away from fresh coats.',
+        ]
+      : []),
   ],
 } as const;
 

@@ -28,7 +28,7 @@ export const newPart = {
     `Cut a new part from ${CUT_FROM[from]}: ${name.toLowerCase()}`,
   because: 'the old part is past saving; a new one is quicker than filling it, and holds.',
   how: (from: keyof typeof CUT_FROM): readonly string[] => [
-    'Take the old part off in one piece if it goes: it is the pattern. Measure the opening at both ends and the diagonals, not the old part alone.',
+    'What was found on the old part goes with it. Take it off in one piece if it goes: it is the pattern. Measure the opening at both ends and the diagonals, not the old part alone.',
     from === 'solid'
       ? 'Wood of the same kind, dry as the room it will stand in; grain running as the old one’s did. Cut a hair large, plane to fit.'
       : 'Cut a hair large with a fine blade, the good face up; plane to fit, so that it goes in by hand pressure.',
