@@ -1,5 +1,5 @@
-import type { SurfaceContext } from './context';
 import { groupBy } from './group';
+import type { SurfaceContext } from './context';
 
 /** Surfaces that one sample speaks for, and a name for it that no aim changes. */
 export interface Alike {

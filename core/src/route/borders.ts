@@ -1,9 +1,9 @@
 import { COATINGS } from '../catalog';
 import { bordersIn, isCoated, isFaceOnTop, type BorderGroup } from '../piece';
-import { areaOfFace, type SurfaceContext } from './context';
-import { coatsOf } from './finishing';
 import { groupBy } from './group';
 import type { Whole } from './whole';
+import { type SurfaceContext, areaOfFace } from './context';
+import { coatsOf } from './finishing';
 
 /** Surfaces that meet others and get the same coats; without any coats in the last place. */
 export interface Side {

@@ -4,9 +4,9 @@ import { inspectPiece, type SurfaceBeliefs } from '../inspect';
 import type { Confirmation, Observation, Piece, Shop } from '../piece';
 import { moneyFor, tollOf } from './compare';
 import { GATE_KINDS, type AnswerId } from '../work';
-import { likeliestSubstrate } from './context';
 import type { Route } from './operation';
 import { planRoute } from './plan';
+import { likeliestSubstrate } from './context';
 
 /** What the route becomes if a gate is answered so. */
 export const branch = z.object({

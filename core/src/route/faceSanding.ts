@@ -9,9 +9,9 @@ import {
   type SandingTask,
   type ThinnerThan,
 } from '../sanding';
-import type { SurfaceContext } from './context';
 import { remembered } from './memo';
 import { chooseStripWay } from './stripChoice';
+import type { SurfaceContext } from './context';
 
 /**
  * Machine, or by hand: where the veneer is thin, the part is a stick, the shop has no sander, or

@@ -1,8 +1,8 @@
 import { inspectPiece, type SurfaceBeliefs } from '../inspect';
 import type { Piece, Scheme, SchemeKind, Shop } from '../piece';
-import { contextsOf } from './context';
 import type { Refusal } from './operation';
 import { refusalsOn } from './refusals';
+import { contextsOf } from './contexts';
 
 /** A plain scheme of each kind, to ask whether a surface could become that at all. */
 const PLAIN: readonly Scheme[] = [

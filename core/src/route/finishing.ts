@@ -1,237 +1,36 @@
 import {
   CLEAR_COATS,
   COATINGS,
-  DECISIONS,
-  FACE_COLOURS,
-  FINISHES,
   GAPS,
   RENEWED_COATS,
-  SUBSTRATES,
   WIPED_ROUNDS,
-  WOODS,
   leavesFilm,
   type Coating,
 } from '../catalog';
 import {
   TOPCOATS,
-  bleedPast,
   checkGap,
-  choosePrimer,
-  coatsOverFace,
-  colourOf,
   filmUm,
   judgeTopcoat,
   may,
-  tintFor,
   topcoatInstead,
-  type PrimerNeed,
   type GapCheck,
-  type Tint,
   type TopcoatVerdict,
 } from '../coating';
-import { isCoated, isLightColour, wearOf, type Scheme } from '../piece';
+import { isCoated, wearOf } from '../piece';
 import { coatsOn, type Coat, type Series } from '../work';
-import {
-  areaOfFace,
-  chanceOfAny,
-  has,
-  keepsFilm,
-  renewsClear,
-  type SurfaceContext,
-} from './context';
 import { remembered } from './memo';
-
-const SLICK_FILMS = FINISHES.rows.filter((it) => it.glossy);
-const POWDERY_FILMS = FINISHES.rows.filter(
-  (it) => it.nature === 'mineral' || it.nature === 'distemper',
-);
-const SLICK_FACES = SUBSTRATES.rows.filter((it) => it.nature === 'slick');
-const WAXY_FILMS = FINISHES.rows.filter((it) => it.id === 'shellac' || it.id === 'waxedFilm');
-const OILY_WOODS = WOODS.rows.filter((it) => it.oily);
-const BOARDS = SUBSTRATES.rows.filter((it) => it.family === 'board');
-
-/**
- * What comes through: what the wood brings, all of it where colour came out on the rag, or where
- * ink or iron lies in the wood; little where paint has stood for years and shows none.
- */
-export const bleedOf = (s: SurfaceContext): PrimerNeed['bleed'] => {
-  const { distribution } = s.beliefs.bleed;
-  const { tannin, resin, dye, stain } = distribution;
-  // What came out on the rag is dye, whatever was believed before.
-  if (has(s, 'weepsColour')) return { tannin: 0, resin: 0, dye: 1, stain: 0 };
-  if (has(s, 'darkRing')) return { tannin, resin, dye, stain: 1 - tannin - resin - dye };
-  const share =
-    s.finish.paint && s.finish.nature !== 'distemper' && keepsFilm(s) && !s.beliefs.bleed.confirmed
-      ? DECISIONS.bleedThroughOldPaint.value
-      : 1;
-  return { tannin: share * tannin, resin: share * resin, dye: share * dye, stain: share * stain };
-};
-
-/** Chance that the face that stays is slick. */
-export const chanceSlick = (s: SurfaceContext): number =>
-  s.strips
-    ? 0
-    : Math.max(
-        chanceOfAny(s.beliefs.finish.distribution, SLICK_FILMS),
-        chanceOfAny(s.beliefs.substrate.distribution, SLICK_FACES),
-      );
-
-const needOf = (s: SurfaceContext): PrimerNeed => {
-  const { finish, substrate } = s.beliefs;
-  const open = s.strips || !s.finish.film;
-  const board = chanceOfAny(substrate.distribution, BOARDS);
-  return {
-    scheme: s.aim.scheme,
-    m2: areaOfFace(s),
-    film: s.strips ? 'bare' : s.finish.id,
-    bleed: bleedOf(s),
-    slick: chanceSlick(s),
-    powdery: s.strips ? 0 : chanceOfAny(finish.distribution, POWDERY_FILMS),
-    bareBoard: open ? board : 0,
-    odour: has(s, 'mould', 'odour'),
-    silicone: has(s, 'silicone'),
-    waxyFilm: s.strips ? 0 : chanceOfAny(finish.distribution, WAXY_FILMS),
-    oily: chanceOfAny(s.beliefs.wood.distribution, OILY_WOODS),
-    schools: s.shop.schools,
-  };
-};
-
-/** The primer of a surface with its reason; undefined where it needs none. */
-export const primerOf = remembered((s: SurfaceContext) => choosePrimer(needOf(s)));
-
-type Painted = Extract<Scheme, { kind: 'painted' }>;
-
-/** The paint that a scheme asks for; a tough one where nothing is said. */
-const paintOf = (scheme: Painted): Coating => scheme.paint ?? 'cabinetEnamel';
-
-/** What colour laid on the primer of a surface risks: bleed that the primer lets through. */
-export const chanceOfBleed = (s: SurfaceContext): number => {
-  const { distribution } = s.beliefs.bleed;
-  return isLightColour(s.aim.scheme) ? bleedPast(primerOf(s)?.primer.id, distribution) : 0;
-};
-
-/** Chance that the film below is slick and what lies on it lets go. */
-export const chanceOfPeeling = (s: SurfaceContext): number =>
-  keepsFilm(s) ? s.beliefs.finish.distribution.factory * (1 - (primerOf(s)?.primer.grips ?? 0)) : 0;
-
-/** Coats of paint, the colour, and the tint of primer under it. */
-export interface PaintPlan {
-  readonly coating: Coating;
-  readonly colour: string;
-  readonly coats: number;
-  /** Null where no opaque primer lies below. */
-  readonly tint: Tint['tint'] | null;
-  readonly neverCovers: boolean;
-}
-
-/** What the paint has to cover where no opaque primer lies below. */
-const groundOf = (s: SurfaceContext): string =>
-  s.finish.paint && !s.strips
-    ? FACE_COLOURS.oldPaint
-    : s.wood.dark
-      ? FACE_COLOURS.darkWood
-      : FACE_COLOURS.paleWood;
-
-/**
- * The coats of primer, bottom up. Over clear shellac the last one is white where it is likely to
- * bleed and no edge is rubbed through: it shows where it still comes.
- */
-const primeCoatsOf = (s: SurfaceContext): readonly Coating[] => {
-  const primer = primerOf(s)?.primer;
-  if (!primer) return [];
-  // Between an old film and the new one a single coat is enough.
-  const count = keepsFilm(s) && s.showsWood ? 1 : primer.coats;
-  const coats: Coating[] = Array.from({ length: count }, () => primer.id);
-  const { scheme } = s.aim;
-  const detects =
-    primer.id === 'clearShellac' &&
-    scheme.kind === 'painted' &&
-    scheme.effect !== 'distressed' &&
-    isLightColour(scheme) &&
-    bleedPast(undefined, bleedOf(s)) >= DECISIONS.detectorFrom.value;
-  return detects ? [...coats.slice(0, -1), 'pigmentedShellac'] : coats;
-};
-
-/** How a surface is painted; undefined where it is not. */
-export const paintPlanOf = remembered((s: SurfaceContext): PaintPlan | undefined => {
-  const { scheme } = s.aim;
-  if (scheme.kind !== 'painted') return undefined;
-  const colour = colourOf(scheme);
-  const primer = primeCoatsOf(s).at(-1);
-  const covered = primer !== undefined && primer !== 'clearShellac';
-  const { tint, cover } = covered
-    ? tintFor(colour)
-    : { tint: null, cover: coatsOverFace(colour, groundOf(s)) };
-  return {
-    coating: paintOf(scheme),
-    colour,
-    tint,
-    coats: cover.coats,
-    neverCovers: cover.neverCovers,
-  };
-});
-
-type StainClass = NonNullable<Extract<Scheme, { kind: 'stained' }>['stain']>;
-
-/** What a class of stain is laid with, coat by coat. Gel lies on the wood, and needs no conditioner. */
-const STAINS: Readonly<Record<StainClass, readonly Coating[]>> = {
-  oil: ['oilStain'],
-  water: ['waterStain'],
-  gel: ['gelStain'],
-  varnish: ['tintedVarnish', 'tintedVarnish'],
-  tintedOil: ['tintedOil'],
-};
-
-/** Stains in the order in which they are laid. Over a sealed face only gel takes. */
-export const stainsOf = (s: SurfaceContext): readonly Coating[] => {
-  const { scheme } = s.aim;
-  if (scheme.kind === 'veneered') return scheme.shade ? ['oilStain'] : [];
-  if (scheme.kind !== 'stained') return [];
-  if (primerOf(s)) return ['gelStain'];
-  const stain = scheme.stain ?? 'oil';
-  return stain === 'oil' && s.wood.blotches ? ['conditioner', 'oilStain'] : STAINS[stain];
-};
-
-/** Colour and finish in one: they leave the pores as they are, and take no toner. */
-export const finishesInOne = (scheme: Scheme): boolean =>
-  scheme.kind === 'stained' && (scheme.stain === 'varnish' || scheme.stain === 'tintedOil');
-
-/** Is the stain evened out with toner? */
-const isToned = ({ aim: { scheme } }: SurfaceContext): boolean =>
-  scheme.kind === 'stained' && scheme.toned === true && !finishesInOne(scheme);
-
-/**
- * A thin coat of shellac over the stain: filler rubbed across it would drag it out, and toner
- * would melt into it. A face that was sealed before needs none.
- */
-const isSealedOver = (s: SurfaceContext): boolean =>
-  stainsOf(s).length > 0 && (fillsGrain(s) || isToned(s));
-
-const EFFECTS = { washed: 'wash', glazed: 'glaze', dryBrushed: 'dryBrush' } as const;
-
-/** Are the pores filled? Under paint only where the old film is gone. */
-export const fillsGrain = (s: SurfaceContext): boolean =>
-  'grain' in s.aim.scheme &&
-  s.aim.scheme.grain === 'filled' &&
-  !finishesInOne(s.aim.scheme) &&
-  s.wood.openPored &&
-  s.substrate.wood &&
-  !keepsFilm(s);
-
-/** What comes last of all, since nothing sticks over it. */
-const DECORATIONS = { stencilled: 'stencilPaint', gilded: 'metalWax' } as const;
-
-/** The coats that make the effect on paint or wood, in their order. */
-export const effectsOf = ({ aim: { scheme } }: SurfaceContext): readonly Coating[] => {
-  if (scheme.kind === 'washed') return scheme.stainOver ? ['wash', 'gelStain'] : ['wash'];
-  if (scheme.kind !== 'painted' || !scheme.effect) return [];
-  return scheme.effect in EFFECTS ? [EFFECTS[scheme.effect as keyof typeof EFFECTS]] : [];
-};
-
-const decorationOf = ({ aim: { scheme } }: SurfaceContext): Coating | undefined =>
-  scheme.kind === 'painted' && scheme.effect && scheme.effect in DECORATIONS
-    ? DECORATIONS[scheme.effect as keyof typeof DECORATIONS]
-    : undefined;
+import {
+  decorationOf,
+  effectsOf,
+  fillsGrain,
+  isSealedOver,
+  isToned,
+  paintPlanOf,
+  stainsOf,
+} from './coloured';
+import { type SurfaceContext, has, renewsClear } from './context';
+import { primeCoatsOf, primerOf } from './primed';
 
 /** The last coat below the topcoat; undefined where that goes on bare wood. */
 export const belowTopcoat = (s: SurfaceContext): Coating | undefined =>

@@ -39,7 +39,7 @@ export {
   type PaperLine,
   type Ticket,
 } from './paper';
-export { REFUSAL_RULES } from './refusals';
+export { REFUSAL_RULES } from './refusalRules';
 export { stacksAlong, type Stack, type StackHistory } from './stack';
 export {
   KEPT_ROUTE,

@@ -4,8 +4,6 @@ import { isFaceOnTop, surfacesOf, type Piece, type Shop } from '../piece';
 import type { Phase, PieceState } from '../work';
 import { batchesOf } from './batch';
 import { sidesOf } from './borders';
-import { contextsOf } from './context';
-import { coatsInSeries } from './finishing';
 import { remembered } from './memo';
 import type { Operation, Route } from './operation';
 import { inOrder } from './order';
@@ -13,6 +11,8 @@ import { graphOf } from './precedence';
 import { isRefused as judge, refusalsOn } from './refusals';
 import { missingTasks } from './tasks';
 import { wholeOf, type Whole } from './whole';
+import { contextsOf } from './contexts';
+import { coatsInSeries } from './finishing';
 
 /** What a plan may take as known already. */
 export interface Given {

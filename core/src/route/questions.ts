@@ -2,17 +2,18 @@ import { ABOVE_DEW_POINT, COATINGS, COATING_AIR, DECISIONS, PH_LIMITS } from '..
 import { dewPoint } from '../climate';
 import { visibilityOf } from '../piece';
 import type { GateKind } from '../work';
+import { remembered } from './memo';
 import {
+  type SurfaceContext,
   isTouched,
   isUnstainable,
   keepsFilm,
   latestReading,
   mayBe,
   observationsOf,
-  type SurfaceContext,
 } from './context';
-import { bleedOf, chanceSlick, coatsOf, primerOf } from './finishing';
-import { remembered } from './memo';
+import { coatsOf } from './finishing';
+import { bleedOf, chanceSlick, primerOf } from './primed';
 
 /** The chance that something comes through a light colour. */
 export const chanceToBleed = (s: SurfaceContext): number =>

@@ -11,12 +11,12 @@ import {
 import type { Finding, Hardware } from '../piece';
 import { REPAIR_WORDS } from '../words';
 import {
+  type SurfaceContext,
   hasPulls,
   isDry,
   isTouchedIn,
   isVeneered,
   openFindings,
-  type SurfaceContext,
 } from './context';
 
 /** Putty where it is shallow, epoxy where filler would sag, filler in rounds between. */

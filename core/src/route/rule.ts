@@ -19,8 +19,8 @@ import {
   type Task,
   type Traits,
 } from '../work';
-import type { SurfaceContext } from './context';
 import type { Whole } from './whole';
+import type { SurfaceContext } from './context';
 
 /** Chances by kind, as a rule tells them; what is left out can't happen. */
 export type Chances = Readonly<Partial<Record<RiskKind, number>>>;

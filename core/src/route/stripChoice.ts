@@ -14,8 +14,8 @@ import {
 import { countedLayers } from '../inspect';
 import { STRIP_WORDS } from '../words';
 import { minutesOf, type Effort } from '../work';
-import { areaOfFace, chanceOfAny, has, isSuspect, mayBe, type SurfaceContext } from './context';
 import { remembered } from './memo';
+import { type SurfaceContext, areaOfFace, chanceOfAny, has, isSuspect, mayBe } from './context';
 
 export type Way = (typeof STRIP_WAYS.rows)[number];
 

@@ -1,9 +1,9 @@
 import type { Task } from '../work';
-import { type SurfaceContext } from './context';
 import { openQuestions } from './questions';
 import { RULES } from './rules';
 import { taskOf, type Draft, type PieceRule, type SurfaceRule } from './rule';
 import type { Whole } from './whole';
+import type { SurfaceContext } from './context';
 
 /** What was asked for on each surface so far. */
 type Asked = Map<string, Task[]>;

@@ -1,9 +1,9 @@
 import { PAPER_CHOICES, WAITS } from '../../catalog';
 import { SAND_WORDS as WORDS } from '../../words';
 import { effort, type Effort } from '../../work';
-import type { SurfaceContext } from '../context';
 import type { Draft } from '../rule';
 import { wait } from './common';
+import type { SurfaceContext } from '../context';
 
 /** Dry sanding: dust, and what keeps it out of lungs and room. */
 export const drySanding = (

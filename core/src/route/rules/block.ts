@@ -2,26 +2,24 @@ import { PAPER_CHOICES, PRIMERS, WAITS, type Coating } from '../../catalog';
 import { isLightColour } from '../../piece';
 import { COAT_WORDS as WORDS } from '../../words';
 import type { Coat, Series, Task } from '../../work';
-import { behind, finishName, isDone, openFindings, type SurfaceContext } from '../context';
-import {
-  chanceOfPeeling,
-  coatOver,
-  coatsInSeries,
-  fillsGrain,
-  finishPlanOf,
-  hasOtherCoats,
-  isToBeDulled,
-  laidOf,
-  paintPlanOf,
-  pendingOf,
-  primerOf,
-} from '../finishing';
 import { isOpen } from '../questions';
 import { surfaceRule, type Draft, type Rule } from '../rule';
 import { waxLeft } from './clean';
 import { dullCoat, lagOfCoat, layCoat } from './coat';
 import { by, wait } from './common';
 import { asGate } from './ask';
+import { fillsGrain, paintPlanOf } from '../coloured';
+import { type SurfaceContext, behind, finishName, isDone, openFindings } from '../context';
+import {
+  coatOver,
+  coatsInSeries,
+  finishPlanOf,
+  hasOtherCoats,
+  isToBeDulled,
+  laidOf,
+  pendingOf,
+} from '../finishing';
+import { chanceOfPeeling, primerOf } from '../primed';
 
 /** What else would have done, and why it is not taken. */
 const insteadOf = (s: SurfaceContext, primer: Coating): Task['insteadOf'] =>

@@ -1,10 +1,10 @@
 import { COAT_WORDS, listed } from '../../words';
 import type { Condition } from '../../work';
 import { sidesOf, tapeMinutesOf, type Side } from '../borders';
-import { areaOfFace, isDone, type SurfaceContext } from '../context';
 import { pieceRule, type Draft, type Rule } from '../rule';
 import type { Whole } from '../whole';
 import { by, wait } from './common';
+import { type SurfaceContext, areaOfFace, isDone } from '../context';
 
 const WORDS = COAT_WORDS.maskBorder;
 

@@ -1,25 +1,25 @@
 import { FINISHES, GREASY_PASSES, MISHAPS, PAPER_CHOICES, RATES, WAITS } from '../../catalog';
 import { isForChild } from '../../piece';
 import { CLEAN_WORDS as WORDS } from '../../words';
-import {
-  areaOfFace,
-  behind,
-  chanceOfAny,
-  chanceShunsWater,
-  has,
-  isDone,
-  isSuspect,
-  isTouchedIn,
-  finishName,
-  keepsFilm,
-  openFindings,
-  type SurfaceContext,
-} from '../context';
 import { chanceToBleed, isOpen } from '../questions';
 import { ofOneWood } from '../alike';
 import { pieceRule, surfaceRule, type Rule } from '../rule';
 import { by, onArea, wait } from './common';
 import { asGate } from './ask';
+import {
+  type SurfaceContext,
+  areaOfFace,
+  behind,
+  chanceOfAny,
+  chanceShunsWater,
+  finishName,
+  has,
+  isDone,
+  isSuspect,
+  isTouchedIn,
+  keepsFilm,
+  openFindings,
+} from '../context';
 
 const WAXED = FINISHES.rows.filter((it) => it.repels);
 

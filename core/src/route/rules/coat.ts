@@ -13,7 +13,9 @@ import { litresFor, may } from '../../coating';
 import { isForChild, movesWith } from '../../piece';
 import { COAT_WORDS } from '../../words';
 import { take, type Coat, type Lag, type Need, type Series } from '../../work';
-import { areaOfFace, hangsAsDoor, type SurfaceContext } from '../context';
+import type { Draft } from '../rule';
+import { onArea, papersFor, wait } from './common';
+import { type SurfaceContext, areaOfFace, hangsAsDoor } from '../context';
 import {
   coatOver,
   coatsInSeries,
@@ -25,8 +27,6 @@ import {
   placeInPlan,
   wantsOpenWood,
 } from '../finishing';
-import type { Draft } from '../rule';
-import { onArea, papersFor, wait } from './common';
 
 /** From this area on masking and cleaning the gun are made good by its speed, m². */
 const WORTH_SPRAYING =

@@ -2,23 +2,15 @@ import { COATINGS, PAPER_CHOICES, WOODS, type Coating } from '../../catalog';
 import { colourName } from '../../coating';
 import { COAT_WORDS as WORDS, SAND_WORDS, capital } from '../../words';
 import type { Coat } from '../../work';
-import { areaOfFace, chanceOfAny, isDone, type SurfaceContext } from '../context';
-import {
-  chanceOfBleed,
-  chanceOfPeeling,
-  effectsOf,
-  fillsGrain,
-  isToBeDulledUnder,
-  paintPlanOf,
-  pendingOf,
-  primerOf,
-  stainsOf,
-} from '../finishing';
 import { surfaceRule, type Draft, type Rule } from '../rule';
 import { grainCoat } from './block';
 import { waxLeft } from './clean';
 import { dullCoat, isSprayed, layCoat, sandBetween, sandedBetween, sandsEveryCoat } from './coat';
 import { onArea, papersFor } from './common';
+import { effectsOf, fillsGrain, paintPlanOf, stainsOf } from '../coloured';
+import { type SurfaceContext, areaOfFace, chanceOfAny, isDone } from '../context';
+import { isToBeDulledUnder, pendingOf } from '../finishing';
+import { chanceOfBleed, chanceOfPeeling, primerOf } from '../primed';
 
 const BLOTCHY = WOODS.rows.filter((it) => it.blotches);
 

@@ -8,7 +8,7 @@ import {
   type Effort,
   type Lag,
 } from '../../work';
-import { areaOfFace, type SurfaceContext } from '../context';
+import { type SurfaceContext, areaOfFace } from '../context';
 
 /** A wait of so many minutes until something is so. */
 export const wait = (

@@ -1,11 +1,11 @@
 import { COATINGS } from '../../catalog';
 import { COAT_WORDS, about, capital } from '../../words';
-import type { SurfaceContext } from '../context';
-import { coatsOf } from '../finishing';
 import { groupBy } from '../group';
 import { pieceRule, type Rule } from '../rule';
 import { isDoneToPiece } from '../whole';
 import { by } from './common';
+import type { SurfaceContext } from '../context';
+import { coatsOf } from '../finishing';
 
 /** Days until the slowest coat of a surface is hard. */
 const cureDaysOf = (s: SurfaceContext): number =>

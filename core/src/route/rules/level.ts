@@ -3,21 +3,21 @@ import type { GapCheck } from '../../coating';
 import { movesWith } from '../../piece';
 import { planLadder, sandingTask } from '../../sanding';
 import { REPAIR_WORDS, SAND_WORDS as WORDS } from '../../words';
-import {
-  areaOfFace,
-  isDone,
-  isTouchedIn,
-  isDry,
-  openFindings,
-  type SurfaceContext,
-} from '../context';
 import { toolFor } from '../faceSanding';
-import { gapOf } from '../finishing';
 import { leavesFill, placesProud, replacedFittings, sandsStainOut } from '../repairs';
 import { pieceRule, surfaceRule, type Rule } from '../rule';
 import { isDoneToPiece } from '../whole';
 import { byModel, drySanding, sandWet } from './abrade';
 import { by, onArea, papersFor } from './common';
+import {
+  type SurfaceContext,
+  areaOfFace,
+  isDone,
+  isDry,
+  isTouchedIn,
+  openFindings,
+} from '../context';
+import { gapOf } from '../finishing';
 
 /** What new film does to a part that runs in an opening, where too little would be left. */
 const slidesTight = (s: SurfaceContext): GapCheck | undefined => {

@@ -1,11 +1,11 @@
 import { DECISIONS, SANDING_MODEL } from '../../catalog';
 import { SECURE_WORDS as WORDS } from '../../words';
-import { behind, isDone } from '../context';
 import { ladderFor } from '../faceSanding';
 import { isOpen } from '../questions';
 import { surfaceRule, type Rule } from '../rule';
 import { asGate } from './ask';
 import { by } from './common';
+import { behind, isDone } from '../context';
 
 /** What has to be looked at once the fittings are off: into their holes, and under their plates. */
 export const LOOK_RULES: readonly Rule[] = [

@@ -1,10 +1,10 @@
 import { PAPER_CHOICES, WAITS } from '../../catalog';
 import { OPEN_WOOD_WORDS as WORDS } from '../../words';
-import { areaOfFace, isDone, isDry, keepsFilm, type SurfaceContext } from '../context';
-import { stainsOf } from '../finishing';
 import { surfaceRule, type Rule } from '../rule';
 import { drySanding, sandWet } from './abrade';
 import { onArea, papersFor, wait } from './common';
+import { stainsOf } from '../coloured';
+import { type SurfaceContext, areaOfFace, isDone, isDry, keepsFilm } from '../context';
 
 /** The wood itself is to be made paler; not where water and lye would loosen a thin face. */
 const isBleached = (s: SurfaceContext): boolean =>

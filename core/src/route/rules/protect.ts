@@ -10,19 +10,19 @@ import {
 import { wearOf } from '../../piece';
 import { COAT_WORDS as WORDS, capital } from '../../words';
 import type { Coat } from '../../work';
+import { repairOf } from '../repairs';
+import { surfaceRule, type Draft, type Rule } from '../rule';
+import { dullCoat, isFilm, layCoat, sandBetween, sandedBetween, sandsEveryCoat } from './coat';
+import { by, onArea, wait } from './common';
 import {
+  type SurfaceContext,
   bearsAlcohol,
   finishName,
   isDone,
   isTouchedIn,
   keepsFilm,
-  type SurfaceContext,
 } from '../context';
-import { repairOf } from '../repairs';
 import { belowTopcoat, coatsInSeries, isToBeDulledUnder, pendingOf, topcoatOf } from '../finishing';
-import { surfaceRule, type Draft, type Rule } from '../rule';
-import { dullCoat, isFilm, layCoat, sandBetween, sandedBetween, sandsEveryCoat } from './coat';
-import { by, onArea, wait } from './common';
 
 const sheenOf = (s: SurfaceContext): string =>
   SHEENS.get(('sheen' in s.aim.scheme && s.aim.scheme.sheen) || USUAL_SHEEN).label;

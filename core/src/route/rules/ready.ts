@@ -1,11 +1,11 @@
 import { WAITS } from '../../catalog';
 import { READY_WORDS as WORDS } from '../../words';
-import { isDone, latestReading, observationsOf } from '../context';
 import { airFault, isOpen } from '../questions';
 import { pieceRule, surfaceRule, type Rule } from '../rule';
 import { isDoneToPiece } from '../whole';
 import { asGate } from './ask';
 import { by, wait } from './common';
+import { isDone, latestReading, observationsOf } from '../context';
 
 /** Readings that hold coats and fillers until they are in order. */
 export const READY_RULES: readonly Rule[] = [

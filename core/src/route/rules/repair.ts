@@ -2,11 +2,11 @@ import { DAMAGES, FILLS, PAPER_CHOICES, WAITS, type Repair } from '../../catalog
 import { REPAIR_WORDS as WORDS, SAND_WORDS, byLabel } from '../../words';
 import { effort, takes, type Effort, type Lag } from '../../work';
 
-import { isDone, isDry, isTouchedIn, isVeneered, type SurfaceContext } from '../context';
 import { acceptedOn, holesIn, repairOf, replacedFittings } from '../repairs';
 import { pieceRule, surfaceRule, type Draft, type Rule } from '../rule';
 import { isDoneToPiece, type Whole } from '../whole';
 import { onArea, wait } from './common';
+import { type SurfaceContext, isDone, isDry, isTouchedIn, isVeneered } from '../context';
 
 const waitOf = (it: Repair): Lag | null =>
   it.waitMinutes > 0 ? wait(it.waitMinutes, it.until, it.glue ? 'glue' : 'reaction') : null;

@@ -2,7 +2,13 @@ import { PAPER_CHOICES, SLOWER, WAITS } from '../../catalog';
 import { chanceOfSandingThrough, type Ladder } from '../../sanding';
 import { SAND_WORDS as WORDS, SCHEME_WORDS, UNNAMED } from '../../words';
 import type { Task } from '../../work';
+import { ladderFor, thinnerThan, toolFor } from '../faceSanding';
+import { acceptedOn } from '../repairs';
+import { surfaceRule, type Draft, type Rule } from '../rule';
+import { byModel, drySanding, sandWet } from './abrade';
+import { onArea, papersFor, wait } from './common';
 import {
+  type SurfaceContext,
   areaOfFace,
   bearsAlcohol,
   behind,
@@ -13,13 +19,7 @@ import {
   isVeneered,
   keepsFilm,
   renewsClear,
-  type SurfaceContext,
 } from '../context';
-import { ladderFor, thinnerThan, toolFor } from '../faceSanding';
-import { acceptedOn } from '../repairs';
-import { surfaceRule, type Draft, type Rule } from '../rule';
-import { byModel, drySanding, sandWet } from './abrade';
-import { onArea, papersFor, wait } from './common';
 
 /** Chance that a ladder takes more than there is of the veneer, in the field and at edges. */
 const sandThrough = (s: SurfaceContext, ladder: Ladder): Task['sandThrough'] =>

@@ -1,12 +1,12 @@
 import { isForChild } from '../../piece';
 import { SECURE_WORDS as WORDS, about } from '../../words';
 import { paintedAlike } from '../alike';
-import { isDone, isTouched, leadObservations, openFindings } from '../context';
 import { isOpen } from '../questions';
 import { pieceRule, surfaceRule, type Rule } from '../rule';
 import { isDoneToPiece } from '../whole';
 import { asGate } from './ask';
 import { by } from './common';
+import { isDone, isTouched, leadObservations, openFindings } from '../context';
 
 /** What has to be known or made harmless before anything else. */
 export const SECURE_RULES: readonly Rule[] = [

@@ -10,22 +10,22 @@ import {
 import { bordersIn } from '../../piece';
 import { STRIP_WORDS as WORDS, byLabel } from '../../words';
 import { takes } from '../../work';
+import { surfaceRule, type Rule } from '../rule';
+import { chooseStripWay, layersOn, roundsOf, stripEffort, type Way } from '../stripChoice';
+import { by, onArea, wait } from './common';
 import {
+  type SurfaceContext,
   areaOfFace,
   bearsAlcohol,
-  finishName,
   behind,
+  finishName,
   has,
   isDone,
   keepsFilm,
   observationsOf,
   openFindings,
-  type SurfaceContext,
 } from '../context';
 import { hasOtherCoats } from '../finishing';
-import { surfaceRule, type Rule } from '../rule';
-import { chooseStripWay, layersOn, roundsOf, stripEffort, type Way } from '../stripChoice';
-import { by, onArea, wait } from './common';
 
 const brushesFor = (s: SurfaceContext, way: Way): readonly string[] =>
   way.dwellMinutes === 0

@@ -1,0 +1,164 @@
+import { PARTS_WORDS as WORDS, SECURE_WORDS } from '../../words';
+import { pieceRule, type Rule } from '../rule';
+import { isDoneToPiece, isInPlace } from '../whole';
+import { by } from './common';
+import { hangsAsDoor, hasPulls, isSuspect, runsWithDrawers } from '../context';
+import {
+  worked,
+  countOf,
+  drawersIn,
+  doorsIn,
+  othersOn,
+  fittingsOn,
+  countOfFittings,
+  hasFittings,
+  staysIn,
+  hasSplitBack,
+} from './fittings';
+
+/** The piece is recorded while it is still together; then everything that comes off or out. */
+export const APART_RULES: readonly Rule[] = [
+  pieceRule({
+    id: 'record-before-it-changes',
+    phase: 'record',
+    regardless: true,
+    place: { of: 'piece' },
+    asks: (whole) => (isDoneToPiece(whole, 'photographed') ? [] : worked(whole)),
+    because: () => SECURE_WORDS.photographs.because,
+    work: () => ({
+      method: 'photograph',
+      rank: 0,
+      title: SECURE_WORDS.photographs.title,
+      how: SECURE_WORDS.photographs.how,
+      ...by('photograph', 1),
+      traits: { makesOfPiece: ['photographed'] },
+    }),
+  }),
+  pieceRule({
+    id: 'mask-drawers-that-stay',
+    phase: 'block',
+    place: { of: 'parts', id: 'drawers' },
+    asks: (whole) =>
+      staysIn(whole) && !isDoneToPiece(whole, 'drawersMasked')
+        ? worked(whole, runsWithDrawers)
+        : [],
+    because: (whole) => WORDS.maskDrawers.because(drawersIn(whole)),
+    work: () => ({
+      method: 'mask-drawers',
+      rank: -25,
+      title: WORDS.maskDrawers.title,
+      how: WORDS.maskDrawers.how,
+      ...by('drawerMap', 1),
+      traits: { makesOfPiece: ['drawersMasked'] },
+    }),
+  }),
+  pieceRule({
+    id: 'number-the-drawers',
+    phase: 'dismantle',
+    regardless: true,
+    place: { of: 'parts', id: 'drawers' },
+    asks: (whole) =>
+      !staysIn(whole) && isInPlace(whole, 'drawers') ? worked(whole, runsWithDrawers) : [],
+    because: (whole) => WORDS.drawersOut.because(drawersIn(whole)),
+    work: (whole) => ({
+      method: 'drawers-out',
+      rank: 0,
+      title: WORDS.drawersOut.title(drawersIn(whole)),
+      how: WORDS.drawersOut.how,
+      ...by('drawerOut', drawersIn(whole)),
+      traits: { takesOff: 'drawers' },
+    }),
+  }),
+  pieceRule({
+    id: 'number-the-doors',
+    phase: 'dismantle',
+    regardless: true,
+    place: { of: 'parts', id: 'doors' },
+    asks: (whole) => (isInPlace(whole, 'doors') ? worked(whole, hangsAsDoor) : []),
+    because: (whole) => WORDS.doorsOff.because(doorsIn(whole)),
+    work: (whole) => ({
+      method: 'doors-off',
+      rank: 0,
+      title: WORDS.doorsOff.title(doorsIn(whole)),
+      how: WORDS.doorsOff.how,
+      ...by('doorOff', doorsIn(whole)),
+      traits: { takesOff: 'doors' },
+    }),
+  }),
+  pieceRule({
+    id: 'hardware-is-the-inspection',
+    phase: 'dismantle',
+    regardless: true,
+    place: { of: 'parts', id: 'pulls' },
+    asks: (whole) => (isInPlace(whole, 'pulls') ? worked(whole, hasFittings(whole)) : []),
+    because: () => WORDS.hardwareOff.because,
+    work: (whole) => ({
+      method: 'hardware-off',
+      rank: 1,
+      title: WORDS.hardwareOff.title(fittingsOn(whole)),
+      how: WORDS.hardwareOff.how(
+        whole.surfaces.some((s) => hasPulls(s) && isSuspect(s)),
+        othersOn(whole).some((it) => it.kind === 'glass' || it.kind === 'mirror'),
+      ),
+      ...by('pullOff', countOfFittings(whole)),
+      traits: { takesOff: 'pulls' },
+    }),
+  }),
+  pieceRule({
+    id: 'back-off-if-split',
+    phase: 'dismantle',
+    regardless: true,
+    place: { of: 'parts', id: 'back' },
+    asks: (whole) => (isInPlace(whole, 'back') ? whole.surfaces.filter(hasSplitBack) : []),
+    because: () => WORDS.backOff.because,
+    work: () => ({
+      method: 'back-off',
+      rank: 2,
+      title: WORDS.backOff.title,
+      how: WORDS.backOff.how,
+      ...by('backOff', 1),
+      traits: { opensLayers: true, takesOff: 'back' },
+      protection: ['goggles'],
+    }),
+  }),
+  pieceRule({
+    id: 'fittings-soak-meanwhile',
+    phase: 'dismantle',
+    regardless: true,
+    place: { of: 'parts', id: 'pulls' },
+    asks: (whole) =>
+      countOf(whole, 'clean') > 0 && !isDoneToPiece(whole, 'fittingsPolished')
+        ? worked(whole, hasPulls)
+        : [],
+    because: (whole) => WORDS.polishFittings.because(countOf(whole, 'clean')),
+    work: (whole) => ({
+      method: 'polish-fittings',
+      rank: 3,
+      title: WORDS.polishFittings.title(countOf(whole, 'clean')),
+      how: WORDS.polishFittings.how,
+      ...by('polish', countOf(whole, 'clean')),
+      traits: { opensLayers: true, makesOfPiece: ['fittingsPolished'] },
+      protection: ['workGloves', 'goggles'],
+    }),
+  }),
+  pieceRule({
+    id: 'fittings-painted-off-the-piece',
+    phase: 'dismantle',
+    regardless: true,
+    place: { of: 'parts', id: 'pulls' },
+    asks: (whole) =>
+      countOf(whole, 'repaint') > 0 && !isDoneToPiece(whole, 'fittingsRepainted')
+        ? worked(whole, hasPulls)
+        : [],
+    because: (whole) => WORDS.repaintFittings.because(countOf(whole, 'repaint')),
+    work: (whole) => ({
+      method: 'repaint-fittings',
+      rank: 3,
+      title: WORDS.repaintFittings.title(countOf(whole, 'repaint')),
+      how: WORDS.repaintFittings.how,
+      ...by('repaint', countOf(whole, 'repaint')),
+      traits: { opensLayers: true, makesOfPiece: ['fittingsRepainted'] },
+      protection: ['workGloves'],
+    }),
+  }),
+];

@@ -1,0 +1,156 @@
+import { ANCHOR_FROM_MM, TIPS_FROM_MM } from '../../catalog';
+import { templateOf } from '../../piece';
+import { PARTS_WORDS as WORDS } from '../../words';
+import { pieceRule, type Rule } from '../rule';
+import { isDoneToPiece, type Whole } from '../whole';
+import { by } from './common';
+import { areaOfFace, hangsAsDoor, runsWithDrawers } from '../context';
+import {
+  worked,
+  drawersIn,
+  doorsIn,
+  othersOn,
+  fittingsOn,
+  countOfFittings,
+  areAllNew,
+  hasFittings,
+  backOnTo,
+  hadSplitBack,
+} from './fittings';
+
+/** From which height on it could fall on somebody, mm. */
+const tipsFrom = ({ piece }: Whole): number =>
+  templateOf(piece.templateId).storesClothes || piece.childsRoom
+    ? TIPS_FROM_MM.value
+    : ANCHOR_FROM_MM.value;
+
+const heightOf = ({ piece }: Whole): number => piece.measures.height ?? 0;
+
+/** Everything that came off goes back on, and the piece is made fit to stand and run. */
+export const TOGETHER_RULES: readonly Rule[] = [
+  pieceRule({
+    id: 'wax-what-slides',
+    phase: 'reassemble',
+    regardless: true,
+    place: { of: 'parts', id: 'drawers' },
+    asks: (whole) => backOnTo(whole, 'drawers', runsWithDrawers),
+    because: (whole) => WORDS.drawersIn.because(drawersIn(whole)),
+    work: (whole) => ({
+      method: 'drawers-in',
+      rank: 0,
+      title: WORDS.drawersIn.title,
+      how: WORDS.drawersIn.how,
+      ...by('drawerIn', drawersIn(whole)),
+      traits: { putsOn: 'drawers' },
+      checks: [{ id: 'runsFreely', question: WORDS.drawersIn.check }],
+    }),
+  }),
+  pieceRule({
+    id: 'hinge-to-frame-first',
+    phase: 'reassemble',
+    regardless: true,
+    place: { of: 'parts', id: 'doors' },
+    asks: (whole) => backOnTo(whole, 'doors', hangsAsDoor),
+    because: (whole) => WORDS.doorsOn.because(doorsIn(whole)),
+    work: (whole) => ({
+      method: 'doors-on',
+      rank: 1,
+      title: WORDS.doorsOn.title,
+      how: WORDS.doorsOn.how,
+      ...by('doorOn', doorsIn(whole)),
+      traits: { putsOn: 'doors' },
+    }),
+  }),
+  pieceRule({
+    id: 'hardware-on-hard-film',
+    phase: 'reassemble',
+    regardless: true,
+    place: { of: 'parts', id: 'pulls' },
+    asks: (whole) => backOnTo(whole, 'pulls', hasFittings(whole)),
+    because: () => WORDS.hardwareOn.because,
+    work: (whole) => ({
+      method: 'hardware-on',
+      rank: 2,
+      title: WORDS.hardwareOn.title(fittingsOn(whole), areAllNew(whole)),
+      how: WORDS.hardwareOn.how(
+        othersOn(whole).some((it) => it.kind === 'glass' || it.kind === 'mirror'),
+      ),
+      ...by('pullOn', countOfFittings(whole)),
+      traits: { putsOn: 'pulls' },
+    }),
+  }),
+  pieceRule({
+    id: 'back-on-again',
+    phase: 'reassemble',
+    regardless: true,
+    place: { of: 'parts', id: 'back' },
+    asks: (whole) => backOnTo(whole, 'back', hadSplitBack),
+    because: () => WORDS.backOn.because,
+    work: () => ({
+      method: 'back-on',
+      rank: 0,
+      title: WORDS.backOn.title,
+      how: WORDS.backOn.how,
+      ...by('backOn', 1),
+      traits: { putsOn: 'back' },
+      protection: ['goggles'],
+    }),
+  }),
+  pieceRule({
+    id: 'bumpers-keep-film-apart',
+    phase: 'reassemble',
+    place: { of: 'piece' },
+    asks: (whole) =>
+      isDoneToPiece(whole, 'bumpersSet')
+        ? []
+        : worked(whole, (s) => hangsAsDoor(s) || runsWithDrawers(s)),
+    because: () => WORDS.bumpers.because,
+    work: () => ({
+      method: 'bumpers',
+      rank: 3,
+      title: WORDS.bumpers.title,
+      how: WORDS.bumpers.how,
+      ...by('bumpers', 1),
+      traits: { makesOfPiece: ['bumpersSet'] },
+    }),
+  }),
+  pieceRule({
+    id: 'seen-from-a-distance',
+    phase: 'reassemble',
+    place: { of: 'piece' },
+    asks: (whole) => (isDoneToPiece(whole, 'touchedUp') ? [] : worked(whole)),
+    because: () => WORDS.touchUp.because,
+    work: (_, asking) => ({
+      method: 'touch-up',
+      rank: 5,
+      title: WORDS.touchUp.title,
+      how: WORDS.touchUp.how,
+      ...by(
+        'touchUp',
+        asking.reduce((sum, s) => sum + areaOfFace(s), 0),
+      ),
+      traits: { makesOfPiece: ['touchedUp'] },
+    }),
+  }),
+  pieceRule({
+    id: 'tall-stands-anchored',
+    phase: 'reassemble',
+    place: { of: 'piece' },
+    asks: (whole) =>
+      !templateOf(whole.piece.templateId).forChild &&
+      heightOf(whole) >= tipsFrom(whole) &&
+      !isDoneToPiece(whole, 'anchorReady')
+        ? worked(whole)
+        : [],
+    because: (whole) => WORDS.anchor.because(tipsFrom(whole) === TIPS_FROM_MM.value),
+    work: () => ({
+      method: 'anchor',
+      rank: 4,
+      title: WORDS.anchor.title,
+      how: WORDS.anchor.how,
+      ...by('anchor', 1),
+      traits: { makesOfPiece: ['anchorReady'] },
+      cautions: WORDS.anchor.cautions,
+    }),
+  }),
+];
