@@ -132,3 +132,28 @@ test('the owner gets a care sheet with coats, cure and lead', async ({ page }) =
   const pdf = await page.request.get((await asked).url());
   expect(pdf.headers()['content-type']).toBe('application/pdf');
 });
+
+test('a stain by class, a bleached face and the gun are chosen, said again, and planned', async ({
+  page,
+}) => {
+  await open(page, '/pieces/reading-table/aim');
+  await button(page, /^Top:/).click();
+  await page.getByRole('radio', { name: 'Stained + clear' }).click();
+  await page.getByRole('radio', { name: 'Water-based' }).click();
+  await button(page, 'Sheen, wear and more').click();
+  await page
+    .getByRole('radiogroup', { name: 'Bleach the wood first' })
+    .getByRole('radio', { name: 'Yes' })
+    .click();
+  await page.getByRole('radio', { name: 'Spray gun' }).click();
+  await button(page, 'Aim at 1 surface').click();
+  await expect(
+    page.getByText(/^bleached, stained \w+ with water-based stain, .*, by gun$/),
+  ).toBeVisible();
+  await goTo(page, 'Route');
+  await expect(button(page, /^Step \d+: Bleach the wood/)).toBeVisible();
+  await expect(button(page, /^Step \d+: Stain, water-based/)).toBeVisible();
+  await expect(page.getByText(/Not all by gun on the top/)).toBeVisible();
+  await button(page, 'Undo').click();
+  await expect(page.getByText('Taken back.')).toBeVisible();
+});

@@ -1,5 +1,5 @@
 import { surfacesOf, type Piece } from '../piece';
-import { careWords, routeWords, schemeInWords, stepInWords, yearsInWords } from '../words';
+import { aimInWords, careWords, routeWords, stepInWords, yearsInWords } from '../words';
 import type { CareSheet } from './careSheet';
 import type { Operation, Route } from './operation';
 import { byPhase } from './plan';
@@ -93,7 +93,7 @@ export const routeCard = (piece: Piece, route: Route, ticket: Ticket): Paper => 
             lines: surfacesOf(piece).map((surface) => {
               const aim = piece.aims.find((it) => it.surfaceId === surface.id);
               return {
-                text: `${surface.name}${surface.count > 1 ? ` ×${surface.count}` : ''}: ${aim ? schemeInWords(aim.scheme) : routeWords.noAimYet}`,
+                text: `${surface.name}${surface.count > 1 ? ` ×${surface.count}` : ''}: ${aim ? aimInWords(aim) : routeWords.noAimYet}`,
               };
             }),
           },

@@ -22,7 +22,7 @@ export * as SAND_WORDS from './steps/sand';
 export * as OPEN_WOOD_WORDS from './steps/openWood';
 export * as READY_WORDS from './steps/ready';
 export * as COAT_WORDS from './steps/coats';
-export { schemeInWords } from './scheme';
+export { aimInWords, schemeInWords } from './scheme';
 export { DISPOSITIONS, hardwareAdvice } from './hardware';
 export { yearsInWords } from './piece';
 export { careRules, careWords, inCoats } from './care';

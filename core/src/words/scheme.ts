@@ -59,3 +59,21 @@ export const schemeInWords = (it: SchemeTold): string => {
       return 'left as it is';
   }
 };
+
+const NEW_PART_WORDS = { solid: 'new solid wood', plywood: 'new plywood', board: 'new fibreboard' };
+const APPLICATOR_WORDS = { brush: 'by brush', roller: 'by roller', gun: 'by gun' };
+
+/** What of an aim is told in words beside its scheme. */
+interface AimTold {
+  readonly scheme: SchemeTold;
+  readonly newPart?: keyof typeof NEW_PART_WORDS | undefined;
+  readonly applicator?: keyof typeof APPLICATOR_WORDS | 'best' | undefined;
+}
+
+/** An aim in words: "new plywood, painted, pale colour, waterborne clear, by gun". */
+export const aimInWords = ({ scheme, newPart, applicator = 'best' }: AimTold): string =>
+  [
+    ...(newPart ? [NEW_PART_WORDS[newPart]] : []),
+    schemeInWords(scheme),
+    ...(applicator === 'best' ? [] : [APPLICATOR_WORDS[applicator]]),
+  ].join(', ');

@@ -1,5 +1,5 @@
 import { surfacesOf, type PieceRecord } from '@obrik/core/piece';
-import { schemeInWords } from '@obrik/core/words';
+import { aimInWords } from '@obrik/core/words';
 
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
@@ -23,33 +23,10 @@ import {
 } from '@/ui/controls';
 import { UnfoldedPiece } from '@/ui/drawings';
 import { usePalette } from '@/ui/theme';
-import {
-  APPLICATORS,
-  DISTRESS_PLACES,
-  DISTRESS_STRENGTHS,
-  EFFECTS,
-  FIRST_CHOICE,
-  GRAINS,
-  KINDS,
-  NEW_PARTS,
-  PAINTS,
-  SHADES,
-  SHEENS,
-  STAINS,
-  STAINS_OVER,
-  STRIP_WISHES,
-  TOPCOATS,
-  WEARS,
-  YES_NO,
-  choiceOf,
-  picked,
-  schemeOf,
-  shownColour,
-  uses,
-  type Choice,
-} from './options';
+import { FIRST_CHOICE, KINDS, choiceOf, schemeOf, type Choice } from './options';
 import { aimColour } from '@/features/shared/aimColour';
-import { Dot, Swatches } from './Swatches';
+import { SchemeDetails } from './SchemeDetails';
+import { Dot } from './Swatches';
 import { RefusalCard } from '@/features/shared/RefusalCard';
 import { spoiledAims } from './spoiledAims';
 
@@ -70,7 +47,6 @@ export const AimScreen = ({ record }: { readonly record: PieceRecord }) => {
   );
   const [selected, setSelected] = useState<ReadonlySet<string>>(new Set());
   const [choice, setChoice] = useState<Choice>(FIRST_CHOICE);
-  const [more, setMore] = useState(false);
   const put = (part: Partial<Choice>) => setChoice({ ...choice, ...part });
 
   const toggle = (surfaceId: string) => {
@@ -84,22 +60,20 @@ export const AimScreen = ({ record }: { readonly record: PieceRecord }) => {
   const unaimed = surfaces.filter((it) => !piece.aims.some((aim) => aim.surfaceId === it.id));
   const apply = async () => {
     const surfaceIds = [...selected];
-    const scheme = schemeOf(choice);
-    const aims = surfaceIds.map((surfaceId) => ({
-      surfaceId,
-      scheme,
+    const wish = {
+      scheme: schemeOf(choice),
       stripWish: choice.stripWish,
       ...(choice.applicator === 'best' ? {} : { applicator: choice.applicator }),
       ...(choice.newPart === 'old' ? {} : { newPart: choice.newPart }),
-    }));
+    };
+    const aims = surfaceIds.map((surfaceId) => ({ surfaceId, ...wish }));
     const done = await change(
       piece.id,
       { kind: 'aim', surfaceIds, aims },
-      `${surfaceIds.length === 1 ? 'Surface' : `${surfaceIds.length} surfaces`}: ${schemeInWords(scheme)}.`,
+      `${surfaceIds.length === 1 ? 'Surface' : `${surfaceIds.length} surfaces`}: ${aimInWords(wish)}.`,
     );
     if (done) setSelected(new Set());
   };
-  const use = uses(choice.kind);
   const impossible = useMemo(() => it.impossible([...selected]), [it, selected]);
   const refusedHere = impossible.get(choice.kind) ?? [];
 
@@ -161,156 +135,7 @@ export const AimScreen = ({ record }: { readonly record: PieceRecord }) => {
                 lastWord={it.waysOut.join(' ')}
               />
             ))}
-            {use.shade ? (
-              <Options
-                label="How light"
-                options={SHADES.slice(1)}
-                chosen={choice.shade === 'white' ? 'pale' : choice.shade}
-                onChoose={(shade) => put({ shade })}
-              />
-            ) : null}
-            {use.colour ? (
-              <Swatches chosen={shownColour(choice)} onChoose={(colour) => put(picked(colour))} />
-            ) : null}
-            {use.stain ? (
-              <>
-                <Label>Stain</Label>
-                <Options
-                  label="Stain"
-                  options={STAINS}
-                  chosen={choice.stain}
-                  onChoose={(stain) => put({ stain })}
-                />
-              </>
-            ) : null}
-            {use.stainOver ? (
-              <Options
-                label="Stain over the wash"
-                options={STAINS_OVER}
-                chosen={choice.stainOver}
-                onChoose={(stainOver) => put({ stainOver })}
-              />
-            ) : null}
-            {use.paint ? (
-              <>
-                <Options
-                  label="Paint"
-                  options={PAINTS}
-                  chosen={choice.paint}
-                  onChoose={(paint) => put({ paint })}
-                />
-                <Label>On top of the colour</Label>
-                <Options
-                  label="Effect"
-                  options={EFFECTS}
-                  chosen={choice.effect}
-                  onChoose={(effect) => put({ effect })}
-                />
-                {choice.effect === 'distressed' ? (
-                  <>
-                    <Options
-                      label="How far it is rubbed through"
-                      options={DISTRESS_STRENGTHS}
-                      chosen={choice.distress.strength}
-                      onChoose={(strength) => put({ distress: { ...choice.distress, strength } })}
-                    />
-                    <Options
-                      label="Where it is rubbed through"
-                      options={DISTRESS_PLACES}
-                      chosen={choice.distress.where}
-                      onChoose={(where) => put({ distress: { ...choice.distress, where } })}
-                    />
-                  </>
-                ) : null}
-              </>
-            ) : null}
-            {use.topcoat ? (
-              <>
-                <Label>Topcoat</Label>
-                <Options
-                  label="Topcoat"
-                  options={TOPCOATS}
-                  chosen={choice.topcoat}
-                  onChoose={(topcoat) => put({ topcoat })}
-                />
-              </>
-            ) : null}
-            {use.topcoat && !more ? (
-              <PlainButton title="Sheen, wear and more" onPress={() => setMore(true)} />
-            ) : null}
-            {use.topcoat && more ? (
-              <>
-                <Label>Sheen</Label>
-                <Options
-                  label="Sheen"
-                  options={SHEENS}
-                  chosen={choice.sheen}
-                  onChoose={(sheen) => put({ sheen })}
-                />
-                <Label>How hard it is used</Label>
-                <Options
-                  label="How hard it is used"
-                  options={WEARS}
-                  chosen={choice.wear}
-                  onChoose={(wear) => put({ wear })}
-                />
-                {use.bleached ? (
-                  <>
-                    <Label>Bleach the wood first</Label>
-                    <Options
-                      label="Bleach the wood first"
-                      options={YES_NO}
-                      chosen={choice.bleached ? 'yes' : 'no'}
-                      onChoose={(it) => put({ bleached: it === 'yes' })}
-                    />
-                  </>
-                ) : null}
-                {use.stain ? (
-                  <>
-                    <Label>Even out pale places with toner</Label>
-                    <Options
-                      label="Even out pale places with toner"
-                      options={YES_NO}
-                      chosen={choice.toned ? 'yes' : 'no'}
-                      onChoose={(it) => put({ toned: it === 'yes' })}
-                    />
-                  </>
-                ) : null}
-                <Label>The part itself</Label>
-                <Options
-                  label="The part itself"
-                  options={NEW_PARTS}
-                  chosen={choice.newPart}
-                  onChoose={(newPart) => put({ newPart })}
-                />
-                <Label>Laid by</Label>
-                <Options
-                  label="Laid by"
-                  options={APPLICATORS}
-                  chosen={choice.applicator}
-                  onChoose={(applicator) => put({ applicator })}
-                />
-                {use.grain ? (
-                  <Options
-                    label="Grain"
-                    options={GRAINS}
-                    chosen={choice.grain}
-                    onChoose={(grain) => put({ grain })}
-                  />
-                ) : null}
-                {use.strips ? (
-                  <>
-                    <Label>How the old finish comes off</Label>
-                    <Options
-                      label="How the old finish comes off"
-                      options={STRIP_WISHES}
-                      chosen={choice.stripWish}
-                      onChoose={(stripWish) => put({ stripWish })}
-                    />
-                  </>
-                ) : null}
-              </>
-            ) : null}
+            <SchemeDetails choice={choice} put={put} />
             {selected.size === 0 ? <Small>First tap one surface or several above.</Small> : null}
           </Card>
         </>
@@ -336,8 +161,10 @@ export const AimScreen = ({ record }: { readonly record: PieceRecord }) => {
             />
             {surfaces.map((surface) => {
               const aim = piece.aims.find((it) => it.surfaceId === surface.id);
-              const words = aim ? schemeInWords(aim.scheme) : 'no aim yet';
-              const refused = refusals.some((it) => it.surfaceIds.includes(surface.id));
+              const words = aim ? aimInWords(aim) : 'no aim yet';
+              const refused = refusals.some(
+                (it) => it.blocks && it.surfaceIds.includes(surface.id),
+              );
               return (
                 <OpenRow
                   key={surface.id}
