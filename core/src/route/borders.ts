@@ -1,7 +1,6 @@
 import { COATINGS } from '../catalog';
 import { bordersIn, isCoated, isFaceOnTop, type BorderGroup } from '../piece';
 import { groupBy } from './group';
-import type { Whole } from './whole';
 import { type SurfaceContext, areaOfFace } from './context';
 import { coatsOf } from './finishing';
 
@@ -57,12 +56,14 @@ const sidesOfGroup = (
  * Sides between which a border runs: surfaces of one group that get different coats, or coats and
  * none. What comes out or off is a group of its own; out of sight there is no border.
  */
-export const sidesOf = ({ surfaces, shop, isRefused }: Whole): readonly Side[] => {
+export const sidesOf = (
+  surfaces: readonly SurfaceContext[],
+  isRefused: (s: SurfaceContext) => boolean,
+  topFirst: boolean,
+): readonly Side[] => {
   const meeting = surfaces.filter((s) => bordersIn(s.surface) !== null && !isRefused(s));
   const groups = groupBy(meeting, (s) => bordersIn(s.surface) ?? 'body');
-  return [...groups].flatMap(([group, list]) =>
-    sidesOfGroup(group, list, shop.schools.faces === 'topFirst'),
-  );
+  return [...groups].flatMap(([group, list]) => sidesOfGroup(group, list, topFirst));
 };
 
 /** Minutes until tape may sit on the last coat of a surface. */

@@ -3,7 +3,6 @@ import type { SurfaceBeliefs } from '../inspect';
 import { isFaceOnTop, surfacesOf, type Piece, type Shop } from '../piece';
 import type { Phase, PieceState } from '../work';
 import { batchesOf } from './batch';
-import { sidesOf } from './borders';
 import { remembered } from './memo';
 import type { Operation, Route } from './operation';
 import { inOrder } from './order';
@@ -37,7 +36,7 @@ export const routeOf = (whole: Whole): Route => {
   const onTop = new Set(surfaces.filter((s) => isFaceOnTop(s.surface)).map((s) => s.surface.id));
   const names = new Map(surfaces.map((s) => [s.surface.id, s.surface.name]));
   const missing = missingTasks(whole);
-  const sides = sidesOf(whole).map(({ surfaces: of, group, order }) => ({
+  const sides = whole.sides().map(({ surfaces: of, group, order }) => ({
     group,
     order,
     primers: of.flatMap((s) => coatsInSeries(s, 'prime').map((it) => it.coating)),

@@ -1,5 +1,6 @@
 import { shopFor, type Piece, type Shop } from '../piece';
 import type { Part, PieceCondition, PieceState, Task } from '../work';
+import { sidesOf, type Side } from './borders';
 import type { SurfaceContext } from './context';
 
 /** What the rules about the piece as a whole see. */
@@ -11,6 +12,8 @@ export interface Whole {
   readonly surfaces: readonly SurfaceContext[];
   /** Of these the aim is refused. */
   readonly isRefused: (s: SurfaceContext) => boolean;
+  /** Sides between which a border runs; reckoned once. */
+  readonly sides: () => readonly Side[];
   /** What was asked for so far: of all surfaces, and by the rules before. */
   readonly asked: readonly Task[];
 }
@@ -21,7 +24,19 @@ export const wholeOf = (
   surfaces: readonly SurfaceContext[],
   now: PieceState,
   isRefused: Whole['isRefused'],
-): Whole => ({ piece, shop: shopFor(piece, shop), now, surfaces, isRefused, asked: [] });
+): Whole => {
+  const ownShop = shopFor(piece, shop);
+  let sides: readonly Side[] | undefined;
+  return {
+    piece,
+    shop: ownShop,
+    now,
+    surfaces,
+    isRefused,
+    sides: () => (sides ??= sidesOf(surfaces, isRefused, ownShop.schools.faces === 'topFirst')),
+    asked: [],
+  };
+};
 
 /** Was this done to the piece already? */
 export const isDoneToPiece = (whole: Whole, condition: PieceCondition): boolean =>

@@ -1,6 +1,6 @@
 import { COAT_WORDS, listed } from '../../words';
 import type { Condition } from '../../work';
-import { sidesOf, tapeMinutesOf, type Side } from '../borders';
+import { tapeMinutesOf, type Side } from '../borders';
 import { pieceRule, type Draft, type Rule } from '../rule';
 import type { Whole } from '../whole';
 import { by, wait } from './common';
@@ -31,7 +31,7 @@ const lacking = (
   condition: Condition,
   kind: (it: Side, all: readonly Side[]) => boolean,
 ): readonly Side[] => {
-  const all = sidesOf(whole);
+  const all = whole.sides();
   return all.filter((it) => kind(it, all) && isLacking(it, condition));
 };
 
