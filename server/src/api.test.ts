@@ -82,6 +82,8 @@ describe('pieces', () => {
         surfaceId: 'top',
         scheme: { kind: 'stained', shade: 'mid', topcoat: 'oil' },
         stripWish: 'gel',
+        applicator: 'gun',
+        newPart: 'solid',
       },
     ];
     const last = await change(6, { kind: 'aim', surfaceIds: ['top'], aims });

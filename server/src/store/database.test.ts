@@ -89,6 +89,10 @@ it('a file from before the whole inspection keeps what it holds, told more finel
     `INSERT INTO findings (pieceId, id, position, surfaceId, damage, count, note, at)
      VALUES ('p', 'f', 0, 'top', 'dent', 2, 'corner', '${at}')`,
   );
+  await old.query(
+    `INSERT INTO aims (pieceId, surfaceId, position, scheme, stripWish)
+     VALUES ('p', 'top', 0, '{"kind":"clear","topcoat":"wax"}', 'gel')`,
+  );
   await old.query("INSERT INTO shop (id, units, leadCutoffYear) VALUES (1, 'us', 1992)");
   await old.close();
 
@@ -96,6 +100,10 @@ it('a file from before the whole inspection keeps what it holds, told more finel
   const record = await pieceStore(database).find('p');
   expect(record).toMatchObject({ revision: 3, piece: { name: 'Old chest' } });
   expect(record?.piece.confirmations.map((it) => it.value)).toEqual(['foil', 'wax']);
+  // An aim from before anybody could ask for a gun or a new part.
+  expect(record?.piece.aims).toEqual([
+    { surfaceId: 'top', scheme: { kind: 'clear', topcoat: 'wax' }, stripWish: 'gel' },
+  ]);
   expect(record?.piece.findings[0]).toMatchObject({ count: 2, note: 'corner', place: null });
   expect(await shopStore(database).get()).toMatchObject({
     units: 'us',

@@ -179,7 +179,15 @@ export const defineModels = (sequelize: Sequelize): Models => {
     ),
     aims: sequelize.define(
       'aim',
-      { pieceId: key(), surfaceId: key(), position: INTEGER, scheme: JSON_TYPE, stripWish: TEXT },
+      {
+        pieceId: key(),
+        surfaceId: key(),
+        position: INTEGER,
+        scheme: JSON_TYPE,
+        stripWish: TEXT,
+        applicator: TEXT,
+        newPart: TEXT,
+      },
       options('aims'),
     ),
     routes: sequelize.define(

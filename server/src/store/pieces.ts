@@ -23,6 +23,10 @@ const LISTS = ['observations', 'confirmations', 'findings', 'layers', 'hardware'
 const plain = <T extends object>(rows: Model<T>[]): T[] =>
   rows.map((it) => it.get({ plain: true }));
 
+/** A column that nobody filled is a wish that nobody had. */
+const whatWasSaid = (row: object): object =>
+  Object.fromEntries(Object.entries(row).filter(([, value]) => value !== null));
+
 /** Keeps pieces in the database. Writes are done one at a time. */
 export const pieceStore = ({ sequelize, models }: Database): PieceStore => {
   let last: Promise<unknown> = Promise.resolve();
@@ -48,7 +52,10 @@ export const pieceStore = ({ sequelize, models }: Database): PieceStore => {
       piece: pieceSchema.parse({
         ...rest,
         ...Object.fromEntries(
-          LISTS.map((name, index) => [name, lists[index]?.filter((it) => it.pieceId === rest.id)]),
+          LISTS.map((name, index) => {
+            const own = lists[index]?.filter((it) => it.pieceId === rest.id);
+            return [name, name === 'aims' ? own?.map(whatWasSaid) : own];
+          }),
         ),
       }),
     }));

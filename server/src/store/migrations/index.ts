@@ -6,6 +6,7 @@ import { schools } from './0003-schools';
 import { tools } from './0004-tools';
 import { pieceSchools } from './0005-piece-schools';
 import { routeVersion } from './0006-route-version';
+import { aimWishes } from './0007-aim-wishes';
 
 /** All migrations in order. Only ever added to; one that has landed is never edited. */
 export const MIGRATIONS: readonly RunnableMigration<QueryInterface>[] = [
@@ -15,4 +16,5 @@ export const MIGRATIONS: readonly RunnableMigration<QueryInterface>[] = [
   tools,
   pieceSchools,
   routeVersion,
+  aimWishes,
 ];
