@@ -3,6 +3,9 @@ import { JUDGEMENT, PRACTICE, published } from './source';
 /** How deep each filler goes, mm: putty, one round of two-part filler, all its rounds together. */
 export const FILL_DEPTHS = { putty: 1, round: 6, twoPart: 12, source: PRACTICE } as const;
 
+/** Nearer to the rim than this share of the face, a deep fill has nothing to hold on to on one side. */
+export const AT_THE_EDGE = { share: 0.05, source: JUDGEMENT } as const;
+
 /** Up to this width, mm, a crack is glued shut; up to the next it is glued and filled; wider ones get a slip of wood. */
 export const CRACKS = { hairlineMm: 1, fillMm: 3, source: PRACTICE } as const;
 /** From this area on missing veneer is patched with veneer under paint too: putty sinks. */

@@ -217,6 +217,22 @@ export const epoxyPutty: Repair = {
   until: 'hardInFull',
 };
 
+export const woodPatch: Repair = {
+  id: 'wood-patch',
+  title: 'Let in a piece of the same wood',
+  shows: 0.4,
+  uses: [use('matchingWood', 1, 'fills'), use('woodGlue', 0.01, 'glues')],
+  steps: [
+    'Cut the break back to a clean, straight bed with a chisel, its ends slanting, not square: a slanting joint hides.',
+    'A piece of the same wood, grain and rings running on, a little larger all round; rub its bed with pencil and pare until the marks touch everywhere.',
+    'Glue, tape or clamp over paper, a day. Trim with a plane from the old wood towards the patch, then paper; tone is matched with the finish.',
+  ],
+  minutes: 45,
+  waitMinutes: 1440,
+  until: 'glueLoads',
+  glue: true,
+};
+
 export const ringOut: Repair = {
   id: 'ring-out',
   onFilm: true,
@@ -350,6 +366,7 @@ export const FILLS = {
   twoPart: twoPartFill,
   epoxy: epoxyPutty,
   stainable: stainableFill,
+  woodPatch,
   glueAndFill,
   slip,
   sheet: veneerPatch,

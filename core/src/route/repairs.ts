@@ -1,4 +1,5 @@
 import {
+  AT_THE_EDGE,
   CRACKS,
   DAMAGES,
   FILLS,
@@ -37,9 +38,18 @@ const stainableByDepth = (filler: Repair, depthMm: number): Repair => ({
   waitMinutes: STAINABLE_WAITS.find((it) => depthMm <= it.upToMm)?.minutes ?? filler.waitMinutes,
 });
 
+/** At the rim of the face, where a deep fill breaks away. */
+const isAtTheEdge = ({ place }: Finding): boolean =>
+  place !== null && Math.min(place.x, place.y, 1 - place.x, 1 - place.y) < AT_THE_EDGE.share;
+
 /** A repair as the depth of the damage wants it; as it usually is where nobody measured. */
-const byDepth = (repair: Repair, depthMm: number | null): Repair => {
+const byDepth = (repair: Repair, finding: Finding): Repair => {
+  const { depthMm } = finding;
   if (depthMm === null) return repair;
+  // Deep at the rim: modelled with an armature under paint, a piece of wood let in under clear.
+  if (isAtTheEdge(finding) && depthMm > FILL_DEPTHS.round && repair.byDepth) {
+    return repair.byDepth === 'filler' ? FILLS.epoxy : FILLS.woodPatch;
+  }
   switch (repair.byDepth) {
     case 'filler':
       return fillerByDepth(repair, depthMm);
@@ -80,7 +90,7 @@ export const repairOf = (s: SurfaceContext, finding: Finding): Repair | undefine
   if (repair?.deeperThanMm && !((finding.depthMm ?? 0) > repair.deeperThanMm)) return undefined;
   const heatOnVeneer = repair?.heats === true && s.veneerUm !== null;
   const fitting = heatOnVeneer ? FILLS.stainable : repair;
-  return fitting && byDepth(bySize(fitting, finding), finding.depthMm);
+  return fitting && byDepth(bySize(fitting, finding), finding);
 };
 
 /** Findings that nothing is done about by themselves, with the reason: none is dropped in silence. */

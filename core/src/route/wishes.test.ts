@@ -317,6 +317,25 @@ describe('mended in spots', () => {
   });
 });
 
+describe('a gouge of 15 or 8 mm', () => {
+  const gougeAt = (scheme: Scheme, depthMm: number, x: number): readonly string[] => {
+    const piece = pieceOf(top(scheme, { finish: 'bare' }, { found: { top: ['gouge'] } }));
+    const findings = piece.findings.map((it) => ({ ...it, depthMm, place: { x, y: 0.5 } }));
+    return planRoute({ ...piece, findings }, shopSchema.parse({})).operations.map(
+      (it) => it.method,
+    );
+  };
+
+  it('is filled by its depth in the field, and by its place at the rim, where filler breaks away', () => {
+    expect(gougeAt(painted('mid'), 15, 0.5)).toContain('epoxy-putty');
+    expect(gougeAt(painted('mid'), 8, 0.5)).toContain('two-part-filler');
+    expect(gougeAt(painted('mid'), 8, 0.01)).toContain('epoxy-putty');
+    expect(gougeAt(painted('mid'), 3, 0.01)).toContain('two-part-filler');
+    expect(gougeAt(stained(), 8, 0.99)).toContain('wood-patch');
+    expect(gougeAt(stained(), 8, 0.5)).toContain('stainable-filler');
+  });
+});
+
 describe('a finding is never dropped in silence', () => {
   it.each([
     ['whiteRing', painted('mid'), 'scuff', /White ring.*paint covers it/],
