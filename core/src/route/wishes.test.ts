@@ -312,6 +312,17 @@ describe('mended in spots', () => {
     expect(how(route, 'touch-in')).toMatch(/Mix the colour on a card/);
   });
 
+  it('on lead it is done wet, and waits for the lead result where that is open', () => {
+    const old = { found: { top: ['gouge' as const] }, years: [1930, 1939] as const };
+    const open = routeOf(top(SPOTS, { finish: 'alkyd' }, old));
+    expect(one(open, 'touch-in').holds).toContain('lead');
+    const found = routeOf(
+      top(SPOTS, { finish: 'alkyd' }, { ...old, seen: { top: ['lead-laboratory:found:1'] } }),
+    );
+    expect(how(found, 'touch-in')).toMatch(/^Wet-or-dry P320/);
+    expect(methods(found)).toContain('flush-fill-wet');
+  });
+
   it('where nothing is found there is nothing to touch in', () => {
     expect(methods(routeOf(top(SPOTS)))).not.toContain('touch-in');
   });

@@ -39,7 +39,7 @@ export const cautionsOf = (hazards: readonly Hazard[]): readonly CautionWords[] 
 
 /** Told at every step of a piece on which lead was found. */
 export const LEAD_ON_PIECE = byCode(
-  'There is lead on this piece: wipe wet, HEPA vacuum, bag the waste, wash before you eat; no children or pregnant women near.',
+  'There is lead on this piece: wipe wet, HEPA vacuum, bag the waste, wash before you eat; where a step names a paper, on the parts with lead it is wet-or-dry paper and a wet sponge, never dry; no children or pregnant women near.',
 );
 
 export const LEAD_WET = byCode('Lead below: nothing dry, nothing hot.');

@@ -21,6 +21,7 @@ import {
   isDone,
   isTouchedIn,
   keepsFilm,
+  isDry,
 } from '../context';
 import { belowTopcoat, coatsInSeries, isToBeDulledUnder, pendingOf, topcoatOf } from '../finishing';
 
@@ -117,12 +118,19 @@ export const PROTECT_RULES: readonly Rule[] = [
     work: (s) => [
       {
         method: 'touch-in',
-        setUp: { paint: s.finish.paint },
+        setUp: { paint: s.finish.paint, wet: !isDry(s) },
         rank: 40,
         title: WORDS.touchIn.title,
-        how: WORDS.touchIn.how(s.finish.paint, bearsAlcohol(s)),
+        how: WORDS.touchIn.how(s.finish.paint, bearsAlcohol(s), !isDry(s)),
         ...by('touchIn', placesTouchedIn(s)),
-        traits: { makes: ['touchedIn'] },
+        traits: {
+          makes: ['touchedIn'],
+          opensLayers: true,
+          makesDust: isDry(s),
+          dedusts: true,
+          wets: isDry(s) ? null : 'water',
+          grits: [PAPER_CHOICES.underClear],
+        },
         wait: wait(WAITS.afterTouchingIn, 'dry'),
         risks: { repairShows: TOUCHED_IN_SHOWS.value },
       },

@@ -282,8 +282,10 @@ export const touchIn = {
   title: 'Touch in the mended places',
   because: (finish: string) =>
     `${finish} stays as a whole; only where it was mended are colour and film made good.`,
-  how: (paint: boolean, bearsAlcohol: boolean): readonly string[] => [
-    'P320 by hand round the place, feathered a finger’s breadth out; wipe.',
+  how: (paint: boolean, bearsAlcohol: boolean, wet: boolean): readonly string[] => [
+    wet
+      ? 'Wet-or-dry P320 and a sponge round the place, feathered a finger’s breadth out; wipe the slurry up, bag the wipes.'
+      : 'P320 by hand round the place, feathered a finger’s breadth out; wipe.',
     paint
       ? 'Mix the colour on a card in daylight, let a dab dry, compare: wet paint lies. Small brush, almost dry, dabbed rather than stroked; two thin layers.'
       : 'Grain first with a fine brush, line by line, then the tone between with thinned colour; a shade lighter than it shall be.',
