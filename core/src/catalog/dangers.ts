@@ -1,4 +1,5 @@
 import { FINISHES } from './finishes';
+import { MATERIALS } from './materials';
 import type { Protection } from './protection';
 import { PRACTICE, published, type SourceMark } from './source';
 import { THIN_FACE, type StateCondition } from './state';
@@ -71,9 +72,9 @@ export const DANGERS = table([
     needs: ['noFlame'],
     forbids: [
       {
-        where: { finish: ['shellac'] },
+        where: { finish: MATERIALS.get('alcohol').dissolves },
         whileOn: 'finish',
-        because: 'alcohol dissolves shellac',
+        because: 'alcohol softens it',
       },
     ],
     source: PRACTICE,

@@ -35,8 +35,6 @@ interface StripWayRow<Id extends string = string> {
   readonly forTannin: boolean;
   /** Reaches into carving, turning and deep mouldings. */
   readonly forCarving: boolean;
-  /** May be used on films that burn: lacquer in a flash, shellac to tar. */
-  readonly forShellacAndLacquer: boolean;
   /** Leaves the wood alkaline: rinsed, neutralised, and its pH read before any coat. */
   readonly alkaline: boolean;
   readonly notOn: string;
@@ -53,7 +51,6 @@ const row = <const Id extends string>(
     | 'forPaint'
     | 'forTannin'
     | 'forCarving'
-    | 'forShellacAndLacquer'
     | 'alkaline'
     | 'tool'
     | 'heats'
@@ -63,7 +60,6 @@ const row = <const Id extends string>(
   forPaint: true,
   forTannin: true,
   forCarving: true,
-  forShellacAndLacquer: true,
   alkaline: false,
   heats: false,
   tool: undefined,
@@ -217,7 +213,6 @@ export const STRIP_WAYS = table([
     heats: true,
     tool: 'heatGun',
     forCarving: false,
-    forShellacAndLacquer: false,
     notOn: 'lead, veneer, lacquer and shellac, carved work',
   }),
   row({

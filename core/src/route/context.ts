@@ -1,10 +1,12 @@
 import {
+  DANGERS,
   DECISIONS,
-  FINISHES,
-  MATERIALS,
   SUBSTRATES,
   inspectionTest,
   type Damage,
+  type Danger,
+  type FINISHES,
+  type StateCondition,
   type WOODS,
 } from '../catalog';
 import type { Belief, LeadStatus, SurfaceBeliefs } from '../inspect';
@@ -112,10 +114,6 @@ const SHUNS_WATER_ROWS = SUBSTRATES.rows.filter((row) => row.shunsWater);
 export const chanceShunsWater = ({ substrate }: SurfaceBeliefs): number =>
   chanceOfAny(substrate.distribution, SHUNS_WATER_ROWS);
 
-const SOFT_IN_ALCOHOL = FINISHES.rows.filter((row) =>
-  MATERIALS.get('alcohol').dissolves.includes(row.id),
-);
-
 /** Is a chance so large that what it forbids is not done, or asked about first? */
 export const mayBe = (chance: number): boolean => chance >= DECISIONS.forbids.value;
 
@@ -170,9 +168,31 @@ export const leadObservations = (s: SurfaceContext): readonly string[] =>
 /** Lead was found, or may be there. */
 export const isSuspect = (s: SurfaceContext): boolean => s.lead === 'open' || s.lead === 'found';
 
+/** Chance that a condition on what the face may be holds; its variables taken as independent. */
+const chanceOf = (where: StateCondition, { beliefs }: SurfaceContext): number =>
+  (Object.keys(where) as (keyof StateCondition)[]).reduce((product, variable) => {
+    const chances: Readonly<Record<string, number>> = beliefs[variable].distribution;
+    const values: readonly string[] = where[variable] ?? [];
+    return product * values.reduce((sum, it) => sum + (chances[it] ?? 0), 0);
+  }, 1);
+
+/**
+ * Why a way of working is out of the question on a surface, by the table of dangers and by what
+ * the face may be with a chance of one in ten; undefined where it may be done.
+ * @param filmOn is the old finish still on while it is done?
+ */
+export const forbiddenBy = (
+  danger: Danger,
+  s: SurfaceContext,
+  filmOn: boolean,
+): string | undefined =>
+  DANGERS.get(danger).forbids.find(
+    ({ where, whileOn }) => (filmOn || whileOn === undefined) && mayBe(chanceOf(where, s)),
+  )?.because;
+
 /** Nothing on the face would be softened by alcohol: it is stripped, or all but sure to be no such film. */
 export const bearsAlcohol = (s: SurfaceContext): boolean =>
-  s.strips || !mayBe(chanceOfAny(s.beliefs.finish.distribution, SOFT_IN_ALCOHOL));
+  s.strips || forbiddenBy('alcohol', s, true) === undefined;
 
 /** What the old finish can be called: by its kind where that is likely enough, else by what is sure. */
 export const finishName = ({ finish, beliefs }: SurfaceContext): string =>

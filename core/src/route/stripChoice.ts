@@ -1,4 +1,5 @@
 import {
+  type Danger,
   CARVED,
   DECISIONS,
   FINISHES,
@@ -15,7 +16,15 @@ import { countedLayers } from '../inspect';
 import { STRIP_WORDS } from '../words';
 import { minutesOf, type Effort } from '../work';
 import { remembered } from './memo';
-import { type SurfaceContext, areaOfFace, chanceOfAny, has, isSuspect, mayBe } from './context';
+import {
+  areaOfFace,
+  chanceOfAny,
+  forbiddenBy,
+  has,
+  isSuspect,
+  mayBe,
+  type SurfaceContext,
+} from './context';
 
 export type Way = (typeof STRIP_WAYS.rows)[number];
 
@@ -65,8 +74,11 @@ const burden = (way: Way, s: SurfaceContext): number =>
   way.damageMinutes;
 
 const PAINTS = FINISHES.rows.filter((it) => it.paint);
-/** Films that a heat gun sets on fire, or turns to tar. */
-const BURNING = FINISHES.rows.filter((it) => it.burns);
+/** In what ways a way to strip can ruin a face. */
+const dangersIn = (way: Way): readonly Danger[] => [
+  ...(way.heats ? (['heat'] as const) : []),
+  ...(way.wets === 'caustic' ? (['caustic'] as const) : []),
+];
 const RICH_IN_TANNIN = WOODS.rows.filter((it) => it.bleeds.tannin >= DECISIONS.richInTannin.value);
 
 /** Why a way is out of the question here; undefined where it may be used. */
@@ -80,9 +92,8 @@ const forbids = (way: Way, s: SurfaceContext): string | undefined => {
   if (has(s, 'carving') && !way.forCarving) return words.onCarving;
   const { finish, wood } = s.beliefs;
   if (mayBe(chanceOfAny(finish.distribution, PAINTS)) && !way.forPaint) return words.onPaint;
-  if (mayBe(chanceOfAny(finish.distribution, BURNING)) && !way.forShellacAndLacquer) {
-    return words.onLacquer;
-  }
+  const ruins = dangersIn(way).flatMap((it) => forbiddenBy(it, s, true) ?? [])[0];
+  if (ruins !== undefined) return ruins;
   if (mayBe(chanceOfAny(wood.distribution, RICH_IN_TANNIN)) && !way.forTannin) {
     return words.onTannin;
   }

@@ -1,5 +1,6 @@
 import { SHADE_COLOURS, SHEENS as SHEEN_ROWS } from '@obrik/core/catalog';
 import { shadeOf } from '@obrik/core/coating';
+import { topcoat } from '@obrik/core/piece';
 import type {
   Aim,
   Applicator,
@@ -101,18 +102,7 @@ export const APPLICATORS: Choices<Applicator> = [
   { value: 'gun', title: 'Spray gun' },
 ];
 
-const OFFERED_TOPCOATS: readonly Topcoat[] = [
-  'none',
-  'waterborne',
-  'twoPart',
-  'oil',
-  'lacquer',
-  'shellac',
-  'hardOil',
-  'wax',
-];
-
-export const TOPCOATS: Choices<Topcoat> = OFFERED_TOPCOATS.map((value) => ({
+export const TOPCOATS: Choices<Topcoat> = topcoat.options.map((value) => ({
   value,
   title: capital(TOPCOAT_WORDS[value]),
 }));

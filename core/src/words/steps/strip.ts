@@ -27,7 +27,6 @@ export const stripChoice = {
   onVeneer: (notOn: string) => `not on ${notOn}`,
   onPaint: 'works on clear finishes only',
   onCarving: 'would flatten or gouge carving and turning',
-  onLacquer: 'lacquer burns in a flash, and shellac turns to tar',
   onTannin: 'darkens wood that is rich in tannin',
   more: (minutes: number, where: string) =>
     `about ${minutes} min more on ${where}, with hazard, likely damage and cost counted in`,
