@@ -11,6 +11,8 @@ export const DECISIONS = {
   bleedPatchTo: { value: 0.75, source: JUDGEMENT },
   /** From this chance of bleed on the last coat over clear shellac is white, and shows what still comes. */
   detectorFrom: { value: 0.5, source: JUDGEMENT },
+  /** Share of a kind of bleed that a shop's own blocker has to hold, or shellac is taken. */
+  blockerHolds: { value: 0.7, source: JUDGEMENT },
   /** From this chance on bleed is shut in under a wash. */
   bleedWorthBlocking: { value: 0.3, source: JUDGEMENT },
   /** Share of the bleed that still comes through paint that has stood for years without showing any. */

@@ -125,27 +125,37 @@ const primesItself = ({ schools, film }: PrimerNeed): boolean =>
 /** What blocks in shops that keep away from shellac; what it can't hold, shellac still does. */
 const BLOCKERS = { alkyd: 'alkydBlocker', waterborne: 'waterBlocker' } as const;
 
+/** The shop's own blocker, where it holds every kind of bleed that is to be feared here. */
+const blockerOfShop = ({ schools, bleed }: PrimerNeed): Primer | undefined => {
+  if (schools.blocker === 'pigmented' || schools.blocker === 'clear') return undefined;
+  const own = BLOCKERS[schools.blocker];
+  const { holds } = PRIMERS.get(own);
+  return KINDS.every(
+    (kind) =>
+      bleed[kind] < DECISIONS.forbids.value ||
+      holds[kind === 'stain' ? 'dye' : kind] >= DECISIONS.blockerHolds.value,
+  )
+    ? own
+    : undefined;
+};
+
 const underPaint = (need: PrimerNeed): { readonly rule: PrimerRule; readonly primer: Primer } => {
   const { scheme, schools, odour, silicone } = need;
   const isRubbedThrough = scheme.kind === 'painted' && scheme.effect === 'distressed';
   const shellac: Primer =
     schools.blocker === 'clear' || isRubbedThrough ? 'clearShellac' : 'pigmentedShellac';
-  const blockers: readonly Primer[] = [
-    shellac,
-    ...(isRubbedThrough || schools.blocker === 'pigmented' || schools.blocker === 'clear'
-      ? []
-      : [BLOCKERS[schools.blocker]]),
-  ];
+  const blocker = isRubbedThrough ? shellac : (blockerOfShop(need) ?? shellac);
   if (odour) return { rule: 'shellac-holds-odour', primer: shellac };
   if (silicone) return { rule: 'shellac-holds-silicone', primer: shellac };
   const plain: Primer = need.bareBoard >= DECISIONS.likelyForTesting.value ? 'sealing' : 'acrylic';
   // A primer that grips is weighed only where there is something to grip.
   const gripping = Math.max(need.slick, need.powdery) >= DECISIONS.forbids.value;
-  const best = [plain, ...(gripping ? (['bonding'] as const) : []), ...blockers].reduce((a, b) =>
+  const best = [plain, ...(gripping ? (['bonding'] as const) : []), blocker].reduce((a, b) =>
     lossOf(b, need) < lossOf(a, need) ? b : a,
   );
-  if (best === shellac) return { rule: 'shellac-holds-bleed', primer: best };
-  if (blockers.includes(best)) return { rule: 'blocker-of-the-shop', primer: best };
+  if (best === blocker) {
+    return { rule: best === shellac ? 'shellac-holds-bleed' : 'blocker-of-the-shop', primer: best };
+  }
   if (best === 'bonding') return { rule: 'bonding-on-glossy', primer: 'bonding' };
   return { rule: plain === 'sealing' ? 'seal-board' : 'acrylic-by-default', primer: plain };
 };

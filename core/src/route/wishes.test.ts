@@ -247,7 +247,9 @@ describe('the blocker of the shop', () => {
     );
 
   it('holds what it can; what water can’t hold is still shellac', () => {
-    expect(by('alkyd', 'tannin')).toBe('prime-pigmentedShellac');
+    expect(by('alkyd', 'tannin')).toBe('prime-alkydBlocker');
+    expect(by('alkyd', 'resin')).toBe('prime-pigmentedShellac');
+    expect(by('waterborne', 'tannin')).toBe('prime-waterBlocker');
     expect(by('waterborne', 'dye')).toBe('prime-pigmentedShellac');
     expect(by('waterborne', 'resin')).toBe('prime-pigmentedShellac');
   });
