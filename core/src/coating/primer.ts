@@ -126,8 +126,10 @@ const primesItself = ({ schools, film }: PrimerNeed): boolean =>
 const BLOCKERS = { alkyd: 'alkydBlocker', waterborne: 'waterBlocker' } as const;
 
 /** The shop's own blocker, where it holds every kind of bleed that is to be feared here. */
-const blockerOfShop = ({ schools, bleed }: PrimerNeed): Primer | undefined => {
+const blockerOfShop = ({ schools, bleed, slick, powdery }: PrimerNeed): Primer | undefined => {
   if (schools.blocker === 'pigmented' || schools.blocker === 'clear') return undefined;
+  // On what is slick or powders only shellac holds as well as it blocks.
+  if (Math.max(slick, powdery) >= DECISIONS.forbids.value) return undefined;
   const own = BLOCKERS[schools.blocker];
   const { holds } = PRIMERS.get(own);
   return KINDS.every(

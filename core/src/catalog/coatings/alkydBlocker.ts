@@ -14,7 +14,7 @@ export const alkydBlocker = coating({
   cureDays: 7,
   yellows: false,
   ground: 'oilFilm',
-  over: MEETS.oilPaint,
+  over: MEETS.bondingPrimer,
   primer: {
     need: 'bleed of tannin and dye, where shellac is not to be had',
     coats: 2,
