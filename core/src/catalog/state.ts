@@ -28,8 +28,6 @@ export const CLEAR_FILM: readonly Finish[] = [
   'waxedFilm',
   'factory',
 ];
-/** Wax lies on top, on wood or on a film. */
-export const WAXED: readonly Finish[] = ['wax', 'waxedFilm'];
 /** In the wood or barely on it. */
 export const NO_FILM: readonly Finish[] = ['bare', 'wax', 'oil'];
 /** Oil in the wood keeps stain and clear from holding. */

@@ -93,14 +93,13 @@ const ownCost = (id: Primer, m2: number): number => {
   );
 };
 
+/** Share of a kind of bleed that a primer holds; an old stain is held like dye. */
+const heldBy = (primer: Primer, kind: Exclude<Bleed, 'none'>): number =>
+  PRIMERS.get(primer).holds[kind === 'stain' ? 'dye' : kind];
+
 /** Chance that bleed gets past a primer, or comes through where there is none. */
-export const bleedPast = (primer: Primer | undefined, bleed: PrimerNeed['bleed']): number => {
-  const holds = primer && PRIMERS.get(primer).holds;
-  return KINDS.reduce(
-    (sum, kind) => sum + bleed[kind] * (1 - (holds?.[kind === 'stain' ? 'dye' : kind] ?? 0)),
-    0,
-  );
-};
+export const bleedPast = (primer: Primer | undefined, bleed: PrimerNeed['bleed']): number =>
+  KINDS.reduce((sum, kind) => sum + bleed[kind] * (1 - (primer ? heldBy(primer, kind) : 0)), 0);
 
 /**
  * Expected loss of a primer under paint, minutes: what it takes, and for every mishap that it does
@@ -131,11 +130,9 @@ const blockerOfShop = ({ schools, bleed, slick, powdery }: PrimerNeed): Primer |
   // On what is slick or powders only shellac holds as well as it blocks.
   if (Math.max(slick, powdery) >= DECISIONS.forbids.value) return undefined;
   const own = BLOCKERS[schools.blocker];
-  const { holds } = PRIMERS.get(own);
   return KINDS.every(
     (kind) =>
-      bleed[kind] < DECISIONS.forbids.value ||
-      holds[kind === 'stain' ? 'dye' : kind] >= DECISIONS.blockerHolds.value,
+      bleed[kind] < DECISIONS.forbids.value || heldBy(own, kind) >= DECISIONS.blockerHolds.value,
   )
     ? own
     : undefined;

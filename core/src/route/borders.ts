@@ -6,7 +6,7 @@ import { coatsOf } from './finishing';
 
 /** Surfaces that meet others and get the same coats; without any coats in the last place. */
 export interface Side {
-  /** What it lies together with: the body, a drawer, a door. */
+  /** What it lies together with: the body, or a drawer. */
   readonly group: BorderGroup;
   /** When it is coated among the sides of its group: 0 first. */
   readonly order: number;
@@ -30,7 +30,8 @@ const lookOf = ({ worked, aim: { scheme } }: SurfaceContext): string =>
       ])
     : '';
 
-const areaOf = (surfaces: readonly SurfaceContext[]): number =>
+/** Area of some surfaces together, m². */
+export const areaOf = (surfaces: readonly SurfaceContext[]): number =>
   surfaces.reduce((sum, s) => sum + areaOfFace(s), 0);
 
 /** The sides of one group in the order in which they are coated; none where one coat goes on all. */

@@ -1,15 +1,12 @@
 import { COAT_WORDS, listed } from '../../words';
 import type { Condition } from '../../work';
-import { tapeMinutesOf, type Side } from '../borders';
+import { areaOf, tapeMinutesOf, type Side } from '../borders';
 import { pieceRule, type Draft, type Rule } from '../rule';
 import type { Whole } from '../whole';
 import { by, wait } from './common';
-import { type SurfaceContext, areaOfFace, isDone } from '../context';
+import { type SurfaceContext, isDone } from '../context';
 
 const WORDS = COAT_WORDS.maskBorder;
-
-const areaOf = (asking: readonly SurfaceContext[]): number =>
-  asking.reduce((sum, s) => sum + areaOfFace(s), 0);
 
 /** The name of a side in keys: its first surface, which no other side has. */
 const nameOf = ({ surfaces }: Side): string => surfaces[0]?.surface.id ?? '';
