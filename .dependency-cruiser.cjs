@@ -3,6 +3,7 @@ const FLOORS = [
   ['units', 'catalog', 'dice'],
   ['words'],
   ['piece', 'climate'],
+  ['ledger'],
   ['coating', 'sanding'],
   ['work'],
   ['inspect'],

@@ -1,9 +1,9 @@
 import { Slot } from 'expo-router';
 import Head from 'expo-router/head';
 import { Provider } from 'react-redux';
-import { PersistGate } from 'redux-persist/integration/react';
 import { Shell } from '@/features/shell/Shell';
-import { persistor, store } from '@/state/store';
+import { Start } from '@/features/shell/Start';
+import { store } from '@/state/store';
 import { ThemeProvider, useFaces } from '@/ui/theme';
 
 export default function RootLayout() {
@@ -11,7 +11,7 @@ export default function RootLayout() {
   if (!faces) return null;
   return (
     <Provider store={store}>
-      <PersistGate persistor={persistor}>
+      <Start>
         <ThemeProvider>
           <Head>
             <title>Obrik</title>
@@ -20,7 +20,7 @@ export default function RootLayout() {
             <Slot />
           </Shell>
         </ThemeProvider>
-      </PersistGate>
+      </Start>
     </Provider>
   );
 }

@@ -1,8 +1,17 @@
 import { execFileSync } from 'node:child_process';
 import type { Response } from 'supertest';
 import { planRoute } from '@obrik/core/route';
-import { USUAL_SHOP, type PieceRecord } from '@obrik/core/piece';
-import { CHEST, NOW, OBSERVATION, testServer, type TestServer } from './testing/server';
+import type { PieceLedger } from '@obrik/core/ledger';
+import { USUAL_SHOP } from '@obrik/core/piece';
+import {
+  CHEST,
+  NOW,
+  OBSERVATION,
+  entryOf,
+  takenIn,
+  testServer,
+  type TestServer,
+} from './testing/server';
 
 let server: TestServer;
 beforeEach(async () => {
@@ -10,12 +19,28 @@ beforeEach(async () => {
 });
 afterEach(() => server.close());
 
-const take = () => server.api.post('/api/pieces').send(CHEST);
-const change = (revision: number, it: object, pieceId = CHEST.id) =>
-  server.api.post(`/api/pieces/${pieceId}/changes`).send({ revision, change: it });
-const observe = (revision: number, part: object = {}) =>
-  change(revision, { kind: 'observe', observation: { ...OBSERVATION, ...part } });
-const recordIn = (response: Response) => response.body as PieceRecord;
+interface Told {
+  readonly outcome: string;
+  readonly seq?: number;
+  readonly number?: number;
+  readonly problems?: readonly { readonly path: string; readonly message: string }[];
+}
+
+/** Sends entries, and gives what became of each. */
+const send = async (...entries: readonly object[]): Promise<Told[]> => {
+  const response = await server.api.post('/api/entries').send({ entries }).expect(200);
+  return (response.body as { receipts: Told[] }).receipts;
+};
+const put = async (deed: object, more: object = {}): Promise<Told> => {
+  const [told] = await send(entryOf(deed, more));
+  if (!told) throw new Error('No answer to the entry.');
+  return told;
+};
+const take = () => send(takenIn());
+const observe = (part: object = {}, more: object = {}) =>
+  put({ kind: 'observe', observation: { ...OBSERVATION, ...part } }, more);
+const chest = async (): Promise<PieceLedger> =>
+  (await server.api.get('/api/pieces/chest-1').expect(200)).body as PieceLedger;
 
 const expectProblem = (response: Response, status: number, path?: string) => {
   expect(response.status).toBe(status);
@@ -34,49 +59,29 @@ const expectProblem = (response: Response, status: number, path?: string) => {
 
 describe('pieces', () => {
   it('are taken in, numbered, listed and read again', async () => {
-    const first = await take();
-    expect(first.status).toBe(201);
-    expect(recordIn(first)).toMatchObject({
+    expect(await take()).toMatchObject([{ outcome: 'stored', seq: 1, number: 1 }]);
+    expect(await send(takenIn({ pieceId: 'chest-2' }))).toMatchObject([{ number: 2 }]);
+    await server.cards.idle();
+    const { body } = await server.api.get('/api/pieces');
+    expect(body).toMatchObject({
+      pieces: [
+        { pieceId: 'chest-1', number: 1, planned: { next: { kind: 'look' }, surfaces: 8 } },
+        { pieceId: 'chest-2', number: 2 },
+      ],
+      more: false,
+    });
+    expect((await server.api.get('/api/pieces?after=1&limit=1')).body).toMatchObject({
+      pieces: [{ pieceId: 'chest-2' }],
+      more: false,
+    });
+    expect(await chest()).toMatchObject({
       number: 1,
       revision: 1,
-      createdAt: NOW.toISOString(),
       piece: { id: 'chest-1', name: 'Chest by the door', observations: [], archived: false },
     });
-    const second = await server.api.post('/api/pieces').send({ ...CHEST, id: 'chest-2' });
-    expect(recordIn(second).number).toBe(2);
-    const list = await server.api.get('/api/pieces');
-    expect((list.body as PieceRecord[]).map((it) => it.piece.id)).toEqual(['chest-1', 'chest-2']);
-    const read = await server.api.get('/api/pieces/chest-1');
-    expect(read.body).toEqual(first.body);
   });
 
   it('keep everything that is recorded, in the order it was recorded', async () => {
-    await take();
-    await observe(1);
-    await observe(2, { id: 'a-later', testId: 'veneer-thickness', outcome: null, value: 0.62 });
-    await observe(3, {
-      id: 'lead',
-      surfaceId: 'legs',
-      testId: 'lead-swab',
-      outcome: 'notFound',
-      layer: 2,
-      by: 'Runa',
-    });
-    await change(4, {
-      kind: 'confirm',
-      confirmation: { surfaceId: 'top', variable: 'finish', value: 'wax', at: OBSERVATION.at },
-    });
-    await change(5, {
-      kind: 'find',
-      finding: {
-        id: 'f1',
-        surfaceId: 'top',
-        damage: 'gouge',
-        count: 3,
-        note: 'by the lock',
-        at: OBSERVATION.at,
-      },
-    });
     const aims = [
       {
         surfaceId: 'top',
@@ -86,11 +91,41 @@ describe('pieces', () => {
         newPart: 'solid',
       },
     ];
-    const last = await change(6, { kind: 'aim', surfaceIds: ['top'], aims });
-    expect(last.status).toBe(200);
-    const { revision, piece } = recordIn(await server.api.get('/api/pieces/chest-1'));
+    await send(
+      takenIn(),
+      ...[
+        OBSERVATION,
+        { ...OBSERVATION, id: 'later', testId: 'veneer-thickness', outcome: null, value: 0.62 },
+        {
+          ...OBSERVATION,
+          id: 'lead',
+          surfaceId: 'legs',
+          testId: 'lead-swab',
+          outcome: 'notFound',
+          layer: 2,
+          by: 'Runa',
+        },
+      ].map((observation) => entryOf({ kind: 'observe', observation })),
+      entryOf({
+        kind: 'confirm',
+        confirmation: { surfaceId: 'top', variable: 'finish', value: 'wax', at: OBSERVATION.at },
+      }),
+      entryOf({
+        kind: 'find',
+        finding: {
+          id: 'f1',
+          surfaceId: 'top',
+          damage: 'gouge',
+          count: 3,
+          note: 'by the lock',
+          at: OBSERVATION.at,
+        },
+      }),
+      entryOf({ kind: 'aim', surfaceIds: ['top'], aims }),
+    );
+    const { revision, piece } = await chest();
     expect(revision).toBe(7);
-    expect(piece.observations.map((it) => it.id)).toEqual(['look-1', 'a-later', 'lead']);
+    expect(piece.observations.map((it) => it.id)).toEqual(['look-1', 'later', 'lead']);
     expect(piece.observations[1]).toMatchObject({ value: 0.62, outcome: null, layer: null });
     expect(piece.observations[2]).toMatchObject({ layer: 2, by: 'Runa' });
     expect(piece.confirmations).toHaveLength(1);
@@ -100,128 +135,154 @@ describe('pieces', () => {
 
   it('are put away and brought back, with nothing lost', async () => {
     await take();
-    await observe(1);
-    expect(recordIn(await change(2, { kind: 'archive' })).piece.archived).toBe(true);
-    const back = recordIn(await change(3, { kind: 'restore' })).piece;
-    expect(back).toMatchObject({ archived: false, observations: [{ id: 'look-1' }] });
+    await observe();
+    await put({ kind: 'archive' });
+    expect((await chest()).piece.archived).toBe(true);
+    await put({ kind: 'restore' });
+    expect((await chest()).piece).toMatchObject({
+      archived: false,
+      observations: [{ id: 'look-1' }],
+    });
   });
 
-  it('changed on an old revision are refused, and stay as they were', async () => {
+  it('keep layers in order, and fittings changed and taken off the list', async () => {
+    const layer = (number: number, colour: string) => ({
+      surfaceId: 'top',
+      layer: number,
+      colour,
+      feel: 'brittle',
+    });
+    const pulls = { id: 'pulls', kind: 'pull', count: 8, missing: 1, bag: 'A' };
     await take();
-    await observe(1);
-    const late = await observe(1, { id: 'too-late' });
-    expectProblem(late, 409, 'revision');
-    expect((late.body as { detail: string }).detail).toMatch(/at revision 2.*Load it again/);
-    expect(recordIn(await server.api.get('/api/pieces/chest-1')).piece.observations).toHaveLength(
-      1,
-    );
-  });
-
-  it('changed by two at the same moment take one change and refuse the other', async () => {
-    await take();
-    const answers = await Promise.all(
-      Array.from({ length: 8 }, (_, index) => observe(1, { id: `at-once-${index}` })),
-    );
-    expect(answers.filter((it) => it.status === 200)).toHaveLength(1);
-    expect(answers.filter((it) => it.status === 409)).toHaveLength(7);
-    expect(recordIn(await server.api.get('/api/pieces/chest-1'))).toMatchObject({ revision: 2 });
-  });
-});
-
-let serial = 0;
-/** A piece of its own for a test, and a way to change it. */
-const taken = async () => {
-  const id = `own-${++serial}`;
-  const { body: record } = await server.api
-    .post('/api/pieces')
-    .send({ ...CHEST, id })
-    .expect(201);
-  let { revision } = record;
-  const make = async (change: object) => {
-    const { body } = await server.api
-      .post(`/api/pieces/${id}/changes`)
-      .send({ revision, change })
-      .expect(200);
-    ({ revision } = body);
-  };
-  return { record, make };
-};
-
-describe('layers and hardware', () => {
-  const layer = (number: number, colour: string) => ({
-    surfaceId: 'top',
-    layer: number,
-    colour,
-    feel: 'brittle',
-  });
-  const PULLS = { id: 'pulls', kind: 'pull', count: 8, missing: 1, bag: 'A' };
-
-  it('are kept in order, changed, and taken back', async () => {
-    const { record, make } = await taken();
-    await make({
+    await put({
       kind: 'layers',
       surfaceId: 'top',
       layers: [layer(1, 'white'), layer(2, 'green')],
     });
-    await make({ kind: 'fit', hardware: PULLS });
-    await make({ kind: 'fit', hardware: { ...PULLS, disposition: 'replace' } });
-    const { body } = await server.api.get(`/api/pieces/${record.piece.id}`).expect(200);
-    expect(body.piece.layers.map((it: { colour: string }) => it.colour)).toEqual([
-      'white',
-      'green',
+    await put({ kind: 'fit', hardware: pulls });
+    await put({ kind: 'fit', hardware: { ...pulls, disposition: 'replace' } });
+    const { piece } = await chest();
+    expect(piece.layers.map((it) => it.colour)).toEqual(['white', 'green']);
+    expect(piece.hardware).toMatchObject([{ missing: 1, disposition: 'replace' }]);
+    await put({ kind: 'unfit', hardwareId: 'pulls' });
+    await put({ kind: 'layers', surfaceId: 'top', layers: [] });
+    expect((await chest()).piece).toMatchObject({ layers: [], hardware: [] });
+  });
+});
+
+describe('entries', () => {
+  it('sent again are known, and make nothing twice', async () => {
+    await take();
+    const look = entryOf({ kind: 'observe', observation: OBSERVATION });
+    expect(await send(look, look)).toMatchObject([
+      { outcome: 'stored', seq: 2 },
+      { outcome: 'known', seq: 2 },
     ]);
-    expect(body.piece.hardware).toMatchObject([{ missing: 1, disposition: 'replace' }]);
-    await make({ kind: 'unfit', hardwareId: 'pulls' });
-    await make({ kind: 'layers', surfaceId: 'top', layers: [] });
-    const after = await server.api.get(`/api/pieces/${record.piece.id}`).expect(200);
-    expect(after.body.piece).toMatchObject({ layers: [], hardware: [] });
+    expect(await send(look)).toMatchObject([{ outcome: 'known', seq: 2 }]);
+    expect((await chest()).piece.observations).toHaveLength(1);
   });
 
-  it.each([
-    [{ kind: 'layers', surfaceId: 'top', layers: [layer(2, 'white')] }, 'layers'],
-    [{ kind: 'layers', surfaceId: 'top', layers: [layer(1, ' ')] }, 'change.layers.0.colour'],
-    [{ kind: 'fit', hardware: { ...PULLS, count: 0 } }, 'change.hardware.count'],
-    [{ kind: 'unfit', hardwareId: 'never' }, 'hardwareId'],
-  ])('are refused with their place: %j', async (change, path) => {
-    const { record } = await taken();
-    const { body } = await server.api
-      .post(`/api/pieces/${record.piece.id}/changes`)
-      .send({ revision: record.revision, change })
-      .expect(422);
-    expect(body.problems[0].path).toBe(path);
+  it('with an id that another entry has are refused', async () => {
+    await take();
+    await put({ kind: 'archive' }, { id: 'one' });
+    expect(await put({ kind: 'restore' }, { id: 'one' })).toMatchObject({
+      outcome: 'refused',
+      problems: [{ path: 'id' }],
+    });
+  });
+
+  it('are answered each by itself: a bad one stops none beside it', async () => {
+    const told = await send(
+      takenIn(),
+      entryOf({ kind: 'paint' }),
+      { id: 5 },
+      entryOf({ kind: 'observe', observation: OBSERVATION }),
+    );
+    expect(told.map((it) => it.outcome)).toEqual(['stored', 'refused', 'refused', 'stored']);
+  });
+
+  it('are taken back, and that is taken back, by entries', async () => {
+    await take();
+    await observe({}, { id: 'look' });
+    await put({ kind: 'takenBack', entryIds: ['look'] }, { id: 'undo' });
+    expect((await chest()).piece.observations).toEqual([]);
+    await put({ kind: 'takenBack', entryIds: ['undo'] });
+    expect((await chest()).piece.observations).toHaveLength(1);
+  });
+
+  it('made by two apart are both kept; what they set otherwise is told', async () => {
+    await take();
+    await put({ kind: 'describe', description: { name: 'Hall chest' } }, { knew: 1 });
+    await put(
+      { kind: 'describe', description: { name: 'Big chest' } },
+      { knew: 1, device: 'yard', by: 'Runa' },
+    );
+    expect(await chest()).toMatchObject({
+      piece: { name: 'Big chest' },
+      contested: [{ field: 'name', stands: { by: 'Runa' }, other: { device: 'bench' } }],
+    });
+  });
+
+  it('sent by eight at the same moment all get there', async () => {
+    await take();
+    const told = await Promise.all(
+      Array.from({ length: 40 }, (_, index) =>
+        observe({ id: `at-once-${index}` }, { device: `phone-${index % 8}` }),
+      ),
+    );
+    expect(told.filter((it) => it.outcome === 'stored')).toHaveLength(40);
+    expect((await chest()).piece.observations).toHaveLength(40);
+  });
+
+  it('are read page by page, and those of a piece as its history', async () => {
+    await take();
+    await send(takenIn({ pieceId: 'other' }));
+    await observe();
+    const { body: first } = await server.api.get('/api/entries?limit=2');
+    expect(first).toMatchObject({ entries: [{ seq: 1 }, { seq: 2 }], last: 2, more: true });
+    const { body: rest } = await server.api.get(`/api/entries?after=${first.last}`);
+    expect(rest).toMatchObject({ entries: [{ seq: 3, pieceId: 'chest-1' }], more: false });
+    const { body: own } = await server.api.get('/api/pieces/chest-1/entries');
+    expect((own as { entries: { seq: number }[] }).entries.map((it) => it.seq)).toEqual([1, 3]);
+    expectProblem(await server.api.get('/api/entries?after=soon'), 422, 'after');
   });
 });
 
 describe('what is wrong is said with its place', () => {
   it.each([
-    ['a name of nothing', { name: '' }, 'description.name'],
-    ['a kind of furniture nobody knows', { templateId: 'boat' }, 'description.templateId'],
+    ['a name of nothing', { name: '' }, 'deed.description.name'],
+    ['a kind of furniture nobody knows', { templateId: 'boat' }, 'deed.description.templateId'],
     [
       'a width as text',
       { measures: { ...CHEST.description.measures, width: 'wide' } },
-      'description.measures.width',
+      'deed.description.measures.width',
     ],
-    ['no depth', { measures: { width: 900 } }, 'description.measures.depth'],
-    ['years the wrong way round', { yearFrom: 1950 }, 'description.yearTo'],
-  ])('%s: 422', async (_, part, path) => {
-    const response = await server.api
-      .post('/api/pieces')
-      .send({ ...CHEST, description: { ...CHEST.description, ...part } });
-    expectProblem(response, 422, path);
-    expect((await server.api.get('/api/pieces')).body).toEqual([]);
+    ['no depth', { measures: { width: 900 } }, 'deed.description.measures.depth'],
+    [
+      'a measure that no chest has',
+      { measures: { ...CHEST.description.measures, wings: 2 } },
+      'deed.description.measures.wings',
+    ],
+    ['years the wrong way round', { yearFrom: 1950 }, 'deed.description.yearTo'],
+  ])('%s: refused', async (_, part, path) => {
+    const [told] = await send(takenIn({}, part));
+    expect(told).toMatchObject({ outcome: 'refused' });
+    expect(told?.problems?.map((it) => it.path)).toContain(path);
+    expect((await server.api.get('/api/pieces')).body).toMatchObject({ pieces: [] });
   });
 
-  it('an id that is taken: 409', async () => {
+  it('an id that a piece has already: refused', async () => {
     await take();
-    expectProblem(await take(), 409, 'id');
+    expect(await take()).toMatchObject([{ outcome: 'refused', problems: [{ path: 'pieceId' }] }]);
   });
 
+  const LAYER = { surfaceId: 'top', layer: 1, colour: 'white' };
   it.each([
-    ['an unknown kind of change', { kind: 'paint' }, 'change.kind'],
+    ['an unknown kind', { kind: 'paint' }, 'deed.kind'],
     [
       'an outcome the test does not have',
       { kind: 'observe', observation: { ...OBSERVATION, outcome: 'purple' } },
-      'change.observation.outcome',
+      'deed.observation.outcome',
     ],
     [
       'a surface the piece does not have',
@@ -231,7 +292,7 @@ describe('what is wrong is said with its place', () => {
     [
       'a lead result without a layer',
       { kind: 'observe', observation: { ...OBSERVATION, testId: 'lead-swab', outcome: 'found' } },
-      'change.observation.layer',
+      'deed.observation.layer',
     ],
     [
       'lead settled by a word',
@@ -239,45 +300,80 @@ describe('what is wrong is said with its place', () => {
         kind: 'confirm',
         confirmation: { surfaceId: 'top', variable: 'lead', value: 'absent', at: OBSERVATION.at },
       },
-      'change.confirmation.variable',
+      'deed.confirmation.variable',
     ],
     [
       'something that is not there to take back',
       { kind: 'withdraw', observationId: 'never' },
       'observationId',
     ],
-  ])('%s: 422, and nothing is stored', async (_, it, path) => {
+    [
+      'layers that do not start at the top',
+      { kind: 'layers', surfaceId: 'top', layers: [{ ...LAYER, layer: 2 }] },
+      'layers',
+    ],
+    [
+      'a layer of no colour',
+      { kind: 'layers', surfaceId: 'top', layers: [{ ...LAYER, colour: ' ' }] },
+      'deed.layers.0.colour',
+    ],
+    [
+      'no fittings at all',
+      { kind: 'fit', hardware: { id: 'x', kind: 'pull', count: 0 } },
+      'deed.hardware.count',
+    ],
+    [
+      'an unknown way of working',
+      { kind: 'work', schools: { drawers: 'under' } },
+      'deed.schools.drawers',
+    ],
+    [
+      'two aims for one surface',
+      {
+        kind: 'aim',
+        surfaceIds: ['top'],
+        aims: ['leave', 'leave'].map((kind) => ({ surfaceId: 'top', scheme: { kind } })),
+      },
+      'aims',
+    ],
+  ])('%s: refused, and nothing is stored', async (_, deed, path) => {
     await take();
-    expectProblem(await change(1, it), 422, path);
-    expect(recordIn(await server.api.get('/api/pieces/chest-1')).revision).toBe(1);
+    const told = await put(deed);
+    expect(told.outcome).toBe('refused');
+    expect(told.problems?.map((it) => it.path)).toContain(path);
+    expect((await chest()).revision).toBe(1);
   });
 
   it.each([
     ['get', '/api/pieces/nobody'],
     ['get', '/api/pieces/nobody/routes'],
+    ['get', '/api/pieces/nobody/entries'],
     ['get', '/api/nothing/here'],
     ['get', '/no-such-file.js'],
   ] as const)('unknown: %s %s: 404', async (method, address) => {
     expectProblem(await server.api[method](address), 404);
   });
 
-  it('a change or a route of an unknown piece: 404', async () => {
-    expectProblem(await change(1, { kind: 'archive' }, 'nobody'), 404);
+  it('an entry about an unknown piece is refused, a route of it: 404', async () => {
+    expect(await put({ kind: 'archive' }, { pieceId: 'nobody' })).toMatchObject({
+      outcome: 'refused',
+      problems: [{ path: 'pieceId' }],
+    });
     expectProblem(await server.api.post('/api/pieces/nobody/routes').send({ revision: 1 }), 404);
   });
 
   it('malformed JSON: 400', async () => {
     const response = await server.api
-      .post('/api/pieces')
+      .post('/api/entries')
       .set('Content-Type', 'application/json')
       .send('{"id": "x",');
     expectProblem(response, 400);
   });
 
   it('no body at all, or one that is not JSON: 400', async () => {
-    expectProblem(await server.api.post('/api/pieces'), 400);
+    expectProblem(await server.api.post('/api/entries'), 400);
     const text = await server.api
-      .post('/api/pieces')
+      .post('/api/entries')
       .set('Content-Type', 'text/plain')
       .send('chest');
     expectProblem(text, 400);
@@ -285,8 +381,8 @@ describe('what is wrong is said with its place', () => {
 
   it('a body over the limit: 413', async () => {
     const response = await server.api
-      .post('/api/pieces')
-      .send({ ...CHEST, filler: 'x'.repeat(1_100_000) });
+      .post('/api/entries')
+      .send({ entries: [], filler: 'x'.repeat(1_100_000) });
     expectProblem(response, 413);
   });
 
@@ -295,43 +391,33 @@ describe('what is wrong is said with its place', () => {
   });
 
   it('our own fault: 500 without the inside turned out', async () => {
-    await server.database.sequelize.query('DROP TABLE aims');
+    await server.database.write(({ snapshots }) => snapshots.drop());
     const response = await server.api.get('/api/pieces');
     expectProblem(response, 500);
-    expect(JSON.stringify(response.body)).not.toMatch(/SQL|aims|stack/i);
-  });
-});
-
-describe('how a piece is worked', () => {
-  it('is kept with the piece; an unknown way is refused by its path', async () => {
-    await take();
-    const changed = recordIn(await change(1, { kind: 'work', schools: { drawers: 'in' } }));
-    expect(changed.piece.schools).toEqual({ drawers: 'in' });
-    expect(recordIn(await server.api.get('/api/pieces/chest-1')).piece.schools).toEqual({
-      drawers: 'in',
-    });
-    expectProblem(
-      await change(2, { kind: 'work', schools: { drawers: 'under' } }),
-      422,
-      'change.schools.drawers',
-    );
+    expect(JSON.stringify(response.body)).not.toMatch(/SQL|snapshots|stack/i);
   });
 });
 
 describe('kept routes', () => {
-  it('are planned by the server for a revision, with the shop’s settings, newest first', async () => {
-    await take();
-    const aims = [
+  const aim = (shade: string) => ({
+    kind: 'aim',
+    surfaceIds: ['top'],
+    aims: [
       {
         surfaceId: 'top',
-        scheme: { kind: 'painted', shade: 'pale', topcoat: 'oil' },
+        scheme: { kind: 'painted', shade, topcoat: 'oil' },
         stripWish: 'best',
       },
-    ];
-    const { piece, revision } = recordIn(
-      await change(1, { kind: 'aim', surfaceIds: ['top'], aims }),
-    );
-    const kept = await server.api.post('/api/pieces/chest-1/routes').send({ revision });
+    ],
+  });
+  const keep = (revision: number) =>
+    server.api.post('/api/pieces/chest-1/routes').send({ revision });
+
+  it('are planned by the server for a revision, newest first, and kept once', async () => {
+    await take();
+    await put(aim('pale'));
+    const { piece, revision } = await chest();
+    const kept = await keep(revision);
     expect(kept.status).toBe(201);
     expect(kept.body).toMatchObject({ pieceRevision: 2, plannedAt: NOW.toISOString() });
     expect((kept.body as { route: unknown }).route).toMatchObject({
@@ -342,24 +428,25 @@ describe('kept routes', () => {
         how,
       })),
     });
-    await server.api.post('/api/pieces/chest-1/routes').send({ revision });
+    expect((await keep(revision)).body).toMatchObject({ id: 1 });
+    await put(aim('dark'));
+    await keep(revision + 1);
     const list = (await server.api.get('/api/pieces/chest-1/routes')).body as { id: number }[];
     expect(list.map((it) => it.id)).toEqual([2, 1]);
   });
 
   it('of an old revision are refused', async () => {
     await take();
-    await observe(1);
-    expectProblem(
-      await server.api.post('/api/pieces/chest-1/routes').send({ revision: 1 }),
-      409,
-      'revision',
-    );
+    await observe();
+    expectProblem(await keep(1), 409, 'revision');
   });
 });
 
 describe('the engines, stateless', () => {
-  const pieceOf = async () => recordIn(await take()).piece;
+  const pieceOf = async () => {
+    await take();
+    return (await chest()).piece;
+  };
 
   it('inspect', async () => {
     const piece = await pieceOf();
@@ -413,37 +500,34 @@ describe('the engines, stateless', () => {
 });
 
 describe('the shop', () => {
-  it('keeps how it works; an unknown way is refused by its path, and nothing changes', async () => {
-    const schools = { ...USUAL_SHOP.schools, prime: 'selfPriming', drawers: 'in' };
-    const changed = { ...USUAL_SHOP, schools, tools: ['sprayer'] };
-    expect((await server.api.put('/api/shop').send(changed)).body).toEqual(changed);
-    const wrong = { ...USUAL_SHOP, schools: { ...schools, prime: 'never' } };
-    expectProblem(await server.api.put('/api/shop').send(wrong), 422, 'schools.prime');
-    const unknown = { ...USUAL_SHOP, tools: ['sander', 'wand'] };
-    expectProblem(await server.api.put('/api/shop').send(unknown), 422, 'tools.1');
-    expect((await server.api.get('/api/shop')).body).toEqual(changed);
-    await server.api.put('/api/shop').send(USUAL_SHOP);
-  });
+  const set = (settings: object) => put({ kind: 'shopSet', settings }, { pieceId: null });
+  const now = async () => (await server.api.get('/api/shop')).body as unknown;
 
-  it('has its usual settings until they are changed, then keeps them', async () => {
-    expect((await server.api.get('/api/shop')).body).toEqual(USUAL_SHOP);
+  it('has its usual settings until some are changed, then keeps those', async () => {
+    expect(await now()).toEqual(USUAL_SHOP);
+    const schools = { ...USUAL_SHOP.schools, prime: 'selfPriming', drawers: 'in' };
+    await set({ schools, tools: ['sprayer'] });
+    await set({ units: 'us', leadCutoffYear: 1992, airCelsius: 12.5, airHumidity: 71 });
     const changed = {
-      ...USUAL_SHOP,
       units: 'us',
       leadCutoffYear: 1992,
       airCelsius: 12.5,
       airHumidity: 71,
+      schools,
+      tools: ['sprayer'],
     };
-    expect((await server.api.put('/api/shop').send(changed)).body).toEqual(changed);
-    expect((await server.api.get('/api/shop')).body).toEqual(changed);
+    expect(await now()).toEqual(changed);
+    expect((await server.api.get('/api/shop/entries')).body.entries).toHaveLength(2);
   });
 
-  it('refuses a year that is none', async () => {
-    expectProblem(
-      await server.api.put('/api/shop').send({ units: 'metric', leadCutoffYear: 20 }),
-      422,
-      'leadCutoffYear',
-    );
+  it.each([
+    [{ schools: { ...USUAL_SHOP.schools, prime: 'never' } }, 'deed.settings.schools.prime'],
+    [{ tools: ['sander', 'wand'] }, 'deed.settings.tools.1'],
+    [{ leadCutoffYear: 20 }, 'deed.settings.leadCutoffYear'],
+  ])('refuses %j by its place, and nothing changes', async (settings, path) => {
+    const told = await set(settings);
+    expect(told.problems?.map((it) => it.path)).toEqual([path]);
+    expect(await now()).toEqual(USUAL_SHOP);
   });
 });
 
@@ -473,9 +557,8 @@ describe('the description of the API', () => {
     const { Shop, ShopOutput } = body.components.schemas as Record<string, { required?: string[] }>;
     expect(Shop?.required ?? []).not.toContain('units');
     expect(ShopOutput?.required).toContain('units');
-    const { put } = body.paths['/api/shop'];
-    expect(put.requestBody.content['application/json'].schema.$ref).toMatch(/\/Shop$/);
-    expect(put.responses['200'].content['application/json'].schema.$ref).toMatch(/\/ShopOutput$/);
+    const { get } = body.paths['/api/shop'];
+    expect(get.responses['200'].content['application/json'].schema.$ref).toMatch(/\/ShopOutput$/);
   });
 
   it('says which bodies are pictures', async () => {
@@ -494,17 +577,15 @@ describe('the description of the API', () => {
     expect(Object.keys(paths)).toEqual(
       expect.arrayContaining([
         '/api/pieces',
-        '/api/pieces/{pieceId}/changes',
+        '/api/entries',
         '/api/inspect',
         '/api/route',
         '/api/sanding-ladder',
         '/api/shop',
       ]),
     );
-    const statuses = Object.keys(paths['/api/pieces/{pieceId}/changes']?.post?.responses ?? {});
-    expect(statuses).toEqual(
-      expect.arrayContaining(['200', '400', '404', '409', '413', '422', '500']),
-    );
+    const statuses = Object.keys(paths['/api/entries']?.post?.responses ?? {});
+    expect(statuses).toEqual(expect.arrayContaining(['200', '400', '413', '422', '500']));
   });
 
   it('gives the format of a piece file as a JSON Schema', async () => {

@@ -8,8 +8,12 @@ import { openApi, pieceFileSchema } from './http/openapi';
 import { noSuchAddress, sendProblem } from './http/problem';
 import type { Device } from './devices/device';
 import { simulatedDevices } from './devices/simulated';
+import { keepSummaries, type Cards } from './heavy/summaries';
+import type { Heavy } from './heavy/pool';
 import { computeEndpoints } from './routers/compute';
 import { deviceEndpoints } from './routers/devices';
+import { entryEndpoints } from './routers/entries';
+import { makeNews, newsStream } from './routers/news';
 import { photoEndpoints } from './routers/photos';
 import { pieceEndpoints } from './routers/pieces';
 import { planEndpoints } from './routers/plans';
@@ -17,13 +21,14 @@ import { shopEndpoints } from './routers/shop';
 import type { Typeface } from './papers/pdf';
 import type { Database } from './store/database';
 import { photoStore } from './store/photos';
-import { pieceStore } from './store/pieces';
+import { ledgerStore } from './store/ledger';
 import { routeStore } from './store/routes';
-import { shopStore } from './store/shop';
 
 interface Parts {
   readonly database: Database;
   readonly log: Logger;
+  /** Does what takes long. */
+  readonly heavy: Heavy;
   /** What PDFs are set in. */
   readonly typeface: Typeface;
   /** Folder of the built web app; without it only the API answers. */
@@ -81,21 +86,24 @@ const serveWeb = (app: Express, webDir: string): void => {
 export const createApp = ({
   database,
   log,
+  heavy,
   typeface,
   webDir,
   now = () => new Date(),
   devices = simulatedDevices(METER_SEED),
-}: Parts): Express => {
-  const shop = shopStore(database);
-  const pieces = pieceStore(database);
+}: Parts): { readonly app: Express; readonly cards: Cards } => {
+  const ledger = ledgerStore(database);
+  const news = makeNews();
+  const cards = keepSummaries({ ledger, heavy, news, log });
   const endpoints: readonly Endpoint[] = [
     health,
-    ...pieceEndpoints({ pieces, routes: routeStore(database), shop, now }),
-    ...planEndpoints({ pieces, shop, typeface, now }),
+    ...entryEndpoints({ ledger, news, now }),
+    ...pieceEndpoints({ ledger, routes: routeStore(database), heavy, now }),
+    ...planEndpoints({ ledger, heavy, typeface, now }),
     ...computeEndpoints,
-    ...shopEndpoints(shop),
+    ...shopEndpoints(ledger),
     ...deviceEndpoints(devices, now),
-    ...photoEndpoints({ pieces, photos: photoStore(database), now }),
+    ...photoEndpoints({ ledger, photos: photoStore(database), now }),
   ];
   const description = openApi(endpoints);
   const fileSchema = pieceFileSchema();
@@ -119,6 +127,7 @@ export const createApp = ({
   const api = Router();
   api.use(express.json({ limit: '1mb' }));
   answer(api, endpoints);
+  api.get('/news', newsStream(news));
   api.get('/openapi.json', (_, response) => void response.json(description));
   api.get('/piece-file.schema.json', (_, response) => void response.json(fileSchema));
   api.use(noSuchAddress);
@@ -126,5 +135,5 @@ export const createApp = ({
   if (webDir) serveWeb(app, webDir);
   app.use(noSuchAddress);
   app.use(sendProblem((error) => log.error(error)));
-  return app;
+  return { app, cards };
 };

@@ -8,21 +8,32 @@ import { readConfig } from './config';
 import { loadDemo } from './demo/load';
 import { typefaceFrom } from './papers/pdf';
 import { openDatabase } from './store/database';
-import { pieceStore } from './store/pieces';
+import { inThreads } from './heavy/pool';
+import { ledgerStore } from './store/ledger';
+import { DatabaseTrouble } from './store/trouble';
 
 /** How long open requests may take to end before the process goes anyway, ms. */
 const PATIENCE = 5000;
 
 const config = readConfig(process.env);
 const log = pino({ level: config.LOG_LEVEL });
-const database = await openDatabase(config.DB_FILE);
-if (config.DEMO === '1') await loadDemo(pieceStore(database), new Date());
+const database = await openDatabase(config.DB_FILE).catch((error: unknown) => {
+  if (!(error instanceof DatabaseTrouble)) throw error;
+  console.error(error.message);
+  process.exit(1);
+});
+const ledger = ledgerStore(database);
+await ledger.mend();
+if (config.DEMO === '1') await loadDemo(ledger, new Date());
 
 const webDir = config.WEB_DIR ?? fileURLToPath(new URL('../../app/dist', import.meta.url));
-const app = createApp({
+const { resolve } = createRequire(import.meta.url);
+const heavy = inThreads(fileURLToPath(new URL('./heavy/worker.mjs', import.meta.url)));
+const { app, cards } = createApp({
   database,
   log,
-  typeface: typefaceFrom(createRequire(import.meta.url).resolve),
+  heavy,
+  typeface: typefaceFrom(resolve),
   webDir: existsSync(webDir) ? webDir : undefined,
 });
 const server = app.listen(config.PORT, config.HOST, (error?: Error) => {
@@ -43,7 +54,11 @@ const stop = (signal: string): void => {
   log.info({ signal }, 'stopping');
   setTimeout(() => process.exit(1), PATIENCE).unref();
   server.close(() => {
-    void database.close().then(() => process.exit(0));
+    void cards
+      .stop()
+      .then(() => heavy.close())
+      .then(() => database.close())
+      .then(() => process.exit(0));
   });
   server.closeIdleConnections();
 };

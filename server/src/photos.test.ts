@@ -1,12 +1,15 @@
 import { readFileSync } from 'node:fs';
 import sharp from 'sharp';
 import { PHOTO_LIMIT } from './photos/limit';
-import { CHEST, testServer, type TestServer } from './testing/server';
+import { CHEST, takenIn, testServer, type TestServer } from './testing/server';
 
 let server: TestServer;
 beforeAll(async () => {
   server = await testServer();
-  await server.api.post('/api/pieces').send(CHEST).expect(201);
+  await server.api
+    .post('/api/entries')
+    .send({ entries: [takenIn()] })
+    .expect(200);
 });
 afterAll(() => server.close());
 

@@ -9,27 +9,25 @@ import {
   type KeptSteps,
   type Operation,
 } from '@obrik/core/route';
-import { USUAL_SHOP, type PieceRecord } from '@obrik/core/piece';
+import type { PieceLedger } from '@obrik/core/ledger';
+import { USUAL_SHOP } from '@obrik/core/piece';
 import { asPdf } from './papers/pdf';
 import type { KeptRoute } from './store/routes';
 import KEPT_LONG_AGO from '../../core/src/testing/kept-route-1.json';
-import { CHEST, TYPEFACE, testServer, type TestServer } from './testing/server';
+import { TYPEFACE, entryOf, takenIn, testServer, type TestServer } from './testing/server';
 
 let server: TestServer;
 beforeEach(async () => {
   server = await testServer();
-  await server.api.post('/api/pieces').send(CHEST);
-  await server.api.post('/api/pieces/chest-1/changes').send({
-    revision: 1,
-    change: {
-      kind: 'aim',
-      surfaceIds: ['top', 'left'],
-      aims: ['top', 'left'].map((surfaceId) => ({
-        surfaceId,
-        scheme: { kind: 'painted', shade: 'pale', topcoat: 'waterborne' },
-      })),
-    },
+  const aim = entryOf({
+    kind: 'aim',
+    surfaceIds: ['top', 'left'],
+    aims: ['top', 'left'].map((surfaceId) => ({
+      surfaceId,
+      scheme: { kind: 'painted', shade: 'pale', topcoat: 'waterborne' },
+    })),
   });
+  await server.api.post('/api/entries').send({ entries: [takenIn(), aim] });
 });
 afterEach(() => server.close());
 
@@ -72,7 +70,7 @@ it.each(['route.pdf', 'care-sheet.pdf'])('%s is a PDF, set anew each time', asyn
 });
 
 it('a long card goes over several pages', async () => {
-  const { piece } = (await server.api.get('/api/pieces/chest-1')).body as PieceRecord;
+  const { piece } = (await server.api.get('/api/pieces/chest-1')).body as PieceLedger;
   const route = planRoute(piece, USUAL_SHOP);
   const ticket = { number: '01', revision: 2, printed: '1 Mar 2026' };
   const pagesOf = async (operations: readonly Operation[]) =>
@@ -94,9 +92,10 @@ it.each(['alternatives', 'what-ifs', 'branches', 'care-sheet', 'route.pdf', 'car
 
 it('a route that was kept before work was told by tasks stays as it was', async () => {
   await server.api.post('/api/pieces/chest-1/routes').send({ revision: 2 });
-  const { models } = server.database;
-  const row = await models.routes.findOne();
-  await row?.update({ version: 1, route: KEPT_LONG_AGO as unknown as KeptSteps });
+  await server.database.write(async ({ routes }) => {
+    const row = await routes.findOne();
+    await row?.update({ version: 1, route: KEPT_LONG_AGO as unknown as KeptSteps });
+  });
   const list = await get('routes');
   expect(list.status).toBe(200);
   const [kept] = list.body as KeptRoute[];

@@ -1,12 +1,22 @@
-import {
-  applyChange,
-  type Change,
-  type PieceDescription,
-  type PieceRecord,
-  type Shop,
-} from '@obrik/core/piece';
+import { liveQuery } from 'dexie';
+import type { LedgerEntry, PieceLedger, ShopLedger } from '@obrik/core/ledger';
 import type { Route } from '@obrik/core/route';
-import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
+import { copyWithStructuralSharing, createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
+import {
+  cardsHere,
+  cursorHere,
+  historyHere,
+  pieceHere,
+  pullCards,
+  pullPiece,
+  pullShop,
+  shopHere,
+  theDevice,
+  waitingHere,
+  type Card,
+  type Device,
+  type Waiting,
+} from '@/record';
 
 /** A route as the server kept it. */
 export interface KeptRoute {
@@ -36,91 +46,102 @@ interface MeterPlace {
   readonly layer?: number;
 }
 
-/** A photo as the server kept it. */
-interface KeptPhoto {
-  readonly id: string;
-  readonly width: number;
-  readonly height: number;
-}
-
-/** Where a kept photo is shown from. */
-export const photoAddress = (photoId: string): string => `/api/photos/${photoId}`;
-
 /** Where a paper of a piece is had as a PDF. */
 export const pdfAddress = (pieceId: string, paper: 'route' | 'care-sheet'): string =>
   `/api/pieces/${pieceId}/${paper}.pdf`;
 
-/** The server's API. Everything computed is computed here in the app, from core. */
+interface Lifecycle<T> {
+  readonly cacheDataLoaded: Promise<unknown>;
+  readonly cacheEntryRemoved: Promise<void>;
+  readonly updateCachedData: (recipe: (old: T) => T) => unknown;
+}
+
+/**
+ * Keeps what is shown alike with what this device holds, whichever tab or sync changes it. What
+ * stays the same keeps its identity, so that nothing is reckoned again for it.
+ */
+const live =
+  <A, T>(read: (device: Device, asked: A) => Promise<T>) =>
+  async (asked: A, { cacheDataLoaded, cacheEntryRemoved, updateCachedData }: Lifecycle<T>) => {
+    const loaded = await cacheDataLoaded.then(
+      () => true,
+      () => false,
+    );
+    if (!loaded) return;
+    const device = await theDevice();
+    const subscription = liveQuery(() => read(device, asked)).subscribe({
+      next: (now) => void updateCachedData((old) => copyWithStructuralSharing(old, now) as T),
+      error: () => {},
+    });
+    await cacheEntryRemoved;
+    subscription.unsubscribe();
+  };
+
+const unreachable = (error: unknown) => ({
+  error: { status: 'FETCH_ERROR' as const, error: String(error) },
+});
+
+/**
+ * What screens ask. Pieces, shop and lists are read from this device, which is kept alike with the
+ * shop; where it has nothing yet, the shop is asked.
+ */
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: fetchBaseQuery({ baseUrl: '/api', timeout: 15_000 }),
-  tagTypes: ['Pieces', 'Shop', 'Routes'],
-  refetchOnReconnect: true,
+  tagTypes: ['Routes'],
   endpoints: (build) => ({
-    pieces: build.query<PieceRecord[], void>({
-      query: () => 'pieces',
-      providesTags: ['Pieces'],
-    }),
-    addPiece: build.mutation<PieceRecord, { id: string; description: PieceDescription }>({
-      query: (body) => ({ url: 'pieces', method: 'POST', body }),
-      onQueryStarted: async (_, { dispatch, queryFulfilled }) => {
-        const result = await queryFulfilled.catch(() => undefined);
-        if (!result) return;
-        dispatch(
-          api.util.updateQueryData('pieces', undefined, (list) => void list.push(result.data)),
-        );
+    cards: build.query<readonly Card[], void>({
+      queryFn: async () => {
+        const device = await theDevice();
+        const here = await cardsHere(device);
+        if (here.length > 0 || (await cursorHere()) > 0) return { data: here };
+        try {
+          await pullCards();
+        } catch (error) {
+          return unreachable(error);
+        }
+        return { data: await cardsHere(device) };
       },
+      onCacheEntryAdded: live(cardsHere),
     }),
-    /** Shows the change at once and takes it back where the server refuses it. */
-    changePiece: build.mutation<PieceRecord, { pieceId: string; revision: number; change: Change }>(
-      {
-        query: ({ pieceId, ...body }) => ({
-          url: `pieces/${pieceId}/changes`,
-          method: 'POST',
-          body,
-        }),
-        onQueryStarted: async ({ pieceId, change }, { dispatch, queryFulfilled }) => {
-          const put = (next: (old: PieceRecord) => PieceRecord) =>
-            dispatch(
-              api.util.updateQueryData('pieces', undefined, (list) =>
-                list.map((it) => (it.piece.id === pieceId ? next(it) : it)),
-              ),
-            );
-          const shown = put((old) => {
-            const after = applyChange(old.piece, change);
-            return after.ok ? { ...old, piece: after.value } : old;
-          });
+    /** One piece with what waits here; null where there is none of this id. */
+    piece: build.query<PieceLedger | null, string>({
+      queryFn: async (pieceId) => {
+        const device = await theDevice();
+        // Before the whole record is here, a part of a piece must not pass for the piece.
+        if ((await cursorHere()) === 0 || !(await pieceHere(device, pieceId))) {
           try {
-            const { data } = await queryFulfilled;
-            put(() => data);
-          } catch {
-            shown.undo();
-            dispatch(api.util.invalidateTags(['Pieces']));
+            await pullPiece(pieceId);
+          } catch (error) {
+            const here = await pieceHere(device, pieceId);
+            return here ? { data: here } : unreachable(error);
           }
-        },
+        }
+        return { data: await pieceHere(device, pieceId) };
       },
-    ),
-    shop: build.query<Shop, void>({ query: () => 'shop', providesTags: ['Shop'] }),
-    putShop: build.mutation<Shop, Shop>({
-      query: (body) => ({ url: 'shop', method: 'PUT', body }),
-      onQueryStarted: async (body, { dispatch, queryFulfilled }) => {
-        const shown = dispatch(api.util.updateQueryData('shop', undefined, () => body));
-        await queryFulfilled.catch(() => shown.undo());
+      onCacheEntryAdded: live(pieceHere),
+    }),
+    history: build.query<readonly LedgerEntry[], string>({
+      queryFn: async (pieceId) => ({ data: await historyHere(await theDevice(), pieceId) }),
+      onCacheEntryAdded: live(historyHere),
+    }),
+    shop: build.query<ShopLedger, void>({
+      queryFn: async () => {
+        // Without the shop its usual settings hold until it can be asked.
+        if ((await cursorHere()) === 0) await pullShop().catch(() => undefined);
+        return { data: await shopHere(await theDevice()) };
       },
+      onCacheEntryAdded: live(shopHere),
+    }),
+    waiting: build.query<Waiting, void>({
+      queryFn: async () => ({ data: await waitingHere(await theDevice()) }),
+      onCacheEntryAdded: live(waitingHere),
     }),
     readMeter: build.mutation<MeterReading, MeterPlace>({
       query: ({ deviceId, ...place }) => ({
         url: `devices/${deviceId}/readings`,
         method: 'POST',
         body: place,
-      }),
-    }),
-    addPhoto: build.mutation<KeptPhoto, { pieceId: string; file: Blob }>({
-      query: ({ pieceId, file }) => ({
-        url: `pieces/${pieceId}/photos`,
-        method: 'POST',
-        headers: { 'content-type': file.type || 'image/unknown' },
-        body: file,
       }),
     }),
     keptRoutes: build.query<KeptRoute[], string>({
@@ -139,13 +160,12 @@ export const api = createApi({
 });
 
 export const {
-  usePiecesQuery,
-  useAddPieceMutation,
-  useChangePieceMutation,
-  useReadMeterMutation,
-  useAddPhotoMutation,
+  useCardsQuery,
+  usePieceQuery,
+  useHistoryQuery,
   useShopQuery,
-  usePutShopMutation,
+  useWaitingQuery,
+  useReadMeterMutation,
   useKeptRoutesQuery,
   useKeepRouteMutation,
 } = api;

@@ -1,76 +1,66 @@
-import { USUAL_SHOP, undoOf, type Change, type PieceRecord, type Shop } from '@obrik/core/piece';
+import type { Deed, PieceLedger } from '@obrik/core/ledger';
+import { USUAL_SHOP, type Change, type Shop } from '@obrik/core/piece';
 import { useCallback } from 'react';
-import { useStore } from 'react-redux';
+import { record } from '@/record';
 import { noticed } from '@/state/notice';
 import { useAppDispatch } from '@/state/store';
-import { api, useChangePieceMutation, usePiecesQuery, useShopQuery } from './api';
+import { usePieceQuery, useShopQuery } from './api';
 import { failureOf } from './failure';
 
-/** The shop's settings; the usual ones until the server has answered. */
-export const useShop = (): Shop => useShopQuery().data ?? USUAL_SHOP;
+/** The shop's settings; the usual ones until they are known. */
+export const useShop = (): Shop => useShopQuery().data?.shop ?? USUAL_SHOP;
 
 interface PieceState {
-  readonly record: PieceRecord | undefined;
+  readonly record: PieceLedger | undefined;
   readonly isLoading: boolean;
   readonly failure: string | undefined;
   readonly reload: () => void;
 }
 
-/** One piece, from the list that is held. */
+/** One piece as this device knows it. */
 export const usePieceRecord = (pieceId: string): PieceState => {
-  const { record, isLoading, error, refetch } = usePiecesQuery(undefined, {
-    selectFromResult: ({ data, isLoading, error }) => ({
-      record: data?.find((it) => it.piece.id === pieceId),
-      isLoading,
-      error,
-    }),
-  });
+  const { data, isLoading, error, refetch } = usePieceQuery(pieceId);
   return {
-    record,
+    record: data ?? undefined,
     isLoading,
-    failure: error && !record ? failureOf(error).text : undefined,
+    failure: error && !data ? failureOf(error).text : undefined,
     reload: () => void refetch(),
   };
 };
 
-/** Makes a change to a piece; the word about it carries the undo. Resolves to whether it was stored. */
-export type MakeChange = (pieceId: string, change: Change, done: string) => Promise<boolean>;
+/** Records deeds about a piece or, with null, the shop. Resolves to whether all are safe. */
+export type MakeDeeds = (
+  pieceId: string | null,
+  deeds: readonly Deed[],
+  done: string,
+) => Promise<boolean>;
 
-let last: Promise<unknown> = Promise.resolve();
-
-/** One change after the other, so that two quick taps don't both build on the same revision. */
-const inTurn = <T>(work: () => Promise<T>): Promise<T> => {
-  const next = last.then(work);
-  last = next.catch(() => undefined);
-  return next;
-};
-
-const selectPieces = api.endpoints.pieces.select();
-
-export const useChange = (): MakeChange => {
-  const [send] = useChangePieceMutation();
+/** Records; says what was done, with its undo, or what forbids it. */
+export const useDeeds = (): MakeDeeds => {
   const dispatch = useAppDispatch();
-  const current = useStore<Parameters<typeof selectPieces>[0]>();
   return useCallback(
-    (pieceId, change, done) =>
-      inTurn(async () => {
-        const record = selectPieces(current.getState()).data?.find((it) => it.piece.id === pieceId);
-        if (!record) return false;
-        const result = await send({ pieceId, revision: record.revision, change });
-        if (result.error) {
-          dispatch(noticed({ text: failureOf(result.error).text, tone: 'vermilion' }));
+    async (pieceId, deeds, done) => {
+      const entryIds: string[] = [];
+      for (const it of deeds) {
+        const result = await record(pieceId, it);
+        if (!result.ok) {
+          const text = result.problems[0]?.message ?? 'That can’t be recorded.';
+          dispatch(noticed({ text, tone: 'vermilion' }));
           return false;
         }
-        const undo = undoOf(record.piece, change);
-        dispatch(
-          noticed({
-            text: done,
-            tone: 'plain',
-            ...(undo ? { undo: { pieceId, change: undo } } : {}),
-          }),
-        );
-        return true;
-      }),
-    [send, dispatch, current],
+        entryIds.push(result.entryId);
+      }
+      dispatch(noticed({ text: done, tone: 'plain', undo: { pieceId, entryIds } }));
+      return true;
+    },
+    [dispatch],
   );
+};
+
+/** Records a change to a piece; the word about it carries the undo. */
+export type MakeChange = (pieceId: string, change: Change, done: string) => Promise<boolean>;
+
+export const useChange = (): MakeChange => {
+  const put = useDeeds();
+  return useCallback((pieceId, change, done) => put(pieceId, [change], done), [put]);
 };

@@ -14,12 +14,13 @@ export const draftSlice = createSlice({
       ...state,
       [action.payload.form]: action.payload.values,
     }),
+    draftsRestored: (_, action: PayloadAction<Drafts>) => action.payload,
     draftCleared: (state, action: PayloadAction<string>) =>
       Object.fromEntries(Object.entries(state).filter(([form]) => form !== action.payload)),
   },
 });
 
-export const { draftTyped, draftCleared } = draftSlice.actions;
+export const { draftTyped, draftCleared, draftsRestored } = draftSlice.actions;
 
 export const useDraft = (form: string): unknown =>
   useSelector((state: { drafts: Drafts }) => state.drafts[form]);

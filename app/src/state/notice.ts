@@ -1,12 +1,11 @@
-import type { Change } from '@obrik/core/piece';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { useSelector } from 'react-redux';
 
-/** A word about what just happened, with the change that takes it back where there is one. */
+/** A word about what just happened, with the entry that can be taken back where there is one. */
 export interface Notice {
   readonly text: string;
   readonly tone: 'plain' | 'vermilion';
-  readonly undo?: { readonly pieceId: string; readonly change: Change };
+  readonly undo?: { readonly pieceId: string | null; readonly entryIds: readonly string[] };
 }
 
 const initialState: { notice: Notice | null } = { notice: null };

@@ -5,19 +5,26 @@ import { useSelector } from 'react-redux';
 export interface Preferences {
   /** Light or dark, or as the device has it. */
   readonly light: 'device' | 'light' | 'dark';
+  /** Who works with this device: stands beside what is recorded here. */
+  readonly person: string;
 }
 
-const initialState: Preferences = { light: 'device' };
+const initialState: Preferences = { light: 'device', person: '' };
 
 export const preferencesSlice = createSlice({
   name: 'preferences',
   initialState,
   reducers: {
-    lightChosen: (_, action: PayloadAction<Preferences['light']>) => ({ light: action.payload }),
+    lightChosen: (state, action: PayloadAction<Preferences['light']>) => ({
+      ...state,
+      light: action.payload,
+    }),
+    personNamed: (state, action: PayloadAction<string>) => ({ ...state, person: action.payload }),
+    preferencesRestored: (_, action: PayloadAction<Preferences>) => action.payload,
   },
 });
 
-export const { lightChosen } = preferencesSlice.actions;
+export const { lightChosen, personNamed, preferencesRestored } = preferencesSlice.actions;
 
 export const usePreferences = (): Preferences =>
   useSelector((state: { preferences: Preferences }) => state.preferences);

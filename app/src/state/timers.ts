@@ -30,12 +30,13 @@ export const timerSlice = createSlice({
       const timer = state[payload];
       return timer ? { ...state, [payload]: { ...timer, seen: true } } : state;
     },
+    timersRestored: (_, { payload }: PayloadAction<Timers>) => payload,
     timerStopped: (state, { payload }: PayloadAction<string>) =>
       Object.fromEntries(Object.entries(state).filter(([key]) => key !== payload)),
   },
 });
 
-export const { timerStarted, timerSeen, timerStopped } = timerSlice.actions;
+export const { timerStarted, timerSeen, timerStopped, timersRestored } = timerSlice.actions;
 
 /** Which timer a test on a surface has. */
 export const timerKey = (pieceId: string, surfaceId: string, testId: string): string =>

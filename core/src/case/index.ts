@@ -1,1 +1,2 @@
 export { caseOf, type Case } from './case';
+export { planSummary } from './summary';

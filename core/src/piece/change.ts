@@ -2,8 +2,8 @@ import { z } from 'zod';
 import { variable } from '../catalog';
 import { confirmation, finding, id, observation, paintLayer } from './evidence';
 import { hardware } from './hardware';
-import { piece, pieceDescription, type Piece } from './piece';
-import { bad, good, read, type Result } from './problem';
+import { MOST, descriptionPart, piece, strayEntries, type Piece } from './piece';
+import { bad, good, read, type Problem, type Result } from './problem';
 import { aim } from './scheme';
 import { ownSchools } from './shop';
 
@@ -12,7 +12,8 @@ import { ownSchools } from './shop';
  * function, so that the screen can show the result before the server has answered.
  */
 export const change = z.discriminatedUnion('kind', [
-  z.object({ kind: z.literal('describe'), description: pieceDescription }),
+  /** These parts of the description become this; the others stay. */
+  z.object({ kind: z.literal('describe'), description: descriptionPart }),
   z.object({ kind: z.literal('observe'), observation }),
   z.object({ kind: z.literal('withdraw'), observationId: id }),
   z.object({ kind: z.literal('confirm'), confirmation }),
@@ -107,6 +108,9 @@ const step = (before: Piece, it: Change): Result<Piece> => {
       const others = before.aims.filter((old) => !it.surfaceIds.includes(old.surfaceId));
       const stray = it.aims.find((one) => !it.surfaceIds.includes(one.surfaceId));
       if (stray) return bad('aims', `An aim for "${stray.surfaceId}", which is not in surfaceIds.`);
+      if (new Set(it.aims.map((one) => one.surfaceId)).size < it.aims.length) {
+        return bad('aims', 'Two aims for one surface: keep one.');
+      }
       return good({ ...before, aims: [...others, ...it.aims] });
     }
     case 'work':
@@ -118,70 +122,20 @@ const step = (before: Piece, it: Change): Result<Piece> => {
   }
 };
 
+const tooMany = (it: Piece): readonly Problem[] =>
+  Object.entries(MOST)
+    .filter(([list, most]) => it[list as keyof typeof MOST].length > most)
+    .map(([list, most]) => ({ path: list, message: `A piece holds ${most} at most.` }));
+
 /**
- * The piece after a change. The piece given is left as it is.
+ * The piece after a change that its schema has read. The piece given is left as it is. Only what
+ * the change can break is looked at, so that a ledger of thousands of entries folds quickly.
  * @returns the changed piece, or what forbids the change
  */
 export const applyChange = (before: Piece, it: Change): Result<Piece> => {
   const after = step(before, it);
-  return after.ok ? read(piece, after.value) : after;
-};
-
-/**
- * The change that takes a change back, given the piece as it was before.
- * @returns undefined for a change that had no effect to take back
- */
-export const undoOf = (before: Piece, it: Change): Change | undefined => {
-  switch (it.kind) {
-    case 'describe':
-      return { kind: 'describe', description: pieceDescription.parse(before) };
-    case 'observe':
-      return { kind: 'withdraw', observationId: it.observation.id };
-    case 'withdraw': {
-      const old = before.observations.find((one) => one.id === it.observationId);
-      return old && { kind: 'observe', observation: old };
-    }
-    case 'confirm':
-    case 'unconfirm': {
-      const about = it.kind === 'confirm' ? it.confirmation : it;
-      const old = before.confirmations.find(
-        (one) => one.surfaceId === about.surfaceId && one.variable === about.variable,
-      );
-      if (old) return { kind: 'confirm', confirmation: old };
-      return it.kind === 'confirm'
-        ? { kind: 'unconfirm', surfaceId: about.surfaceId, variable: about.variable }
-        : undefined;
-    }
-    case 'find':
-      return { kind: 'unfind', findingId: it.finding.id };
-    case 'unfind': {
-      const old = before.findings.find((one) => one.id === it.findingId);
-      return old && { kind: 'find', finding: old };
-    }
-    case 'layers':
-      return {
-        kind: 'layers',
-        surfaceId: it.surfaceId,
-        layers: before.layers.filter((one) => one.surfaceId === it.surfaceId),
-      };
-    case 'fit':
-    case 'unfit': {
-      const hardwareId = it.kind === 'fit' ? it.hardware.id : it.hardwareId;
-      const old = before.hardware.find((one) => one.id === hardwareId);
-      if (old) return { kind: 'fit', hardware: old };
-      return it.kind === 'fit' ? { kind: 'unfit', hardwareId } : undefined;
-    }
-    case 'aim':
-      return {
-        kind: 'aim',
-        surfaceIds: it.surfaceIds,
-        aims: before.aims.filter((one) => it.surfaceIds.includes(one.surfaceId)),
-      };
-    case 'work':
-      return { kind: 'work', schools: before.schools };
-    case 'archive':
-      return { kind: 'restore' };
-    case 'restore':
-      return { kind: 'archive' };
-  }
+  if (!after.ok) return after;
+  if (it.kind === 'describe') return read(piece, after.value);
+  const problems = [...strayEntries(after.value), ...tooMany(after.value)];
+  return problems.length > 0 ? { ok: false, problems } : after;
 };

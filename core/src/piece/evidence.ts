@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { DAMAGES, inspectionTest, isValueOf, variable } from '../catalog';
+import { typedText } from './text';
 
 /** Identifier made by whoever creates the thing: letters, digits, "-" and "_". */
 export const id = z
@@ -21,7 +22,7 @@ export const observation = z
     /** Layer of paint the result holds for, 1 is the top; null where it holds for the surface. */
     layer: z.int().min(1).max(30).nullable().default(null),
     at: when,
-    by: z.string().max(80).default(''),
+    by: typedText().max(80).default(''),
   })
   .superRefine((it, context) => {
     const say = (path: string, message: string) =>
@@ -77,7 +78,7 @@ export type LayerFeel = z.infer<typeof layerFeel>;
 export const paintLayer = z.object({
   surfaceId: id,
   layer: z.int().min(1).max(30),
-  colour: z.string().trim().min(1, 'Name its colour.').max(40, 'Keep it under 40 letters.'),
+  colour: typedText().trim().min(1, 'Name its colour.').max(40, 'Keep it under 40 letters.'),
   feel: layerFeel.default('unknown'),
   /** A guess, µm. */
   thicknessUm: z.number().min(1).max(5000).nullable().default(null),
@@ -110,7 +111,7 @@ export const finding = z.object({
     .nullable()
     .default(null),
   photoId: id.nullable().default(null),
-  note: z.string().max(500).default(''),
+  note: typedText().max(500).default(''),
   at: when,
 });
 export type Finding = z.infer<typeof finding>;

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { id } from './evidence';
+import { typedText } from './text';
 
 /** Fittings that come off before work, and what becomes of them. */
 export const hardware = z.object({
@@ -20,7 +21,7 @@ export const hardware = z.object({
     'other',
   ]),
   /** What it looks like, where that tells it from others. */
-  name: z.string().trim().max(80, 'Keep it under 80 letters.').default(''),
+  name: typedText().trim().max(80, 'Keep it under 80 letters.').default(''),
   count: z.int('A whole number.').min(1, 'At least one.').max(999, 'Under a thousand.'),
   missing: z
     .int('A whole number.')
@@ -35,9 +36,9 @@ export const hardware = z.object({
     .nullable()
     .default(null),
   /** What is written on its bag. */
-  bag: z.string().trim().max(20, 'Keep it under 20 letters.').default(''),
+  bag: typedText().trim().max(20, 'Keep it under 20 letters.').default(''),
   disposition: z.enum(['keep', 'clean', 'repaint', 'replace', 'reuse']).default('keep'),
-  note: z.string().max(500).default(''),
+  note: typedText().max(500).default(''),
 });
 export type Hardware = z.infer<typeof hardware>;
 

@@ -1,4 +1,4 @@
-export { applyChange, change, undoOf, type Change } from './change';
+export { applyChange, change, type Change } from './change';
 export {
   confirmation,
   finding,
@@ -16,11 +16,13 @@ export { fittingsOf } from './fittings';
 export { handlesIn, hardware, type Hardware } from './hardware';
 export { pieceFile, type PieceFile } from './file';
 export {
+  descriptionPart,
   isForChild,
   newPiece,
   piece,
   pieceDescription,
   surfacesOf,
+  type DescriptionPart,
   type Piece,
   type PieceDescription,
   type Surface,
@@ -38,6 +40,7 @@ export {
   type Visibility,
 } from './roles';
 export { pieceRecord, ticketNumber, type PieceRecord } from './record';
+export { typedText, wellFormed } from './text';
 export { bad, good, problemsOf, read, type Problem, type Result } from './problem';
 export {
   aim,

@@ -3,6 +3,8 @@ import { confirmation, finding, id, observation, paintLayer } from './evidence';
 import { hardware } from './hardware';
 import { aim } from './scheme';
 import { ownSchools } from './shop';
+import type { Problem } from './problem';
+import { typedText } from './text';
 import { areaOf, templateId, templateOf, type Measures, type TemplateSurface } from './templates';
 
 /** A year that furniture may be from. */
@@ -13,24 +15,38 @@ const year = z
 
 /** Shared by the whole piece and by the form that describes one. */
 const described = {
-  name: z
-    .string()
+  name: typedText()
     .trim()
     .min(1, 'Give it a name that you will know it by.')
     .max(80, 'Keep it under 80 letters.'),
   templateId,
   /** Overall measures of the template: mm, or numbers of parts. */
-  measures: z.record(z.string().max(32), z.number()),
+  measures: z
+    .record(z.string().max(32), z.number())
+    .refine((it) => Object.keys(it).length <= 40, 'No kind of furniture has that many measures.'),
   /** Years of make, as close as known; null where unknown. */
   yearFrom: year.nullable().default(null),
   yearTo: year.nullable().default(null),
   /** It goes to a child's room: lead work is then not done by oneself. */
   childsRoom: z.boolean().default(false),
   /** Where it came from, what was paid. */
-  origin: z.string().max(500).default(''),
+  origin: typedText().max(500).default(''),
   /** What the owner wants to keep. */
-  keep: z.string().max(500).default(''),
+  keep: typedText().max(500).default(''),
 };
+
+/** No piece has more of each than this. */
+export const MOST = {
+  observations: 5000,
+  confirmations: 500,
+  findings: 1000,
+  layers: 1000,
+  hardware: 200,
+  aims: 200,
+} as const;
+
+/** Lists whose entries are about a surface. */
+const SURFACE_LISTS = ['observations', 'confirmations', 'findings', 'layers', 'aims'] as const;
 
 interface Described {
   templateId: z.infer<typeof templateId>;
@@ -65,21 +81,53 @@ const agree = (it: Described, context: z.RefinementCtx): void => {
   }
 };
 
+/** Does a list name surfaces that the piece does not have? One problem for each. */
+export const strayEntries = (it: Piece): readonly Problem[] => {
+  const known = knownSurfaces(it);
+  return SURFACE_LISTS.flatMap((list) =>
+    it[list].flatMap((entry, index) =>
+      known.has(entry.surfaceId)
+        ? []
+        : [
+            {
+              path: `${list}.${index}.surfaceId`,
+              message: `This piece has no surface "${entry.surfaceId}". It has: ${[...known].join(', ')}.`,
+            },
+          ],
+    ),
+  );
+};
+
 /** What is asked when a piece is taken in. */
 export const pieceDescription = z.object(described).superRefine(agree);
 export type PieceDescription = z.infer<typeof pieceDescription>;
+
+/** Parts of a description that are changed while the others stay as they are. */
+export const descriptionPart = z
+  .strictObject({
+    name: described.name,
+    templateId: described.templateId,
+    measures: described.measures,
+    yearFrom: described.yearFrom.unwrap(),
+    yearTo: described.yearTo.unwrap(),
+    childsRoom: described.childsRoom.unwrap(),
+    origin: described.origin.unwrap(),
+    keep: described.keep.unwrap(),
+  })
+  .partial();
+export type DescriptionPart = z.infer<typeof descriptionPart>;
 
 /** One article of furniture with all that is known and wanted of it. */
 export const piece = z
   .object({
     id,
     ...described,
-    observations: z.array(observation).max(5000).default([]),
-    confirmations: z.array(confirmation).max(500).default([]),
-    findings: z.array(finding).max(1000).default([]),
-    layers: z.array(paintLayer).max(1000).default([]),
-    hardware: z.array(hardware).max(200).default([]),
-    aims: z.array(aim).max(200).default([]),
+    observations: z.array(observation).max(MOST.observations).default([]),
+    confirmations: z.array(confirmation).max(MOST.confirmations).default([]),
+    findings: z.array(finding).max(MOST.findings).default([]),
+    layers: z.array(paintLayer).max(MOST.layers).default([]),
+    hardware: z.array(hardware).max(MOST.hardware).default([]),
+    aims: z.array(aim).max(MOST.aims).default([]),
     /** How it is worked where it departs from the shop. */
     schools: ownSchools.default({}),
     /** Put away; everything is kept and can be brought back. */
@@ -87,23 +135,34 @@ export const piece = z
   })
   .superRefine((it, context) => {
     agree(it, context);
-    const known = new Set(surfacesOf(it).map((surface) => surface.id));
-    for (const list of ['observations', 'confirmations', 'findings', 'layers', 'aims'] as const) {
-      it[list].forEach((entry, index) => {
-        if (known.has(entry.surfaceId)) return;
-        context.addIssue({
-          code: 'custom',
-          path: [list, index, 'surfaceId'],
-          message: `This piece has no surface "${entry.surfaceId}". It has: ${[...known].join(', ')}.`,
-        });
-      });
+    for (const { path, message } of strayEntries(it as Piece)) {
+      context.addIssue({ code: 'custom', path: path.split('.'), message });
     }
+    const aimed = new Set<string>();
+    it.aims.forEach(({ surfaceId }, index) => {
+      if (aimed.has(surfaceId)) {
+        const message = `Two aims for "${surfaceId}": keep one.`;
+        context.addIssue({ code: 'custom', path: ['aims', index, 'surfaceId'], message });
+      }
+      aimed.add(surfaceId);
+    });
   });
 export type Piece = z.infer<typeof piece>;
 
 /** Is it for a child, by what was said or by what it is? */
 export const isForChild = (it: Pick<Piece, 'templateId' | 'childsRoom'>): boolean =>
   it.childsRoom || templateOf(it.templateId).forChild === true;
+
+/** Ids of the surfaces by the measures they follow from: asked at each entry of a ledger. */
+const KNOWN = new WeakMap<Measures, readonly [string, ReadonlySet<string>]>();
+
+const knownSurfaces = (it: Pick<Piece, 'templateId' | 'measures'>): ReadonlySet<string> => {
+  const known = KNOWN.get(it.measures);
+  if (known?.[0] === it.templateId) return known[1];
+  const ids = new Set(surfacesOf(it).map((surface) => surface.id));
+  KNOWN.set(it.measures, [it.templateId, ids]);
+  return ids;
+};
 
 /** A surface of a piece with its area. */
 export interface Surface extends TemplateSurface {

@@ -3,9 +3,9 @@ import { piece } from './piece';
 
 /** A piece as the server keeps it: with its ticket number and revision. */
 export const pieceRecord = z.object({
-  /** Number on the ticket, given once. */
-  number: z.int().min(1),
-  /** Counts the changes; a change to an older revision is refused. */
+  /** Number on the ticket, given once by the shop; null until it has got there. */
+  number: z.int().min(1).nullable(),
+  /** Counts the entries about it. */
   revision: z.int().min(1),
   createdAt: z.iso.datetime(),
   updatedAt: z.iso.datetime(),
@@ -13,5 +13,6 @@ export const pieceRecord = z.object({
 });
 export type PieceRecord = z.infer<typeof pieceRecord>;
 
-/** "04", as on the ticket. */
-export const ticketNumber = (number: number): string => String(number).padStart(2, '0');
+/** "04", as on the ticket; "new" before the shop has given it one. */
+export const ticketNumber = (number: number | null): string =>
+  number === null ? 'new' : String(number).padStart(2, '0');

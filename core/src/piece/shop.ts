@@ -62,7 +62,10 @@ export const shop = z.object({
     .default(55),
   schools: schools.default(schools.parse({})),
   /** Tools that change how work is planned. */
-  tools: z.array(TOOLS.id).default(TOOLS.rows.filter((it) => it.usual).map((it) => it.id)),
+  tools: z
+    .array(TOOLS.id)
+    .max(100)
+    .default(TOOLS.rows.filter((it) => it.usual).map((it) => it.id)),
 });
 export type Shop = z.infer<typeof shop>;
 

@@ -27,6 +27,7 @@ import {
   surfacesOf,
   topcoat,
   type Aim,
+  type Change,
   type Confirmation,
   type Finding,
   type Hardware,
@@ -253,3 +254,40 @@ export const pieces: fc.Arbitrary<Piece> = descriptions.chain((description) => {
       aims: aims.filter((it) => it !== null),
     }));
 });
+
+/** A change that may be made to a piece as it is. */
+export const changesOf = (it: Piece): fc.Arbitrary<Change> => {
+  const ids = surfacesOf(it).map((surface) => surface.id);
+  const surfaceIds = fc.subarray(ids, { minLength: 1 });
+  return fc.oneof(
+    observationOn(ids).map((observation): Change => ({ kind: 'observe', observation })),
+    surfaceIds.map((list): Change => ({
+      kind: 'aim',
+      surfaceIds: list,
+      aims: list
+        .slice(1)
+        .map((surfaceId) => ({ surfaceId, scheme: { kind: 'leave' }, stripWish: 'best' })),
+    })),
+    fc.constantFrom(...ids).map((surfaceId): Change => ({
+      kind: 'confirm',
+      confirmation: { surfaceId, variable: 'finish', value: 'wax', at: '2026-01-01T00:00:00Z' },
+    })),
+    fc
+      .constantFrom(...ids)
+      .map((surfaceId): Change => ({ kind: 'unconfirm', surfaceId, variable: 'finish' })),
+    fc.constantFrom<Change>({ kind: 'archive' }, { kind: 'restore' }),
+    fc
+      .constantFrom(...ids)
+      .chain((surfaceId) =>
+        layersOn(surfaceId).map((layers): Change => ({ kind: 'layers', surfaceId, layers })),
+      ),
+    ...it.hardware.flatMap((old) => [
+      fc.constant<Change>({ kind: 'unfit', hardwareId: old.id }),
+      fc.constant<Change>({ kind: 'fit', hardware: { ...old, disposition: 'replace' } }),
+    ]),
+    ...it.observations.map((old) =>
+      fc.constant<Change>({ kind: 'withdraw', observationId: old.id }),
+    ),
+    ...it.findings.map((old) => fc.constant<Change>({ kind: 'unfind', findingId: old.id })),
+  );
+};

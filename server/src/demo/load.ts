@@ -1,5 +1,6 @@
+import { entriesOf } from '@obrik/core/ledger';
 import { piece, type Piece } from '@obrik/core/piece';
-import type { PieceStore } from '../store/pieces';
+import type { LedgerStore } from '../store/ledger';
 import { harbourLibrary } from './scenario';
 
 /** When something was last put on record. */
@@ -9,8 +10,17 @@ const lastEntry = (it: Piece): Date | undefined => {
   return last === undefined ? undefined : new Date(last);
 };
 
-/** Loads the demo into a store that holds no piece yet. One with pieces is left as it is. */
-export const loadDemo = async (store: PieceStore, now: Date): Promise<void> => {
-  if ((await store.list()).length > 0) return;
-  for (const it of harbourLibrary(now)) await store.add(piece.parse(it), lastEntry(it) ?? now);
+/** Loads the demo into a record that is empty. One with anything in it is left as it is. */
+export const loadDemo = async (ledger: LedgerStore, now: Date): Promise<void> => {
+  if ((await ledger.last()) > 0) return;
+  for (const it of harbourLibrary(now)) {
+    const at = (lastEntry(it) ?? now).toISOString();
+    let serial = 0;
+    const entries = entriesOf(
+      piece.parse(it),
+      { at, device: 'demo' },
+      () => `${it.id}-e${++serial}`,
+    );
+    await ledger.add(entries, now);
+  }
 };

@@ -17,28 +17,41 @@ export interface Endpoint {
   /** Path below /api, with parameters in braces: /pieces/{pieceId}. */
   readonly path: string;
   readonly summary: string;
+  readonly query?: z.ZodObject;
   readonly body?: z.ZodType;
   readonly content: Content;
   readonly status: number;
   readonly reply: z.ZodType;
   /** Errors it may answer with, besides those of every endpoint. */
   readonly errors: readonly number[];
-  readonly handle: (request: Request, body: unknown, bytes?: Buffer) => Promise<unknown>;
+  readonly handle: (
+    request: Request,
+    read: { readonly body: unknown; readonly query: unknown; readonly bytes: Buffer | undefined },
+  ) => Promise<unknown>;
 }
 
-interface Described<B extends z.ZodType, R extends z.ZodType> {
+/** What is asked of an endpoint, already read by its schemas. */
+interface Asked<Q extends z.ZodObject, B extends z.ZodType> {
+  /** A parameter of the path. */
+  readonly parameter: (name: string) => string;
+  readonly query: z.output<Q>;
+  readonly body: z.output<B>;
+  /** A body that is no JSON. */
+  readonly bytes: Buffer | undefined;
+}
+
+interface Described<Q extends z.ZodObject, B extends z.ZodType, R extends z.ZodType> {
   readonly method: Endpoint['method'];
   readonly path: string;
   readonly summary: string;
+  readonly query?: Q;
   readonly body?: B;
   readonly content?: Content;
   readonly status?: number;
   readonly reply: R;
   readonly errors?: readonly number[];
   readonly handle: (
-    parameter: (name: string) => string,
-    body: z.output<B>,
-    bytes?: Buffer,
+    asked: Asked<Q, B>,
   ) => Promise<DeepReadonly<z.input<R>>> | DeepReadonly<z.input<R>>;
 }
 
@@ -57,28 +70,38 @@ const parameterOf =
   };
 
 /** Describes an endpoint; the handler gets its body already read by the schema. */
-export const endpoint = <B extends z.ZodType, R extends z.ZodType>(
-  it: Described<B, R>,
+export const endpoint = <Q extends z.ZodObject, B extends z.ZodType, R extends z.ZodType>(
+  it: Described<Q, B, R>,
 ): Endpoint => ({
   method: it.method,
   path: it.path,
   summary: it.summary,
+  query: it.query,
   body: it.body,
   content: it.content ?? {},
   status: it.status ?? 200,
   reply: it.reply,
   errors: it.errors ?? [],
-  handle: async (request, body, bytes) =>
-    it.handle(parameterOf(request), body as z.output<B>, bytes),
+  handle: async (request, { body, query, bytes }) =>
+    it.handle({
+      parameter: parameterOf(request),
+      query: query as z.output<Q>,
+      body: body as z.output<B>,
+      bytes,
+    }),
 });
+
+const mustRead = (schema: z.ZodType, data: unknown): unknown => {
+  const result = read(schema, data);
+  if (!result.ok) throw invalid(result.problems);
+  return result.value;
+};
 
 const readBody = (schema: z.ZodType, request: Request): unknown => {
   if (request.body === undefined) {
     throw new HttpProblem(400, 'No body', 'Send JSON with "Content-Type: application/json".');
   }
-  const result = read(schema, request.body);
-  if (!result.ok) throw invalid(result.problems);
-  return result.value;
+  return mustRead(schema, request.body);
 };
 
 /** Lets a router answer the endpoints. */
@@ -89,9 +112,11 @@ export const answer = (router: IRouter, endpoints: readonly Endpoint[]): void =>
       router.use(path, express.raw({ type: it.content.body, limit: PHOTO_LIMIT }));
     }
     router[it.method](path, async (request, response) => {
-      const body = it.body ? readBody(it.body, request) : undefined;
-      const bytes = Buffer.isBuffer(request.body) ? request.body : undefined;
-      const reply = await it.handle(request, body, bytes);
+      const reply = await it.handle(request, {
+        body: it.body ? readBody(it.body, request) : undefined,
+        query: it.query ? mustRead(it.query, request.query) : undefined,
+        bytes: Buffer.isBuffer(request.body) && request.body.length > 0 ? request.body : undefined,
+      });
       response.status(it.status);
       if (it.content.reply) {
         response.type(it.content.reply).set('Cache-Control', CACHED[it.content.reply]);

@@ -1,4 +1,5 @@
-import { change, pieceDescription, pieceFile, pieceRecord, piece, shop } from '@obrik/core/piece';
+import { deed, entry, keptEntry, pieceLedger, pieceSummary } from '@obrik/core/ledger';
+import { pieceDescription, pieceFile, piece, shop } from '@obrik/core/piece';
 import {
   alternative,
   branches,
@@ -27,9 +28,12 @@ import { problemDocument } from './problem';
 const NAMED = {
   Piece: piece,
   PieceDescription: pieceDescription,
-  PieceRecord: pieceRecord,
+  PieceLedger: pieceLedger,
+  PieceSummary: pieceSummary,
+  Entry: entry,
+  KeptEntry: keptEntry,
+  Deed: deed,
   PieceFile: pieceFile,
-  Change: change,
   Shop: shop,
   Route: route,
   Task: task,
@@ -56,6 +60,7 @@ const ERROR_WORDS: Readonly<Record<number, string>> = {
   415: 'Not of a type that can be taken',
   422: 'Not as it should be; see problems',
   500: 'Our fault',
+  503: 'Busy, or the disk can’t be written: ask again later',
 };
 
 const json = (schema: z.ZodType) => ({ 'application/json': { schema } });
@@ -73,12 +78,18 @@ const operationOf = (it: Endpoint): ZodOpenApiOperationObject => {
     required: true,
     schema: { type: 'string' as const },
   }));
-  const errors = [...(it.body ? [400, 413, 422] : []), ...it.errors, 500];
+  const errors = [
+    ...(it.body ? [400, 413, 422] : []),
+    ...(it.query ? [422] : []),
+    ...it.errors,
+    500,
+  ];
   const problem = { 'application/problem+json': { schema: problemDocument } };
   return {
     summary: it.summary,
     operationId: `${it.method}${it.path.replace(/[^a-zA-Z]+(\w)/g, (_, letter: string) => letter.toUpperCase()).replace(/\W/g, '')}`,
     ...(parameters.length > 0 ? { parameters } : {}),
+    ...(it.query ? { requestParams: { query: it.query } } : {}),
     ...requestOf(it),
     responses: {
       [`${it.status}`]: {

@@ -49,7 +49,7 @@ export const outdated = (given: number, current: number): HttpProblem =>
   new HttpProblem(
     409,
     'Changed meanwhile',
-    `This piece is at revision ${current}, you changed revision ${given}. Load it again and repeat your change.`,
+    `This piece is at revision ${current}, you asked for revision ${given}. Load it again and repeat.`,
     [{ path: 'revision', message: `Is ${given}, has to be ${current}.` }],
   );
 
@@ -82,6 +82,26 @@ const fromParser = (error: unknown): HttpProblem | undefined => {
   return undefined;
 };
 
+/** What SQLite can't write, in words: reading goes on. */
+const fromDisk = (error: unknown): HttpProblem | undefined => {
+  const said = String(error);
+  if (/SQLITE_FULL|ENOSPC/.test(said)) {
+    return new HttpProblem(
+      503,
+      'Disk full',
+      'The disk of the shop’s server is full: nothing was stored. Make room, then send it again.',
+    );
+  }
+  if (/SQLITE_READONLY|SQLITE_IOERR|EROFS/.test(said)) {
+    return new HttpProblem(
+      503,
+      'Can’t write',
+      'The shop’s server can’t write to its disk: nothing was stored. Reading still works.',
+    );
+  }
+  return undefined;
+};
+
 /** For addresses below /api that nothing answers. */
 export const noSuchAddress: RequestHandler = (request) => {
   throw new HttpProblem(
@@ -96,7 +116,7 @@ export const sendProblem =
   (log: (error: unknown) => void): ErrorRequestHandler =>
   (error, _request, response, next) => {
     if (response.headersSent) return next(error);
-    const known = error instanceof HttpProblem ? error : fromParser(error);
+    const known = error instanceof HttpProblem ? error : (fromParser(error) ?? fromDisk(error));
     if (!known) log(error);
     const problem =
       known ??

@@ -15,7 +15,7 @@ export const computeEndpoints: readonly Endpoint[] = [
     summary: 'What is believed of each surface of a piece',
     body: pieceInShop,
     reply: z.array(surfaceBeliefs),
-    handle: (_, body) => [...inspectPiece(body.piece, body.shop)],
+    handle: ({ body }) => [...inspectPiece(body.piece, body.shop)],
   }),
   endpoint({
     method: 'post',
@@ -23,7 +23,7 @@ export const computeEndpoints: readonly Endpoint[] = [
     summary: 'The route of a piece, from lead gate to handover',
     body: pieceInShop,
     reply: route,
-    handle: (_, body) => planRoute(body.piece, body.shop),
+    handle: ({ body }) => planRoute(body.piece, body.shop),
   }),
   endpoint({
     method: 'post',
@@ -31,6 +31,6 @@ export const computeEndpoints: readonly Endpoint[] = [
     summary: 'The ladder of papers of least minutes, or why there is none',
     body: sandingTask,
     reply: ladderOrRefusal,
-    handle: (_, body) => planLadder(body),
+    handle: ({ body }) => planLadder(body),
   }),
 ];

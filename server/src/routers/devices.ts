@@ -32,7 +32,7 @@ export const deviceEndpoints = (
     body: meterPlace,
     reply: deviceReading,
     errors: [404],
-    handle: (parameter, body) => {
+    handle: ({ parameter, body }) => {
       const id = parameter('deviceId');
       const found = devices.find((it) => it.id === id);
       if (!found) throw notFound(`meter "${id}"`);

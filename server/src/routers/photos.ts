@@ -1,10 +1,11 @@
 import { randomUUID } from 'node:crypto';
+import { id as idSchema } from '@obrik/core/piece';
 import { z } from 'zod';
 import { endpoint, type Endpoint } from '../http/endpoint';
 import { HttpProblem, notFound } from '../http/problem';
 import { preparePhoto } from '../photos/prepare';
 import type { PhotoStore } from '../store/photos';
-import type { PieceStore } from '../store/pieces';
+import type { LedgerStore } from '../store/ledger';
 
 const keptPhoto = z.object({ id: z.string(), width: z.int(), height: z.int(), bytes: z.int() });
 
@@ -15,13 +16,13 @@ const noPicture = new HttpProblem(
 );
 
 interface Needs {
-  readonly pieces: PieceStore;
+  readonly ledger: LedgerStore;
   readonly photos: PhotoStore;
   readonly now: () => Date;
 }
 
 /** Photos of damages: resized when they come in, and without the position they were taken at. */
-export const photoEndpoints = ({ pieces, photos, now }: Needs): readonly Endpoint[] => [
+export const photoEndpoints = ({ ledger, photos, now }: Needs): readonly Endpoint[] => [
   endpoint({
     method: 'post',
     path: '/pieces/{pieceId}/photos',
@@ -30,12 +31,16 @@ export const photoEndpoints = ({ pieces, photos, now }: Needs): readonly Endpoin
     status: 201,
     reply: keptPhoto,
     errors: [404, 413, 415, 422],
-    handle: async (parameter, _, bytes) => {
+    query: z.object({
+      /** Made on the device, so that a photo sent twice is one. */
+      id: idSchema.optional(),
+    }),
+    handle: async ({ parameter, query, bytes }) => {
       const pieceId = parameter('pieceId');
-      if (!(await pieces.find(pieceId))) throw notFound(`piece "${pieceId}"`);
+      if (!(await ledger.piece(pieceId))) throw notFound(`piece "${pieceId}"`);
       if (!bytes) throw noPicture;
       const prepared = await preparePhoto(bytes);
-      const id = randomUUID();
+      const id = query.id ?? randomUUID();
       await photos.add({ id, pieceId, ...prepared }, now());
       return {
         id,
@@ -52,7 +57,7 @@ export const photoEndpoints = ({ pieces, photos, now }: Needs): readonly Endpoin
     content: { reply: 'image/jpeg' },
     reply: z.instanceof(Buffer),
     errors: [404],
-    handle: async (parameter) => {
+    handle: async ({ parameter }) => {
       const id = parameter('photoId');
       const photo = await photos.find(id);
       if (!photo) throw notFound(`photo "${id}"`);

@@ -1,86 +1,62 @@
-import {
-  applyChange,
-  change,
-  id,
-  newPiece,
-  pieceDescription,
-  pieceRecord,
-  type PieceRecord,
-} from '@obrik/core/piece';
-import { planRoute } from '@obrik/core/route';
+import { pieceLedger, pieceSummary, type PieceLedger } from '@obrik/core/ledger';
 import { z } from 'zod';
+import type { Heavy } from '../heavy/pool';
 import { endpoint, type Endpoint } from '../http/endpoint';
-import { HttpProblem, invalid, notFound, outdated } from '../http/problem';
-import type { PieceStore } from '../store/pieces';
+import { notFound, outdated } from '../http/problem';
+import type { LedgerStore } from '../store/ledger';
 import { keptRoute, type RouteStore } from '../store/routes';
-import type { ShopStore } from '../store/shop';
+import { entriesPage } from './entries';
 
-const revision = z.int().min(1);
+/** Cards given at once. */
+const PAGE = 200;
 
 interface Needs {
-  readonly pieces: PieceStore;
+  readonly ledger: LedgerStore;
   readonly routes: RouteStore;
-  readonly shop: ShopStore;
+  readonly heavy: Heavy;
   readonly now: () => Date;
 }
 
-/** Pieces, the changes made to them, and the routes kept for them. */
-export const pieceEndpoints = ({ pieces, routes, shop, now }: Needs): readonly Endpoint[] => {
-  const mustFind = async (pieceId: string): Promise<PieceRecord> => {
-    const record = await pieces.find(pieceId);
-    if (!record) throw notFound(`piece "${pieceId}"`);
-    return record;
+/** Pieces as their entries make them, and the routes kept for them. */
+export const pieceEndpoints = ({ ledger, routes, heavy, now }: Needs): readonly Endpoint[] => {
+  const mustFind = async (pieceId: string): Promise<PieceLedger> => {
+    const found = await ledger.piece(pieceId);
+    if (!found) throw notFound(`piece "${pieceId}"`);
+    return found;
   };
   return [
     endpoint({
       method: 'get',
       path: '/pieces',
-      summary: 'All pieces, archived ones too, by their number',
-      reply: z.array(pieceRecord),
-      handle: () => pieces.list(),
-    }),
-    endpoint({
-      method: 'post',
-      path: '/pieces',
-      summary: 'Take in a piece',
-      body: z.object({ id, description: pieceDescription }),
-      status: 201,
-      reply: pieceRecord,
-      errors: [409],
-      handle: async (_, body) => {
-        const record = await pieces.add(newPiece(body.id, body.description), now());
-        if (!record) {
-          throw new HttpProblem(409, 'Taken', `There is a piece "${body.id}" already.`, [
-            { path: 'id', message: 'Make another id.' },
-          ]);
-        }
-        return record;
+      summary: 'What a list says of the pieces, those put away too, by their number',
+      query: z.object({
+        after: z.coerce.number().int().min(0).default(0),
+        limit: z.coerce.number().int().min(1).max(PAGE).default(PAGE),
+      }),
+      reply: z.object({ pieces: z.array(pieceSummary), more: z.boolean() }),
+      handle: async ({ query: { after, limit } }) => {
+        const list = await ledger.summaries(after, limit + 1);
+        return { pieces: list.slice(0, limit), more: list.length > limit };
       },
     }),
     endpoint({
       method: 'get',
       path: '/pieces/{pieceId}',
       summary: 'One piece with all that is known and wanted of it',
-      reply: pieceRecord,
+      reply: pieceLedger,
       errors: [404],
-      handle: (parameter) => mustFind(parameter('pieceId')),
+      handle: ({ parameter }) => mustFind(parameter('pieceId')),
     }),
     endpoint({
-      method: 'post',
-      path: '/pieces/{pieceId}/changes',
-      summary: 'Change a piece, based on the revision that was read',
-      body: z.object({ revision, change }),
-      reply: pieceRecord,
-      errors: [404, 409],
-      handle: async (parameter, body) => {
-        const { piece, revision: current } = await mustFind(parameter('pieceId'));
-        if (current !== body.revision) throw outdated(body.revision, current);
-        const after = applyChange(piece, body.change);
-        if (!after.ok) throw invalid(after.problems);
-        const written = await pieces.save(after.value, body.revision, now());
-        if (written.kind === 'missing') throw notFound(`piece "${piece.id}"`);
-        if (written.kind === 'outdated') throw outdated(body.revision, written.revision);
-        return written.record;
+      method: 'get',
+      path: '/pieces/{pieceId}/entries',
+      summary: 'All entries about a piece, in order: its history',
+      reply: entriesPage,
+      errors: [404],
+      handle: async ({ parameter }) => {
+        const page = await ledger.ofPiece(parameter('pieceId'));
+        if (page.last === 0) throw notFound(`piece "${parameter('pieceId')}"`);
+        return page;
       },
     }),
     endpoint({
@@ -89,7 +65,7 @@ export const pieceEndpoints = ({ pieces, routes, shop, now }: Needs): readonly E
       summary: 'Kept routes of a piece, the newest first',
       reply: z.array(keptRoute),
       errors: [404],
-      handle: async (parameter) => {
+      handle: async ({ parameter }) => {
         const { piece } = await mustFind(parameter('pieceId'));
         return routes.list(piece.id);
       },
@@ -97,16 +73,17 @@ export const pieceEndpoints = ({ pieces, routes, shop, now }: Needs): readonly E
     endpoint({
       method: 'post',
       path: '/pieces/{pieceId}/routes',
-      summary: 'Plan the route of a revision and keep it',
-      body: z.object({ revision }),
+      summary: 'Plan the route of a revision and keep it; one that is kept already is given again',
+      body: z.object({ revision: z.int().min(1) }),
       status: 201,
       reply: keptRoute,
-      errors: [404, 409],
-      handle: async (parameter, body) => {
-        const { piece, revision: current } = await mustFind(parameter('pieceId'));
-        if (current !== body.revision) throw outdated(body.revision, current);
-        const withShop = await shop.get();
-        return routes.keep(piece.id, current, withShop, planRoute(piece, withShop), now());
+      errors: [404, 409, 503],
+      handle: async ({ parameter, body }) => {
+        const { piece, revision } = await mustFind(parameter('pieceId'));
+        if (revision !== body.revision) throw outdated(body.revision, revision);
+        const { shop } = await ledger.shop();
+        const planned = await heavy.run('route', piece, shop);
+        return routes.keep(piece.id, revision, shop, planned, now());
       },
     }),
   ];

@@ -1,30 +1,17 @@
-import { ticketNumber, type Piece, type PieceRecord, type Shop } from '@obrik/core/piece';
-import {
-  alternative,
-  alternativesFor,
-  branches,
-  branchesOf,
-  careSheet,
-  careSheetOf,
-  careSheetPaper,
-  planRoute,
-  routeCard,
-  whatIf,
-  whatIfs,
-  type Paper,
-  type Ticket,
-} from '@obrik/core/route';
+import type { PieceLedger } from '@obrik/core/ledger';
+import { ticketNumber, type Shop } from '@obrik/core/piece';
+import { alternative, branches, careSheet, whatIf, type Ticket } from '@obrik/core/route';
 import type { DeepReadonly } from '@obrik/core/work';
 import { z } from 'zod';
+import type { Heavy } from '../heavy/pool';
 import { endpoint, type Endpoint } from '../http/endpoint';
 import { notFound } from '../http/problem';
-import { asPdf, type Typeface } from '../papers/pdf';
-import type { PieceStore } from '../store/pieces';
-import type { ShopStore } from '../store/shop';
+import type { Typeface } from '../papers/pdf';
+import type { LedgerStore } from '../store/ledger';
 
 interface Needs {
-  readonly pieces: PieceStore;
-  readonly shop: ShopStore;
+  readonly ledger: LedgerStore;
+  readonly heavy: Heavy;
   readonly typeface: Typeface;
   readonly now: () => Date;
 }
@@ -37,13 +24,13 @@ const DAY = new Intl.DateTimeFormat('en-GB', {
 });
 
 /** What is reckoned from a stored piece and the shop as it is now; nothing is stored. */
-export const planEndpoints = ({ pieces, shop, typeface, now }: Needs): readonly Endpoint[] => {
-  const read = async (pieceId: string): Promise<{ record: PieceRecord; withShop: Shop }> => {
-    const record = await pieces.find(pieceId);
+export const planEndpoints = ({ ledger, heavy, typeface, now }: Needs): readonly Endpoint[] => {
+  const read = async (pieceId: string): Promise<{ record: PieceLedger; shop: Shop }> => {
+    const record = await ledger.piece(pieceId);
     if (!record) throw notFound(`piece "${pieceId}"`);
-    return { record, withShop: await shop.get() };
+    return { record, shop: (await ledger.shop()).shop };
   };
-  const ticketOf = ({ number, revision }: PieceRecord): Ticket => ({
+  const ticketOf = ({ number, revision }: PieceLedger): Ticket => ({
     number: ticketNumber(number),
     revision,
     printed: DAY.format(now()),
@@ -52,34 +39,31 @@ export const planEndpoints = ({ pieces, shop, typeface, now }: Needs): readonly 
     end: string,
     summary: string,
     reply: R,
-    reckon: (piece: Piece, withShop: Shop) => DeepReadonly<z.input<R>>,
+    reckon: (record: PieceLedger, shop: Shop) => Promise<DeepReadonly<z.input<R>>>,
   ): Endpoint =>
     endpoint({
       method: 'get',
       path: `/pieces/{pieceId}/${end}`,
       summary,
       reply,
-      errors: [404],
-      handle: async (parameter) => {
-        const { record, withShop } = await read(parameter('pieceId'));
-        return reckon(record.piece, withShop);
+      errors: [404, 503],
+      handle: async ({ parameter }) => {
+        const { record, shop } = await read(parameter('pieceId'));
+        return reckon(record, shop);
       },
     });
-  const printed = (
-    end: string,
-    summary: string,
-    paperOf: (piece: Piece, withShop: Shop, ticket: Ticket) => Paper,
-  ): Endpoint =>
+  const printed = (end: string, summary: string, task: 'routePdf' | 'careSheetPdf'): Endpoint =>
     endpoint({
       method: 'get',
       path: `/pieces/{pieceId}/${end}.pdf`,
       summary,
       content: { reply: 'application/pdf' },
       reply: z.instanceof(Buffer),
-      errors: [404],
-      handle: async (parameter) => {
-        const { record, withShop } = await read(parameter('pieceId'));
-        return asPdf(paperOf(record.piece, withShop, ticketOf(record)), typeface);
+      errors: [404, 503],
+      handle: async ({ parameter }) => {
+        const { record, shop } = await read(parameter('pieceId'));
+        // What comes out of a thread is bytes without Node's cover.
+        return Buffer.from(await heavy.run(task, record.piece, shop, ticketOf(record), typeface));
       },
     });
   return [
@@ -87,26 +71,24 @@ export const planEndpoints = ({ pieces, shop, typeface, now }: Needs): readonly 
       'alternatives',
       'Up to four ways for the whole piece, with work, days, money, risks and hazards',
       z.array(alternative),
-      (piece, withShop) => [...alternativesFor(piece, withShop)],
+      async ({ piece }, shop) => [...(await heavy.run('alternatives', piece, shop))],
     ),
     reckoned(
       'what-ifs',
       'What another way of working, or another tool, would change',
       z.array(whatIf),
-      (piece, withShop) => [...whatIfs(piece, withShop)],
+      async ({ piece }, shop) => [...(await heavy.run('whatIfs', piece, shop))],
     ),
     reckoned(
       'branches',
       'Open questions of the route with a branch for each answer',
       branches,
-      branchesOf,
+      ({ piece }, shop) => heavy.run('branches', piece, shop),
     ),
-    reckoned('care-sheet', 'What the owner is told, as planned', careSheet, careSheetOf),
-    printed('route', 'The route card to print', (piece, withShop, ticket) =>
-      routeCard(piece, planRoute(piece, withShop), ticket),
+    reckoned('care-sheet', 'What the owner is told, as planned', careSheet, ({ piece }, shop) =>
+      heavy.run('careSheet', piece, shop),
     ),
-    printed('care-sheet', 'The owner’s care sheet to print', (piece, withShop, ticket) =>
-      careSheetPaper(piece, careSheetOf(piece, withShop), ticket),
-    ),
+    printed('route', 'The route card to print', 'routePdf'),
+    printed('care-sheet', 'The owner’s care sheet to print', 'careSheetPdf'),
   ];
 };

@@ -1,22 +1,22 @@
 import { shop } from '@obrik/core/piece';
 import { endpoint, type Endpoint } from '../http/endpoint';
-import type { ShopStore } from '../store/shop';
+import type { LedgerStore } from '../store/ledger';
+import { entriesPage } from './entries';
 
 /** What holds for the whole workshop. */
-export const shopEndpoints = (store: ShopStore): readonly Endpoint[] => [
+export const shopEndpoints = (ledger: LedgerStore): readonly Endpoint[] => [
   endpoint({
     method: 'get',
     path: '/shop',
     summary: 'Settings of the shop',
     reply: shop,
-    handle: () => store.get(),
+    handle: async () => (await ledger.shop()).shop,
   }),
   endpoint({
-    method: 'put',
-    path: '/shop',
-    summary: 'Change the settings of the shop',
-    body: shop,
-    reply: shop,
-    handle: (_, body) => store.put(body),
+    method: 'get',
+    path: '/shop/entries',
+    summary: 'All entries about the shop, in order',
+    reply: entriesPage,
+    handle: () => ledger.ofShop(),
   }),
 ];

@@ -1,12 +1,14 @@
-import { writeFileSync } from 'node:fs';
+import { copyFileSync, existsSync, readFileSync, truncateSync, writeFileSync } from 'node:fs';
+import path from 'node:path';
 import { QueryTypes, Sequelize } from 'sequelize';
-import { newPiece, pieceDescription } from '@obrik/core/piece';
+import { piece as pieceSchema, type Piece } from '@obrik/core/piece';
 import { loadDemo } from '../demo/load';
-import { CHEST, NOW, folder } from '../testing/server';
+import { CHEST, NOW, OBSERVATION, entryOf, folder, takenIn } from '../testing/server';
 import { openDatabase, type Database } from './database';
+import { ledgerStore } from './ledger';
 import { MIGRATIONS } from './migrations';
-import { pieceStore } from './pieces';
-import { shopStore } from './shop';
+import { photoStore } from './photos';
+import { routeStore } from './routes';
 
 let place: ReturnType<typeof folder>;
 beforeEach(() => {
@@ -14,146 +16,270 @@ beforeEach(() => {
 });
 afterEach(() => place.remove());
 
-const tablesOf = async ({ sequelize }: Database): Promise<string[]> => {
-  const rows = await sequelize.query<{ name: string }>(
-    "SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%' ORDER BY name",
-    { type: QueryTypes.SELECT },
+const FIXTURES = path.join(__dirname, 'fixtures');
+/** Databases as earlier versions of Obrik wrote them, with what those versions said of the pieces. */
+const OLD = ['after-0002', 'after-0004', 'after-0007'] as const;
+
+const oldFile = (name: string): string => {
+  const file = place.at(`${name}.sqlite`);
+  copyFileSync(path.join(FIXTURES, `${name}.sqlite`), file);
+  return file;
+};
+const saidOf = (name: string) =>
+  JSON.parse(readFileSync(path.join(FIXTURES, `${name}.json`), 'utf8')) as (Piece & {
+    number: number;
+  })[];
+
+/** The order within the lists says nothing; compared without it. */
+const asSets = (it: Piece) =>
+  Object.fromEntries(
+    Object.entries(it).map(([key, value]) => [
+      key,
+      Array.isArray(value) ? value.map((one) => JSON.stringify(one)).sort() : (value as unknown),
+    ]),
   );
-  return rows.map((it) => it.name);
+
+const select = async ({ sequelize }: Database, sql: string): Promise<unknown[]> => {
+  const rows = await sequelize.query<Record<string, unknown>>(sql, { type: QueryTypes.SELECT });
+  return rows.map((it) => Object.values(it)[0]);
 };
 
-const pragma = async ({ sequelize }: Database, name: string): Promise<unknown> => {
-  const [row] = await sequelize.query<Record<string, unknown>>(`PRAGMA ${name}`, {
-    type: QueryTypes.SELECT,
-  });
-  return Object.values(row ?? {})[0];
+const withDatabase = async <T>(file: string, use: (it: Database) => Promise<T>): Promise<T> => {
+  const database = await openDatabase(file);
+  try {
+    return await use(database);
+  } finally {
+    await database.close();
+  }
 };
 
 describe('an empty file', () => {
-  it('is brought to the newest shape, with write-ahead log and foreign keys on', async () => {
-    const database = await openDatabase(place.at('new.sqlite'));
-    expect(await tablesOf(database)).toEqual([
-      'SequelizeMeta',
-      'aims',
-      'confirmations',
-      'findings',
-      'hardware',
-      'layers',
-      'observations',
-      'photos',
-      'pieces',
-      'routes',
-      'shop',
-    ]);
-    expect(await pragma(database, 'journal_mode')).toBe('wal');
-    expect(await pragma(database, 'foreign_keys')).toBe(1);
-    await database.close();
-  });
+  it('is brought to the newest shape, with write-ahead log and full flushes', () =>
+    withDatabase(place.at('new.sqlite'), async (database) => {
+      const tables = await select(
+        database,
+        "SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%' ORDER BY name",
+      );
+      expect(tables).toEqual(['SequelizeMeta', 'entries', 'photos', 'routes', 'snapshots']);
+      expect(await select(database, 'PRAGMA journal_mode')).toEqual(['wal']);
+    }));
 
-  it('refuses an observation of no piece, by its foreign key', async () => {
-    const database = await openDatabase(place.at('new.sqlite'));
-    const orphan = database.models.observations.create({
-      pieceId: 'nobody',
-      id: 'x',
-      position: 0,
-      surfaceId: 'top',
-      testId: 'tap',
-      outcome: 'full',
-      value: null,
-      layer: null,
-      at: NOW.toISOString(),
-      by: '',
+  it('takes no writing but through the one queue', () =>
+    withDatabase(place.at('new.sqlite'), async ({ models }) => {
+      const beside = models.photos.create({
+        id: 'x',
+        pieceId: 'p',
+        width: 1,
+        height: 1,
+        bytes: Buffer.from('x'),
+        takenInAt: NOW.toISOString(),
+      });
+      await expect(beside).rejects.toThrow(/readonly/i);
+    }));
+});
+
+describe.each(OLD)('a database of before the ledger (%s)', (name) => {
+  it('is a ledger afterwards, and says of every piece what it said before', () =>
+    withDatabase(oldFile(name), async (database) => {
+      const ledger = ledgerStore(database);
+      await ledger.mend();
+      const said = saidOf(name);
+      expect((await ledger.summaries(0, 10)).map((it) => it.number)).toEqual(
+        said.map((it) => it.number),
+      );
+      for (const { number, ...old } of said) {
+        const now = await ledger.piece(old.id);
+        expect(now).toMatchObject({ number, withoutEffect: [], contested: [] });
+        expect(asSets(now!.piece)).toEqual(asSets(pieceSchema.parse(old)));
+      }
+      expect((await ledger.shop()).shop).toMatchObject({ units: 'us', leadCutoffYear: 1992 });
+      const routes = await routeStore(database).list(said[0]!.id);
+      expect(routes).toHaveLength(1);
+      expect(routes[0]!.pieceRevision).toBe((await ledger.piece(said[0]!.id))?.revision);
+      if (name !== 'after-0002') {
+        const photo = await photoStore(database).find('photo-1');
+        expect(photo).toMatchObject({ pieceId: said[0]!.id, width: 2 });
+        expect([...photo!.bytes]).toEqual([255, 216, 255, 1, 2, 3]);
+      }
+    }));
+
+  it('is copied first, and the copy can be opened by what wrote it', async () => {
+    const file = oldFile(name);
+    const before = await rowsOf(file, 'SELECT COUNT(*) FROM observations');
+    await withDatabase(file, async () => {});
+    const next = MIGRATIONS[Number(name.slice(-1))]?.name;
+    expect(await rowsOf(`${file}.before-${next}`, 'SELECT COUNT(*) FROM observations')).toEqual(
+      before,
+    );
+  });
+});
+
+/** Rows of a file, read beside Obrik. */
+const rowsOf = async (file: string, sql: string): Promise<unknown[]> => {
+  const raw = new Sequelize({ dialect: 'sqlite', storage: file, logging: false });
+  const rows = await raw.query(sql, { type: QueryTypes.SELECT });
+  await raw.close();
+  return rows;
+};
+
+describe('killed after any statement of any migration', () => {
+  /** Copies the files as they lie on the disk at each statement: what a kill would leave. */
+  const crashImages = async (file: string): Promise<string[]> => {
+    const images: string[] = [];
+    const database = await openDatabase(file, {
+      onStatement: () => {
+        const image = place.at(`crash-${images.length}.sqlite`);
+        for (const end of ['', '-wal', '-shm', '-journal']) {
+          if (existsSync(file + end)) copyFileSync(file + end, image + end);
+        }
+        images.push(image);
+      },
     });
-    await expect(orphan).rejects.toThrow(/FOREIGN KEY/);
     await database.close();
+    return images;
+  };
+
+  it.each([...OLD, 'fresh'])('%s starts again, and nothing is lost', async (name) => {
+    const images = await crashImages(name === 'fresh' ? place.at('fresh.sqlite') : oldFile(name));
+    expect(images.length).toBeGreaterThan(30);
+    const said = name === 'fresh' ? [] : saidOf(name);
+    for (const image of images) {
+      await withDatabase(image, async (database) => {
+        const ledger = ledgerStore(database);
+        await ledger.mend();
+        const list = await ledger.summaries(0, 10);
+        expect(list.map((it) => it.pieceId)).toEqual(said.map((it) => it.id));
+        const first = said[0];
+        if (first) {
+          const now = await ledger.piece(first.id);
+          expect(now?.piece.observations).toHaveLength(first.observations.length);
+        }
+      });
+    }
   });
 });
 
-it('a file from before the whole inspection keeps what it holds, told more finely', async () => {
-  const file = place.at('old.sqlite');
-  const old = new Sequelize({ dialect: 'sqlite', storage: file, logging: false });
-  const [first] = MIGRATIONS;
-  await first?.up({ name: first.name, context: old.getQueryInterface() });
-  await old.query('CREATE TABLE SequelizeMeta (name VARCHAR(255) NOT NULL PRIMARY KEY)');
-  await old.query("INSERT INTO SequelizeMeta VALUES ('0001-first-tables')");
-  const at = NOW.toISOString();
-  await old.query(
-    `INSERT INTO pieces (id, number, revision, name, templateId, measures, childsRoom, origin, keep, archived, createdAt, updatedAt)
-     VALUES ('p', 1, 3, 'Old chest', 'chest', '${JSON.stringify(CHEST.description.measures)}', 0, '', '', 0, '${at}', '${at}')`,
-  );
-  await old.query(
-    `INSERT INTO confirmations (pieceId, surfaceId, variable, position, value, at)
-     VALUES ('p', 'top', 'substrate', 0, 'laminate', '${at}'), ('p', 'top', 'finish', 1, 'wax', '${at}')`,
-  );
-  await old.query(
-    `INSERT INTO findings (pieceId, id, position, surfaceId, damage, count, note, at)
-     VALUES ('p', 'f', 0, 'top', 'dent', 2, 'corner', '${at}')`,
-  );
-  await old.query(
-    `INSERT INTO aims (pieceId, surfaceId, position, scheme, stripWish)
-     VALUES ('p', 'top', 0, '{"kind":"clear","topcoat":"wax"}', 'gel')`,
-  );
-  await old.query("INSERT INTO shop (id, units, leadCutoffYear) VALUES (1, 'us', 1992)");
-  await old.close();
+describe('a file that can’t be worked with is left as it is, and said so', () => {
+  const letter = 'Dear reader, this is not a database. '.repeat(50);
 
-  const database = await openDatabase(file);
-  const record = await pieceStore(database).find('p');
-  expect(record).toMatchObject({ revision: 3, piece: { name: 'Old chest' } });
-  expect(record?.piece.confirmations.map((it) => it.value)).toEqual(['foil', 'wax']);
-  // An aim from before anybody could ask for a gun or a new part.
-  expect(record?.piece.aims).toEqual([
-    { surfaceId: 'top', scheme: { kind: 'clear', topcoat: 'wax' }, stripWish: 'gel' },
-  ]);
-  expect(record?.piece.findings[0]).toMatchObject({ count: 2, note: 'corner', place: null });
-  expect(await shopStore(database).get()).toMatchObject({
-    units: 'us',
-    airHumidity: 55,
-    schools: { prime: 'byRisk' },
-    tools: ['sander', 'extractor', 'heatGun'],
+  it.each<[string, (file: string) => Promise<void> | void, RegExp]>([
+    ['a letter', (file) => writeFileSync(file, letter), /not a database/i],
+    [
+      'one that was cut off',
+      (file) => {
+        copyFileSync(path.join(FIXTURES, 'after-0007.sqlite'), file);
+        truncateSync(file, 60_000);
+      },
+      /damaged/,
+    ],
+    [
+      'one of a newer Obrik',
+      async (file) => {
+        await withDatabase(file, (it) =>
+          it.write(async ({ entries }) => {
+            await entries.sequelize?.query("INSERT INTO SequelizeMeta VALUES ('9999-later')");
+          }),
+        );
+      },
+      /newer Obrik \(9999-later\)/,
+    ],
+  ])('%s', async (_, make, said) => {
+    const file = place.at('bad.sqlite');
+    await make(file);
+    const before = readFileSync(file);
+    await expect(openDatabase(file)).rejects.toThrow(said);
+    expect(readFileSync(file).equals(before)).toBe(true);
   });
-  await database.close();
+
+  it('one that another Obrik has open', () =>
+    withDatabase(place.at('two.sqlite'), async () => {
+      await expect(openDatabase(place.at('two.sqlite'))).rejects.toThrow(/Another Obrik/);
+    }));
+
+  it('one below what is no folder', async () => {
+    await expect(openDatabase(path.join(FIXTURES, 'after-0002.json', 'x.sqlite'))).rejects.toThrow(
+      /folder/,
+    );
+  });
 });
 
-it('started twice on one file, keeps what is there and migrates nothing twice', async () => {
-  const file = place.at('twice.sqlite');
-  const first = await openDatabase(file);
-  const piece = newPiece('chest-1', pieceDescription.parse(CHEST.description));
-  const added = await pieceStore(first).add(piece, NOW);
-  await first.close();
-  const second = await openDatabase(file);
-  expect(await pieceStore(second).find('chest-1')).toEqual(added);
-  const done = await second.sequelize.query('SELECT name FROM SequelizeMeta', {
-    type: QueryTypes.SELECT,
-  });
-  expect(done).toHaveLength(MIGRATIONS.length);
-  await second.close();
-});
+describe('the record', () => {
+  const filled = async (database: Database) => {
+    const ledger = ledgerStore(database);
+    await ledger.add([takenIn(), entryOf({ kind: 'observe', observation: OBSERVATION })], NOW);
+    await ledger.add([takenIn({ pieceId: 'other' })], NOW);
+    return ledger;
+  };
 
-it('says so where the file is no database', async () => {
-  writeFileSync(place.at('letter.txt'), 'Dear reader, this is not a database. '.repeat(50));
-  await expect(openDatabase(place.at('letter.txt'))).rejects.toThrow(/not a database/i);
+  it('gives the same pieces when its snapshots are made again, and after a restart', async () => {
+    const file = place.at('record.sqlite');
+    const before = await withDatabase(file, async (database) => {
+      const ledger = await filled(database);
+      const kept = await select(database, 'SELECT ledger FROM snapshots ORDER BY pieceId');
+      expect(await ledger.rebuild()).toBe(2);
+      expect(await select(database, 'SELECT ledger FROM snapshots ORDER BY pieceId')).toEqual(kept);
+      return ledger.piece(CHEST.id);
+    });
+    await withDatabase(file, async (database) => {
+      expect(await ledgerStore(database).piece(CHEST.id)).toEqual(before);
+    });
+  });
+
+  it('with a line that can’t be read: sets it aside, keeps it, and all else works', () =>
+    withDatabase(place.at('bad-line.sqlite'), async (database) => {
+      await filled(database);
+      await database.write(async ({ entries, snapshots }) => {
+        await entries.update({ deed: '{"kind":"obser' }, { where: { seq: 2 } });
+        await snapshots.update({ ledger: '{', form: 0 }, { where: { pieceId: CHEST.id } });
+      });
+      const ledger = ledgerStore(database);
+      await ledger.mend();
+      expect((await ledger.summaries(0, 10)).map((it) => it.pieceId)).toEqual([CHEST.id, 'other']);
+      expect(await ledger.piece(CHEST.id)).toMatchObject({ piece: { observations: [] } });
+      const page = await ledger.ofPiece(CHEST.id);
+      expect(page.unreadable).toMatchObject([{ seq: 2, pieceId: CHEST.id }]);
+      expect(await select(database, 'SELECT deed FROM entries WHERE seq = 2')).toEqual([
+        '{"kind":"obser',
+      ]);
+      const [told] = await ledger.add([entryOf({ kind: 'archive' }, { knew: 2 })], NOW);
+      expect(told).toMatchObject({ outcome: 'stored' });
+    }));
+
+  it('undoes a write whole where a part of it fails', () =>
+    withDatabase(place.at('half.sqlite'), async (database) => {
+      const ledger = await filled(database);
+      const last = await ledger.last();
+      const half = database.write(async ({ entries }) => {
+        await entries.destroy({ where: {} });
+        throw new Error('power cut');
+      });
+      await expect(half).rejects.toThrow('power cut');
+      expect(await ledger.last()).toBe(last);
+      await ledger.add([takenIn({ pieceId: 'third' })], NOW);
+      expect(await ledger.last()).toBe(last + 1);
+    }));
 });
 
 describe('the demo', () => {
-  it('loads seven pieces in different states, dated before it starts', async () => {
-    const database = await openDatabase(place.at('demo.sqlite'));
-    const store = pieceStore(database);
-    await loadDemo(store, NOW);
-    const list = await store.list();
-    expect(list.map((it) => it.number)).toEqual([1, 2, 3, 4, 5, 6, 7]);
-    for (const { updatedAt, piece } of list) {
-      expect(updatedAt < NOW.toISOString()).toBe(true);
-      expect(piece.observations.length).toBeGreaterThan(0);
-    }
-    await database.close();
-  });
+  it('loads seven pieces in different states, dated before it starts', () =>
+    withDatabase(place.at('demo.sqlite'), async (database) => {
+      const ledger = ledgerStore(database);
+      await loadDemo(ledger, NOW);
+      const list = await ledger.summaries(0, 20);
+      expect(list.map((it) => it.number)).toEqual([1, 2, 3, 4, 5, 6, 7]);
+      for (const { updatedAt, pieceId } of list) {
+        expect(updatedAt < NOW.toISOString()).toBe(true);
+        const it = await ledger.piece(pieceId);
+        expect(it?.piece.observations.length).toBeGreaterThan(0);
+        expect(it?.withoutEffect).toEqual([]);
+      }
+    }));
 
-  it('leaves a shop alone that has a piece of its own', async () => {
-    const database = await openDatabase(place.at('own.sqlite'));
-    const store = pieceStore(database);
-    await store.add(newPiece('mine', pieceDescription.parse(CHEST.description)), NOW);
-    await loadDemo(store, NOW);
-    expect((await store.list()).map((it) => it.piece.id)).toEqual(['mine']);
-    await database.close();
-  });
+  it('leaves a shop alone that has a piece of its own', () =>
+    withDatabase(place.at('own.sqlite'), async (database) => {
+      const ledger = ledgerStore(database);
+      await ledger.add([takenIn()], NOW);
+      await loadDemo(ledger, NOW);
+      expect((await ledger.summaries(0, 20)).map((it) => it.pieceId)).toEqual([CHEST.id]);
+    }));
 });

@@ -1,30 +1,134 @@
-import { Sequelize } from 'sequelize';
-import { SequelizeStorage, Umzug } from 'umzug';
+import { QueryTypes, Sequelize } from 'sequelize';
+import { lockFile } from './lock';
+import { migrate } from './migrate';
 import { defineModels, type Models } from './models';
-import { MIGRATIONS } from './migrations';
+import { DatabaseTrouble } from './trouble';
 
-/** An open database: its connection and models. */
+/** An open database. */
 export interface Database {
-  readonly sequelize: Sequelize;
+  /** Reads; each statement sees the file as it is between two writes. */
   readonly models: Models;
+  readonly sequelize: Sequelize;
+  /**
+   * Writes, one after the other in the order in which they are asked for, each in a transaction of
+   * its own. What is thrown undoes all of it.
+   */
+  write<T>(work: (models: Models) => Promise<T>): Promise<T>;
   close(): Promise<void>;
 }
 
-/**
- * Opens a database file and brings it to the newest shape. Safe to repeat.
- * @param file path of the SQLite file; it is made where there is none
- * @throws Error where the file is not a database or can't be written
- */
-export const openDatabase = async (file: string): Promise<Database> => {
-  const sequelize = new Sequelize({ dialect: 'sqlite', storage: file, logging: false });
-  await sequelize.query('PRAGMA journal_mode = WAL');
-  await sequelize.query('PRAGMA foreign_keys = ON');
-  const umzug = new Umzug({
-    migrations: [...MIGRATIONS],
-    context: sequelize.getQueryInterface(),
-    storage: new SequelizeStorage({ sequelize }),
-    logger: undefined,
+interface Options {
+  /** Told every statement of the writer, before it is run. */
+  readonly onStatement?: (sql: string) => void;
+}
+
+const BUSY_MS = 5000;
+
+/** What SQLite says of a file that it can't work with, in words. */
+const inWords = (file: string, error: unknown): DatabaseTrouble => {
+  const said = String(error);
+  if (/SQLITE_NOTADB|not a database/i.test(said)) {
+    return new DatabaseTrouble(
+      `${file} is not a database of Obrik (SQLite: file is not a database). It is left as it is; name another in DB_FILE.`,
+    );
+  }
+  if (/SQLITE_CORRUPT|malformed/i.test(said)) {
+    return new DatabaseTrouble(
+      `${file} is damaged. It is left as it is; put a backup in its place.`,
+    );
+  }
+  if (/SQLITE_READONLY|readonly/i.test(said)) {
+    return new DatabaseTrouble(`${file} can't be written to. Check who owns it and its folder.`);
+  }
+  if (/SQLITE_CANTOPEN/.test(said)) {
+    return new DatabaseTrouble(`${file} can't be opened. Check that its folder exists.`);
+  }
+  if (/SQLITE_FULL|ENOSPC/.test(said)) {
+    return new DatabaseTrouble(`No room left where ${file} lies. Nothing was changed.`);
+  }
+  return new DatabaseTrouble(`${file} can't be opened: ${said}`);
+};
+
+const isWhole = async (sequelize: Sequelize): Promise<boolean> => {
+  const [row] = await sequelize.query<Record<string, unknown>>('PRAGMA quick_check(1)', {
+    type: QueryTypes.SELECT,
   });
-  await umzug.up();
-  return { sequelize, models: defineModels(sequelize), close: () => sequelize.close() };
+  return Object.values(row ?? {})[0] === 'ok';
+};
+
+/**
+ * The connection that writes. The log is flushed to the disk at each commit (`synchronous = FULL`):
+ * what was acknowledged is there after a power cut too, for a flush of a few milliseconds. What is
+ * deleted is overwritten.
+ */
+const openWriter = async (file: string, { onStatement }: Options): Promise<Sequelize> => {
+  const logging = onStatement ? (sql: string) => onStatement(sql) : false;
+  const writer = new Sequelize({ dialect: 'sqlite', storage: file, logging });
+  for (const pragma of [
+    `busy_timeout = ${BUSY_MS}`,
+    'journal_mode = WAL',
+    'synchronous = FULL',
+    'foreign_keys = ON',
+    'secure_delete = ON',
+  ]) {
+    await writer.query(`PRAGMA ${pragma}`);
+  }
+  return writer;
+};
+
+/** One write at a time; a failed one stops none after it. */
+const inTurn = (): (<T>(work: () => Promise<T>) => Promise<T>) => {
+  let last: Promise<unknown> = Promise.resolve();
+  return (work) => {
+    const next = last.then(work);
+    last = next.catch(() => undefined);
+    return next;
+  };
+};
+
+/**
+ * Opens a database file for this process alone and brings it to the newest shape. Safe to repeat.
+ * @param file path of the SQLite file; it is made where there is none
+ * @throws DatabaseTrouble in words, where it can't be worked with; the file is then left as it is
+ */
+export const openDatabase = async (file: string, options: Options = {}): Promise<Database> => {
+  const free = await lockFile(file);
+  let writer: Sequelize | undefined;
+  try {
+    writer = await openWriter(file, options);
+    if (!(await isWhole(writer))) throw new Error('SQLITE_CORRUPT');
+    await migrate(writer, file);
+  } catch (error) {
+    await writer?.close();
+    await free();
+    throw error instanceof DatabaseTrouble ? error : inWords(file, error);
+  }
+  const reader = new Sequelize({ dialect: 'sqlite', storage: file, logging: false });
+  await reader.query(`PRAGMA busy_timeout = ${BUSY_MS}`);
+  await reader.query('PRAGMA query_only = ON');
+  const written = defineModels(writer);
+  const turn = inTurn();
+  const connection = writer;
+  return {
+    models: defineModels(reader),
+    sequelize: reader,
+    write: (work) =>
+      turn(async () => {
+        await connection.query('BEGIN IMMEDIATE');
+        try {
+          const result = await work(written);
+          await connection.query('COMMIT');
+          return result;
+        } catch (error) {
+          await connection.query('ROLLBACK').catch(() => undefined);
+          throw error;
+        }
+      }),
+    close: async () => {
+      await turn(async () => {});
+      await reader.close();
+      await connection.close();
+      await free();
+    },
+  };
 };

@@ -1,28 +1,43 @@
-import type {
-  Aim,
-  Confirmation,
-  Finding,
-  Hardware,
-  Observation,
-  PaintLayer,
-  Piece,
-  Shop,
-} from '@obrik/core/piece';
+import type { Shop } from '@obrik/core/piece';
 import type { KeptSteps } from '@obrik/core/route';
 import { DataTypes, type Model, type ModelStatic, type Sequelize } from 'sequelize';
 
-/** A row as stored: the thing itself, whose piece it belongs to, and its place in the list. */
-type Listed<T> = T & { pieceId: string; position: number };
-
-export interface PieceRow extends Omit<
-  Piece,
-  'observations' | 'confirmations' | 'findings' | 'layers' | 'hardware' | 'aims'
-> {
-  number: number;
-  revision: number;
-  createdAt: string;
-  updatedAt: string;
+/**
+ * An entry as stored. The deed is text that is read row by row: one that can't be read leaves the
+ * others alone.
+ */
+export interface EntryRow {
+  seq: number;
+  id: string;
+  pieceId: string | null;
+  version: number;
+  deed: string;
+  at: string;
+  device: string;
+  by: string;
+  knew: number;
+  receivedAt: string;
+  /** Ticket number of the piece that it takes in. */
+  number: number | null;
 }
+
+/** The fold of a piece's entries: a cache that can be made again from them. */
+export interface SnapshotRow {
+  pieceId: string;
+  /** Version of the form that it is in. */
+  form: number;
+  number: number;
+  /** Place in the record of the piece's last entry. */
+  seq: number;
+  ledger: string;
+  /** What a list says of the piece, but for what is planned. */
+  summary: string;
+  /** What was planned for the list last. */
+  planned: string | null;
+  /** What it was planned as: places of the last entries about the piece and about the shop. */
+  plannedAs: string | null;
+}
+
 export interface RouteRow {
   id: number;
   pieceId: string;
@@ -33,6 +48,7 @@ export interface RouteRow {
   shop: Shop;
   route: KeptSteps;
 }
+
 export interface PhotoRow {
   id: string;
   pieceId: string;
@@ -41,129 +57,55 @@ export interface PhotoRow {
   bytes: Buffer;
   takenInAt: string;
 }
-export interface ShopRow extends Shop {
-  id: number;
-}
+
+export type EntryModel = Model<EntryRow, Omit<EntryRow, 'seq'>>;
 
 export interface Models {
-  readonly pieces: ModelStatic<Model<PieceRow>>;
-  readonly observations: ModelStatic<Model<Listed<Observation>>>;
-  readonly confirmations: ModelStatic<Model<Listed<Confirmation>>>;
-  readonly findings: ModelStatic<Model<Listed<Finding>>>;
-  readonly layers: ModelStatic<Model<Listed<PaintLayer>>>;
-  readonly hardware: ModelStatic<Model<Listed<Hardware>>>;
+  readonly entries: ModelStatic<EntryModel>;
+  readonly snapshots: ModelStatic<Model<SnapshotRow>>;
   readonly photos: ModelStatic<Model<PhotoRow>>;
-  readonly aims: ModelStatic<Model<Listed<Aim>>>;
   readonly routes: ModelStatic<Model<RouteRow, Omit<RouteRow, 'id'>>>;
-  readonly shop: ModelStatic<Model<ShopRow>>;
 }
 
-const { BLOB, TEXT, INTEGER, DOUBLE, JSON: JSON_TYPE, BOOLEAN } = DataTypes;
+const { BLOB, TEXT, INTEGER, JSON: JSON_TYPE } = DataTypes;
 /** Made anew for each column: Sequelize writes into what it is given. */
 const key = () => ({ type: TEXT, primaryKey: true });
+const serial = () => ({ type: INTEGER, primaryKey: true, autoIncrement: true });
 
 /** The tables as Sequelize sees them; their shape is made by the migrations. */
 export const defineModels = (sequelize: Sequelize): Models => {
   const options = (tableName: string) => ({ tableName, timestamps: false });
   return {
-    pieces: sequelize.define(
-      'piece',
+    entries: sequelize.define(
+      'entry',
       {
-        id: key(),
-        number: INTEGER,
-        revision: INTEGER,
-        name: TEXT,
-        templateId: TEXT,
-        measures: JSON_TYPE,
-        yearFrom: INTEGER,
-        yearTo: INTEGER,
-        childsRoom: BOOLEAN,
-        origin: TEXT,
-        keep: TEXT,
-        schools: JSON_TYPE,
-        archived: BOOLEAN,
-        createdAt: TEXT,
-        updatedAt: TEXT,
-      },
-      options('pieces'),
-    ),
-    observations: sequelize.define(
-      'observation',
-      {
-        pieceId: key(),
-        id: key(),
-        position: INTEGER,
-        surfaceId: TEXT,
-        testId: TEXT,
-        outcome: TEXT,
-        value: DOUBLE,
-        layer: INTEGER,
+        seq: serial(),
+        id: TEXT,
+        pieceId: TEXT,
+        version: INTEGER,
+        deed: TEXT,
         at: TEXT,
+        device: TEXT,
         by: TEXT,
+        knew: INTEGER,
+        receivedAt: TEXT,
+        number: INTEGER,
       },
-      options('observations'),
+      options('entries'),
     ),
-    confirmations: sequelize.define(
-      'confirmation',
+    snapshots: sequelize.define(
+      'snapshot',
       {
         pieceId: key(),
-        surfaceId: key(),
-        variable: key(),
-        position: INTEGER,
-        value: TEXT,
-        at: TEXT,
+        form: INTEGER,
+        number: INTEGER,
+        seq: INTEGER,
+        ledger: TEXT,
+        summary: TEXT,
+        planned: TEXT,
+        plannedAs: TEXT,
       },
-      options('confirmations'),
-    ),
-    findings: sequelize.define(
-      'finding',
-      {
-        pieceId: key(),
-        id: key(),
-        position: INTEGER,
-        surfaceId: TEXT,
-        damage: TEXT,
-        count: INTEGER,
-        lengthMm: DOUBLE,
-        widthMm: DOUBLE,
-        depthMm: DOUBLE,
-        direction: TEXT,
-        place: JSON_TYPE,
-        photoId: TEXT,
-        note: TEXT,
-        at: TEXT,
-      },
-      options('findings'),
-    ),
-    layers: sequelize.define(
-      'layer',
-      {
-        pieceId: key(),
-        surfaceId: key(),
-        layer: { type: INTEGER, primaryKey: true },
-        position: INTEGER,
-        colour: TEXT,
-        feel: TEXT,
-        thicknessUm: DOUBLE,
-      },
-      options('layers'),
-    ),
-    hardware: sequelize.define(
-      'hardware',
-      {
-        pieceId: key(),
-        id: key(),
-        position: INTEGER,
-        kind: TEXT,
-        name: TEXT,
-        count: INTEGER,
-        missing: INTEGER,
-        holeSpacingMm: DOUBLE,
-        bag: TEXT,
-        disposition: TEXT,
-        note: TEXT,
-      },
-      options('hardware'),
+      options('snapshots'),
     ),
     photos: sequelize.define(
       'photo',
@@ -177,23 +119,10 @@ export const defineModels = (sequelize: Sequelize): Models => {
       },
       options('photos'),
     ),
-    aims: sequelize.define(
-      'aim',
-      {
-        pieceId: key(),
-        surfaceId: key(),
-        position: INTEGER,
-        scheme: JSON_TYPE,
-        stripWish: TEXT,
-        applicator: TEXT,
-        newPart: TEXT,
-      },
-      options('aims'),
-    ),
     routes: sequelize.define(
       'route',
       {
-        id: { type: INTEGER, primaryKey: true, autoIncrement: true },
+        id: serial(),
         pieceId: TEXT,
         pieceRevision: INTEGER,
         plannedAt: TEXT,
@@ -202,19 +131,6 @@ export const defineModels = (sequelize: Sequelize): Models => {
         route: JSON_TYPE,
       },
       options('routes'),
-    ),
-    shop: sequelize.define(
-      'shop',
-      {
-        id: { type: INTEGER, primaryKey: true },
-        units: TEXT,
-        leadCutoffYear: INTEGER,
-        airCelsius: DOUBLE,
-        airHumidity: DOUBLE,
-        schools: JSON_TYPE,
-        tools: JSON_TYPE,
-      },
-      options('shop'),
     ),
   };
 };

@@ -10,13 +10,16 @@ export interface Photo {
 }
 
 export interface PhotoStore {
+  /** Keeps a photo; one whose id is known stays as it is. */
   add(photo: Photo, now: Date): Promise<void>;
   find(id: string): Promise<Photo | undefined>;
 }
 
-export const photoStore = ({ models }: Database): PhotoStore => ({
-  add: async (photo, now) => {
-    await models.photos.create({ ...photo, takenInAt: now.toISOString() });
-  },
+export const photoStore = ({ models, write }: Database): PhotoStore => ({
+  add: (photo, now) =>
+    write(async ({ photos }) => {
+      if (await photos.findByPk(photo.id, { attributes: ['id'] })) return;
+      await photos.create({ ...photo, takenInAt: now.toISOString() });
+    }),
   find: async (id) => (await models.photos.findByPk(id))?.get({ plain: true }),
 });

@@ -15,6 +15,7 @@ export const keptRoute = keptForm.extend({
 export type KeptRoute = z.infer<typeof keptRoute>;
 
 export interface RouteStore {
+  /** Keeps a route; asked again for the same revision and shop, gives the one that is kept. */
   keep(pieceId: string, revision: number, withShop: Shop, it: Route, now: Date): Promise<KeptRoute>;
   /** Kept routes of a piece, the newest first. */
   list(pieceId: string): Promise<KeptRoute[]>;
@@ -29,19 +30,25 @@ const asKept = ({ id, pieceId, pieceRevision, plannedAt, ...stored }: RouteRow):
   ...readKept({ type: KEPT_ROUTE, ...stored }),
 });
 
-export const routeStore = ({ models }: Database): RouteStore => ({
-  keep: async (pieceId, pieceRevision, withShop, it, now) => {
-    const { version, shop, route } = keep(it, withShop);
-    const row = await models.routes.create({
-      pieceId,
-      pieceRevision,
-      plannedAt: now.toISOString(),
-      version,
-      shop,
-      route,
-    });
-    return asKept(row.get({ plain: true }));
-  },
+const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
+
+export const routeStore = ({ models, write }: Database): RouteStore => ({
+  keep: (pieceId, pieceRevision, withShop, it, now) =>
+    write(async ({ routes }) => {
+      const { version, shop, route } = keep(it, withShop);
+      const newest = await routes.findOne({ where: { pieceId }, order: [['id', 'DESC']] });
+      const known = newest?.get({ plain: true });
+      if (known?.pieceRevision === pieceRevision && same(known.shop, shop)) return asKept(known);
+      const row = await routes.create({
+        pieceId,
+        pieceRevision,
+        plannedAt: now.toISOString(),
+        version,
+        shop,
+        route,
+      });
+      return asKept(row.get({ plain: true }));
+    }),
   list: async (pieceId) =>
     (await models.routes.findAll({ where: { pieceId }, order: [['id', 'DESC']] })).map((row) =>
       asKept(row.get({ plain: true })),

@@ -4,6 +4,8 @@ import path from 'node:path';
 import { pino } from 'pino';
 import supertest from 'supertest';
 import { createApp } from '../app';
+import type { Cards } from '../heavy/summaries';
+import { inPlace } from '../heavy/pool';
 import { typefaceFrom } from '../papers/pdf';
 import { openDatabase, type Database } from '../store/database';
 
@@ -22,6 +24,7 @@ export const folder = (): {
 export interface TestServer {
   readonly api: ReturnType<typeof supertest>;
   readonly database: Database;
+  readonly cards: Cards;
   readonly close: () => Promise<void>;
 }
 
@@ -34,10 +37,20 @@ export const testServer = async (webDir?: string): Promise<TestServer> => {
   const place = folder();
   const database = await openDatabase(place.at('test.sqlite'));
   const log = pino({ level: 'silent' });
-  return {
-    api: supertest(createApp({ database, log, typeface: TYPEFACE, webDir, now: () => NOW })),
+  const { app, cards } = createApp({
     database,
+    log,
+    heavy: inPlace,
+    typeface: TYPEFACE,
+    webDir,
+    now: () => NOW,
+  });
+  return {
+    api: supertest(app),
+    database,
+    cards,
     close: async () => {
+      await cards.stop();
       await database.close();
       place.remove();
     },
@@ -55,6 +68,23 @@ export const CHEST = {
     yearTo: 1939,
   },
 };
+
+let serial = 0;
+
+/** An entry about the chest, or about what is named, as a device makes it. */
+export const entryOf = (deed: object, more: object = {}) => ({
+  id: `entry-${++serial}`,
+  pieceId: CHEST.id,
+  deed,
+  at: '2026-03-01T08:00:00Z',
+  device: 'bench',
+  knew: 0,
+  ...more,
+});
+
+/** The chest comes in. */
+export const takenIn = (more: object = {}, description: object = {}) =>
+  entryOf({ kind: 'takenIn', description: { ...CHEST.description, ...description } }, more);
 
 export const OBSERVATION = {
   id: 'look-1',

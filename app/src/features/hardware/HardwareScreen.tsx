@@ -88,7 +88,8 @@ const FittingsForm = ({
 }: {
   readonly old?: Hardware;
   readonly units: UnitSystem;
-  readonly onDone: (it: Hardware) => void;
+  /** Resolves to whether it is safe; until then what was typed stays. */
+  readonly onDone: (it: Hardware) => Promise<boolean>;
   readonly onLeave?: () => void;
 }) => {
   const [resolver] = useState(() => zodResolver(fittingsForm(units)));
@@ -96,9 +97,9 @@ const FittingsForm = ({
     resolver,
     defaultValues: old ? typedFrom(old, units) : EMPTY,
   });
-  const finish = handleSubmit((typed) => {
-    reset({ ...EMPTY, kind: typed.kind, disposition: typed.disposition });
-    onDone(hardwareSchema.parse({ ...typed, id: old?.id ?? nanoid() }));
+  const finish = handleSubmit(async (typed) => {
+    const done = await onDone(hardwareSchema.parse({ ...typed, id: old?.id ?? nanoid() }));
+    if (done) reset({ ...EMPTY, kind: typed.kind, disposition: typed.disposition });
   });
   const field = (name: 'count' | 'missing' | 'holeSpacingMm' | 'bag', label: string) => (
     <View style={{ flexGrow: 1, flexBasis: 100 }}>
@@ -190,7 +191,7 @@ export const HardwareScreen = ({ record }: { readonly record: PieceRecord }) => 
   const change = useChange();
   const [edited, setEdited] = useState<string | null>(null);
   const fit = (it: Hardware, done: string) =>
-    void change(piece.id, { kind: 'fit', hardware: it }, `${fittingsInWords(it)}: ${done}.`);
+    change(piece.id, { kind: 'fit', hardware: it }, `${fittingsInWords(it)}: ${done}.`);
   const loose = templateOf(piece.templateId).looseParts(piece.measures);
   return (
     <Screen
@@ -224,9 +225,10 @@ export const HardwareScreen = ({ record }: { readonly record: PieceRecord }) => 
               key={it.id}
               old={it}
               units={shop.units}
-              onDone={(changed) => {
-                setEdited(null);
-                fit(changed, 'changed');
+              onDone={async (changed) => {
+                const done = await fit(changed, 'changed');
+                if (done) setEdited(null);
+                return done;
               }}
               onLeave={() => setEdited(null)}
             />

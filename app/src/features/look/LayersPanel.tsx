@@ -18,7 +18,8 @@ interface LayersPanelProps {
   readonly surfaceId: string;
   readonly layers: readonly PaintLayer[];
   readonly beliefs: SurfaceBeliefs;
-  readonly onChange: (change: Change, done: string) => void;
+  /** Resolves to whether it is safe; until then what was typed stays. */
+  readonly onChange: (change: Change, done: string) => Promise<boolean>;
 }
 
 const FEELS: Readonly<Record<LayerFeel, string>> = {
@@ -50,10 +51,10 @@ export const LayersPanel = ({ surfaceId, layers, beliefs, onChange }: LayersPane
       done,
     );
   const count = layers.length;
-  const add = handleSubmit((seen) => {
+  const add = handleSubmit(async (seen) => {
     const layer = paintLayer.parse({ ...seen, surfaceId, layer: count + 1 });
-    reset(NOTHING_SEEN);
-    put([...layers, layer], `Layer ${count + 1}, ${layer.colour}: on record.`);
+    const done = await put([...layers, layer], `Layer ${count + 1}, ${layer.colour}: on record.`);
+    if (done) reset(NOTHING_SEEN);
   });
   return (
     <Statement
@@ -74,7 +75,7 @@ export const LayersPanel = ({ surfaceId, layers, beliefs, onChange }: LayersPane
       {count > 0 ? (
         <PlainButton
           title="Take the lowest back"
-          onPress={() => put(layers.slice(0, -1), `Layer ${count}: taken back.`)}
+          onPress={() => void put(layers.slice(0, -1), `Layer ${count}: taken back.`)}
         />
       ) : null}
       <Field

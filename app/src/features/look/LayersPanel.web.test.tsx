@@ -30,10 +30,11 @@ const Panel = ({ onChange }: { readonly onChange: (it: Change) => void }) => {
       surfaceId="seat"
       layers={piece.layers}
       beliefs={inspectSurface(piece, { id: 'seat' }, USUAL_SHOP)}
-      onChange={(change) => {
+      onChange={async (change) => {
         onChange(change);
         const after = applyChange(piece, change);
         if (after.ok) setPiece(after.value);
+        return after.ok;
       }}
     />
   );

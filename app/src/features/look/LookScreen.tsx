@@ -59,7 +59,7 @@ export const LookScreen = ({ record }: { readonly record: PieceRecord }) => {
   };
   const step = (by: number) =>
     select(surfaces[(index + by + surfaces.length) % surfaces.length]?.id ?? surface.id);
-  const make = (it: Change, done: string) => void change(piece.id, it, done);
+  const make = (it: Change, done: string) => change(piece.id, it, done);
   const observe = (observation: Observation) =>
     make({ kind: 'observe', observation }, `${outcomeInWords(observation)}: on record.`);
   const layers = piece.layers.filter((it) => it.surfaceId === surface.id);

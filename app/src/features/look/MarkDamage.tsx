@@ -3,13 +3,11 @@ import { DAMAGES } from '@obrik/core/catalog';
 import { finding as findingSchema, templateOf, type Change, type Piece } from '@obrik/core/piece';
 import type { UnitSystem } from '@obrik/core/units';
 import { nanoid } from '@reduxjs/toolkit';
-import { Image } from '@rneui/themed';
 import { useState } from 'react';
 import { Controller, useForm, useWatch } from 'react-hook-form';
 import { View } from 'react-native';
 import { z } from 'zod';
-import { photoAddress, useAddPhotoMutation } from '@/api/api';
-import { failureOf } from '@/api/failure';
+import { recordPhoto } from '@/record';
 import {
   Body,
   Card,
@@ -22,6 +20,7 @@ import {
   PlainButton,
   Small,
 } from '@/ui/controls';
+import { Photo } from '@/features/shared/Photo';
 import { typedLength } from '@/features/shared/typed';
 import { FacePlace } from '@/ui/drawings';
 import { choosePicture } from './choosePicture';
@@ -31,7 +30,8 @@ interface MarkDamageProps {
   readonly surfaceId: string;
   readonly surfaceName: string;
   readonly units: UnitSystem;
-  readonly onChange: (change: Change, done: string) => void;
+  /** Resolves to whether it is safe; until then what was typed stays. */
+  readonly onChange: (change: Change, done: string) => Promise<boolean>;
   readonly onClose: () => void;
 }
 
@@ -93,13 +93,12 @@ export const MarkDamage = ({
   const damage = useWatch({ control, name: 'damage' });
   const [photoId, setPhotoId] = useState<string | null>(null);
   const [photoFailure, setPhotoFailure] = useState<string>();
-  const [addPhoto, { isLoading }] = useAddPhotoMutation();
   const face = templateOf(piece.templateId)
     .faces(piece.measures)
     .find((it) => it.surfaceId === surfaceId);
   const unit = units === 'metric' ? 'mm' : 'in';
 
-  const record = handleSubmit((typed) => {
+  const record = handleSubmit(async (typed) => {
     const finding = findingSchema.parse({
       ...typed,
       id: nanoid(),
@@ -107,19 +106,21 @@ export const MarkDamage = ({
       photoId,
       at: new Date().toISOString(),
     });
-    onChange(
+    const done = await onChange(
       { kind: 'find', finding },
       `${DAMAGES.get(finding.damage).label} marked on ${surfaceName.toLowerCase()}.`,
     );
-    onClose();
+    if (done) onClose();
   });
   const photograph = async () => {
     const file = await choosePicture();
     if (!file) return;
     setPhotoFailure(undefined);
-    const result = await addPhoto({ pieceId: piece.id, file });
-    if (result.error) setPhotoFailure(failureOf(result.error).text);
-    else setPhotoId(result.data.id);
+    try {
+      setPhotoId(await recordPhoto(piece.id, file));
+    } catch {
+      setPhotoFailure('This device could not save the photo: it may have no room left.');
+    }
   };
 
   return (
@@ -191,9 +192,8 @@ export const MarkDamage = ({
         />
       ) : null}
       <PlainButton
-        title={isLoading ? 'Sending the photo …' : photoId ? 'Another photo' : 'Add a photo'}
+        title={photoId ? 'Another photo' : 'Add a photo'}
         onPress={() => void photograph()}
-        disabled={isLoading}
       />
       {photoFailure ? (
         <View role="alert">
@@ -202,11 +202,12 @@ export const MarkDamage = ({
       ) : null}
       {photoId ? (
         <>
-          <Image
-            source={{ uri: photoAddress(photoId) }}
-            aria-label="The photo of this damage"
-            style={{ width: '100%', height: 180 }}
-            resizeMode="contain"
+          <Photo
+            photoId={photoId}
+            label="The photo of this damage"
+            width="100%"
+            height={180}
+            whole
           />
           <Small>Kept smaller, and without the place it was taken at.</Small>
         </>

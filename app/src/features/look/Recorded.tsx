@@ -4,10 +4,9 @@ import type { Change, Piece, Surface } from '@obrik/core/piece';
 import type { UnitSystem } from '@obrik/core/units';
 import { formatDistanceToNow } from 'date-fns';
 import { View } from 'react-native';
-import { Image } from '@rneui/themed';
-import { photoAddress } from '@/api/api';
 import { Body, Label, PlainButton, Small, Tag } from '@/ui/controls';
 import { usePalette, type Tone } from '@/ui/theme';
+import { Photo } from '@/features/shared/Photo';
 import { recordedInWords } from '@/features/shared/recorded';
 
 interface RecordedProps {
@@ -15,7 +14,7 @@ interface RecordedProps {
   readonly surface: Surface;
   readonly beliefs: SurfaceBeliefs;
   readonly units: UnitSystem;
-  readonly onChange: (change: Change, done: string) => void;
+  readonly onChange: (change: Change, done: string) => Promise<boolean>;
 }
 
 const Entry = ({
@@ -51,12 +50,7 @@ const Entry = ({
         {tag ? <Tag text={tag.text} tone={tag.tone} /> : null}
         <Small>{note}</Small>
         {photoId ? (
-          <Image
-            source={{ uri: photoAddress(photoId) }}
-            aria-label={`Photo: ${text}`}
-            style={{ width: 140, height: 105 }}
-            resizeMode="cover"
-          />
+          <Photo photoId={photoId} label={`Photo: ${text}`} width={140} height={105} />
         ) : null}
       </View>
       <PlainButton title="Take back" label={label} onPress={onRemove} />
@@ -93,7 +87,7 @@ export const Recorded = ({ piece, surface, beliefs, units, onChange }: RecordedP
               note={[judged.text, it.note, ago(it.at)].filter(Boolean).join(' · ')}
               label={`Take back: ${text}`}
               onRemove={() =>
-                onChange({ kind: 'unfind', findingId: it.id }, `${text}: taken back.`)
+                void onChange({ kind: 'unfind', findingId: it.id }, `${text}: taken back.`)
               }
             />
           );
@@ -107,7 +101,7 @@ export const Recorded = ({ piece, surface, beliefs, units, onChange }: RecordedP
               note={[it.by, ago(it.at)].filter(Boolean).join(' · ')}
               label={`Take back: ${text}`}
               onRemove={() =>
-                onChange({ kind: 'withdraw', observationId: it.id }, 'Observation taken back.')
+                void onChange({ kind: 'withdraw', observationId: it.id }, 'Observation taken back.')
               }
             />
           );

@@ -21,7 +21,7 @@ interface TestCardProps {
   readonly startsOpen?: boolean;
   /** The paint here may hold lead: nothing that scrapes or sands. */
   readonly suspect?: boolean;
-  readonly onRecord: (observation: Observation) => void;
+  readonly onRecord: (observation: Observation) => Promise<boolean>;
 }
 
 /** A test: how it is done, what it does to the piece, and its outcomes, each one tap. */
@@ -73,9 +73,10 @@ export const TestCard = ({
             units={units}
             layer={layer}
             knownLayers={knownLayers}
-            onRecord={(it) => {
-              onRecord(it);
-              setOpen(false);
+            onRecord={async (it) => {
+              const done = await onRecord(it);
+              if (done) setOpen(false);
+              return done;
             }}
           />
           <PlainButton

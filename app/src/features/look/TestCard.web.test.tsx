@@ -18,7 +18,10 @@ const show = (testId: string, units: 'metric' | 'us' = 'metric', suspect = false
         surfaceName="Top"
         units={units}
         suspect={suspect}
-        onRecord={(it) => recorded.push(it)}
+        onRecord={async (it) => {
+          recorded.push(it);
+          return true;
+        }}
       />
     </Provider>,
   );

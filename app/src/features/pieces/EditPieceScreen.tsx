@@ -1,3 +1,4 @@
+import { changedParts } from '@obrik/core/ledger';
 import { pieceDescription, type PieceRecord } from '@obrik/core/piece';
 import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
@@ -18,12 +19,15 @@ export const EditPieceScreen = ({ record }: { readonly record: PieceRecord }) =>
   const back = () => router.navigate(`/pieces/${piece.id}/look`);
 
   const submit = form.handleSubmit(async (values) => {
-    const done = await change(
-      piece.id,
-      { kind: 'describe', description: description(values) },
-      'Description changed.',
-    );
-    if (!done) return;
+    const parts = changedParts(piece, description(values));
+    if (Object.keys(parts).length > 0) {
+      const done = await change(
+        piece.id,
+        { kind: 'describe', description: parts },
+        'Description changed.',
+      );
+      if (!done) return;
+    }
     stored();
     back();
   });

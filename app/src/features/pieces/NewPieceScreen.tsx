@@ -2,9 +2,8 @@ import { nanoid } from '@reduxjs/toolkit';
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
-import { useAddPieceMutation } from '@/api/api';
-import { failureOf } from '@/api/failure';
 import { useShop } from '@/api/usePiece';
+import { record } from '@/record';
 import { Body, Card, Caution, Heading, MainButton, PlainButton, Screen } from '@/ui/controls';
 import { PieceFields } from './PieceFields';
 import { emptyForm, type PieceForm } from './pieceForm';
@@ -20,7 +19,6 @@ export const NewPieceScreen = () => {
     untouched,
     units,
   );
-  const [addPiece, { isLoading }] = useAddPieceMutation();
   const [failure, setFailure] = useState<string>();
   const [showsRestored, setShowsRestored] = useState(restored);
 
@@ -28,11 +26,10 @@ export const NewPieceScreen = () => {
     async (values: PieceForm) => {
       setFailure(undefined);
       const id = nanoid();
-      const result = await addPiece({ id, description: description(values) });
-      if (result.error) {
-        const { text, problems } = failureOf(result.error);
-        setFailure(text);
-        report(problems, values);
+      const result = await record(id, { kind: 'takenIn', description: description(values) });
+      if (!result.ok) {
+        setFailure(result.problems[0]?.message ?? 'It can’t be taken in.');
+        report(result.problems, values);
         return;
       }
       stored();
@@ -51,7 +48,7 @@ export const NewPieceScreen = () => {
               <Caution text={failure} />
             </View>
           ) : null}
-          <MainButton title="Take it in" onPress={() => void submit()} busy={isLoading} />
+          <MainButton title="Take it in" onPress={() => void submit()} />
         </>
       }
     >

@@ -1,10 +1,13 @@
-import { ticketNumber, type PieceRecord } from '@obrik/core/piece';
+import type { PieceLedger } from '@obrik/core/ledger';
+import { ticketNumber } from '@obrik/core/piece';
 import { yearsInWords } from '@obrik/core/words';
 import { Text } from '@rneui/themed';
 import { useLocalSearchParams, usePathname, useRouter } from 'expo-router';
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
+import { useWaitingQuery } from '@/api/api';
 import { usePieceRecord } from '@/api/usePiece';
+import { Contested } from '@/features/history/Contested';
 import { Empty, Failure, Loading, Screen, Small, PlaceLink } from '@/ui/controls';
 import { FONTS, TARGET, usePalette } from '@/ui/theme';
 
@@ -57,8 +60,40 @@ const Stations = ({ pieceId }: { readonly pieceId: string }) => {
   );
 };
 
+/** A way to something about the piece that is no station. */
+const TopLink = ({
+  pieceId,
+  path,
+  label,
+  title,
+}: {
+  readonly pieceId: string;
+  readonly path: string;
+  readonly label: string;
+  readonly title: string;
+}) => {
+  const palette = usePalette();
+  return (
+    <PlaceLink
+      href={`/pieces/${pieceId}/${path}`}
+      label={label}
+      style={{
+        minHeight: TARGET,
+        minWidth: TARGET,
+        paddingLeft: 12,
+        alignItems: 'flex-end',
+        justifyContent: 'center',
+      }}
+    >
+      <Text style={{ fontFamily: FONTS.headBold, fontSize: 16, color: palette.amber }}>
+        {title}
+      </Text>
+    </PlaceLink>
+  );
+};
+
 interface PieceFrameProps {
-  readonly children: (record: PieceRecord) => ReactNode;
+  readonly children: (record: PieceLedger) => ReactNode;
   /** Only the matter, for paper. */
   readonly bare?: boolean;
 }
@@ -69,6 +104,7 @@ export const PieceFrame = ({ children, bare }: PieceFrameProps) => {
   const router = useRouter();
   const { pieceId } = useLocalSearchParams<{ pieceId: string }>();
   const { record, isLoading, failure, reload } = usePieceRecord(pieceId);
+  const waits = useWaitingQuery().data?.about.includes(pieceId) ?? false;
   if (isLoading)
     return (
       <Screen>
@@ -108,24 +144,14 @@ export const PieceFrame = ({ children, bare }: PieceFrameProps) => {
         <View style={{ flexDirection: 'row', alignItems: 'center', paddingHorizontal: 12 }}>
           <Small style={{ flex: 1 }}>
             {ticketNumber(number)} · {piece.name}, {yearsInWords(piece)}
+            {waits ? ' · saved here, not yet at the shop' : ''}
           </Small>
-          <PlaceLink
-            href={`/pieces/${pieceId}/edit`}
-            label="Edit the description"
-            style={{
-              minHeight: TARGET,
-              minWidth: TARGET,
-              alignItems: 'flex-end',
-              justifyContent: 'center',
-            }}
-          >
-            <Text style={{ fontFamily: FONTS.headBold, fontSize: 16, color: palette.amber }}>
-              Edit
-            </Text>
-          </PlaceLink>
+          <TopLink pieceId={pieceId} path="history" label="History of this piece" title="History" />
+          <TopLink pieceId={pieceId} path="edit" label="Edit the description" title="Edit" />
         </View>
         <Stations pieceId={pieceId} />
       </View>
+      <Contested record={record} />
       {children(record)}
     </View>
   );

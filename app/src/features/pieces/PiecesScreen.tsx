@@ -1,54 +1,55 @@
-import { ticketNumber, type PieceRecord } from '@obrik/core/piece';
+import { ticketNumber } from '@obrik/core/piece';
 import { yearsInWords } from '@obrik/core/words';
-import { formatDistanceToNow } from 'date-fns';
+import { formatDistanceToNow } from 'date-fns/formatDistanceToNow';
 import { useRouter } from 'expo-router';
-import { useMemo, useState } from 'react';
-import { View } from 'react-native';
-import { usePiecesQuery } from '@/api/api';
+import { useState } from 'react';
+import { FlatList, View } from 'react-native';
+import { useCardsQuery } from '@/api/api';
 import { failureOf } from '@/api/failure';
-import { useChange, useShop } from '@/api/usePiece';
+import { useChange } from '@/api/usePiece';
+import type { Card } from '@/record';
 import {
   useWide,
   Body,
   Empty,
   Failure,
   Heading,
+  ListScreen,
   Loading,
   MainButton,
   OpenRow,
   PlainButton,
-  Screen,
   Small,
   Strong,
   Tag,
   Ticket,
   TitleRow,
 } from '@/ui/controls';
-import { summarise } from './summary';
+import { cardWords } from './card';
 
-const PieceTicket = ({ record }: { readonly record: PieceRecord }) => {
+const PieceTicket = ({ card }: { readonly card: Card }) => {
   const router = useRouter();
-  const shop = useShop();
-  const summary = useMemo(() => summarise(record, shop), [record, shop]);
-  const { piece } = record;
+  const { stub, next, work, tags } = cardWords(card.planned);
+  const marks = [
+    ...tags,
+    ...(card.contested > 0 ? [{ text: 'Changed on two devices', tone: 'vermilion' as const }] : []),
+    ...(card.waiting ? [{ text: 'Not yet at the shop', tone: 'slate' as const }] : []),
+  ];
   return (
     <OpenRow
-      label={`Open ${piece.name}`}
-      onPress={() => router.navigate(`/pieces/${piece.id}/look`)}
+      label={`Open ${card.name}`}
+      onPress={() => router.navigate(`/pieces/${card.pieceId}/look`)}
     >
-      <Ticket
-        number={ticketNumber(record.number)}
-        word={`${summary.settled} of ${summary.surfaces}`}
-      >
-        <TitleRow title={piece.name} figure={summary.work} />
+      <Ticket number={ticketNumber(card.number)} word={stub}>
+        <TitleRow title={card.name} figure={work} />
         <Small>
-          {yearsInWords(piece)} · changed{' '}
-          {formatDistanceToNow(new Date(record.updatedAt), { addSuffix: true })}
+          {yearsInWords(card)} · changed{' '}
+          {formatDistanceToNow(new Date(card.updatedAt), { addSuffix: true })}
         </Small>
-        <Body>{summary.next}</Body>
-        {summary.tags.length > 0 ? (
+        <Body>{next}</Body>
+        {marks.length > 0 ? (
           <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
-            {summary.tags.map((it) => (
+            {marks.map((it) => (
               <Tag key={it.text} text={it.text} tone={it.tone} />
             ))}
           </View>
@@ -58,60 +59,79 @@ const PieceTicket = ({ record }: { readonly record: PieceRecord }) => {
   );
 };
 
-/** All pieces in the shop; those put away are one tap further. */
-export const PiecesScreen = () => {
-  const router = useRouter();
-  const wide = useWide();
+const PutAway = ({ cards }: { readonly cards: readonly Card[] }) => {
   const change = useChange();
-  const [showsAway, setShowsAway] = useState(false);
-  const { data, error, isLoading, refetch } = usePiecesQuery();
-  const inShop = data?.filter((it) => !it.piece.archived) ?? [];
-  const away = data?.filter((it) => it.piece.archived) ?? [];
-  const takeIn = () => router.navigate('/pieces/new');
+  const [shows, setShows] = useState(false);
+  if (cards.length === 0) return null;
   return (
-    <Screen foot={<MainButton title="Take in a piece" onPress={takeIn} />}>
-      <Heading>Pieces</Heading>
-      {isLoading ? <Loading what="the pieces" /> : null}
-      {error && !data ? (
-        <Failure text={failureOf(error).text} onRetry={() => void refetch()} />
-      ) : null}
-      {data && inShop.length === 0 ? (
-        <Empty
-          title="No piece in the shop"
-          text="Take one in: a name, its measures, about how old it is. Then look it over, surface by surface."
-        />
-      ) : null}
-      {inShop.length > 0 ? (
-        <Small>On the stub: surfaces settled. At the right: work planned.</Small>
-      ) : null}
-      <View
-        role="list"
-        style={wide ? { flexDirection: 'row', flexWrap: 'wrap', gap: 12 } : { gap: 12 }}
-      >
-        {inShop.map((it) => (
-          <View role="listitem" key={it.piece.id} style={wide ? { width: '48.5%' } : {}}>
-            <PieceTicket record={it} />
-          </View>
-        ))}
-      </View>
-      {away.length > 0 ? (
-        <PlainButton
-          title={showsAway ? 'Hide what is put away' : `Put away: ${away.length}`}
-          onPress={() => setShowsAway(!showsAway)}
-        />
-      ) : null}
-      {showsAway
-        ? away.map(({ piece, number }) => (
-            <Ticket key={piece.id} number={ticketNumber(number)} word="away">
-              <Strong>{piece.name}</Strong>
+    <View style={{ gap: 12 }}>
+      <PlainButton
+        title={shows ? 'Hide what is put away' : `Put away: ${cards.length}`}
+        onPress={() => setShows(!shows)}
+      />
+      {shows
+        ? cards.map(({ pieceId, name, number }) => (
+            <Ticket key={pieceId} number={ticketNumber(number)} word="away">
+              <Strong>{name}</Strong>
               <PlainButton
                 title="Bring back"
-                label={`Bring back ${piece.name}`}
-                onPress={() => void change(piece.id, { kind: 'restore' }, `${piece.name} is back.`)}
+                label={`Bring back ${name}`}
+                onPress={() => void change(pieceId, { kind: 'restore' }, `${name} is back.`)}
               />
             </Ticket>
           ))
         : null}
-    </Screen>
+    </View>
+  );
+};
+
+/** All pieces in the shop; those put away are one tap further. Only what is seen is drawn. */
+export const PiecesScreen = () => {
+  const router = useRouter();
+  const wide = useWide();
+  const { data, error, isLoading, refetch } = useCardsQuery();
+  const inShop = data?.filter((it) => !it.archived) ?? [];
+  const columns = wide ? 2 : 1;
+  return (
+    <ListScreen
+      foot={<MainButton title="Take in a piece" onPress={() => router.navigate('/pieces/new')} />}
+    >
+      <FlatList
+        key={columns}
+        role="list"
+        aria-label="Pieces"
+        data={inShop}
+        keyExtractor={(it) => it.pieceId}
+        numColumns={columns}
+        {...(wide ? { columnWrapperStyle: { gap: 12 } } : {})}
+        contentContainerStyle={{ padding: 12, gap: 12, paddingBottom: 24 }}
+        initialNumToRender={12}
+        windowSize={7}
+        renderItem={({ item }) => (
+          <View role="listitem" style={wide ? { width: '48.5%' } : {}}>
+            <PieceTicket card={item} />
+          </View>
+        )}
+        ListHeaderComponent={
+          <View style={{ gap: 12 }}>
+            <Heading>Pieces</Heading>
+            {isLoading ? <Loading what="the pieces" /> : null}
+            {error && !data ? (
+              <Failure text={failureOf(error).text} onRetry={() => void refetch()} />
+            ) : null}
+            {data && inShop.length === 0 ? (
+              <Empty
+                title="No piece in the shop"
+                text="Take one in: a name, its measures, about how old it is. Then look it over, surface by surface."
+              />
+            ) : null}
+            {inShop.length > 0 ? (
+              <Small>On the stub: surfaces settled. At the right: work planned.</Small>
+            ) : null}
+          </View>
+        }
+        ListFooterComponent={<PutAway cards={data?.filter((it) => it.archived) ?? []} />}
+      />
+    </ListScreen>
   );
 };

@@ -1,14 +1,12 @@
 import { read, shop as shopSchema, type Shop } from '@obrik/core/piece';
-import { useEffect, useState } from 'react';
+import { useEffect } from 'react';
 import { useForm } from 'react-hook-form';
-import { View } from 'react-native';
-import { usePutShopMutation, useShopQuery } from '@/api/api';
+import { useShopQuery } from '@/api/api';
 import { failureOf } from '@/api/failure';
-import { noticed } from '@/state/notice';
+import { useDeeds } from '@/api/usePiece';
 import { lightChosen, usePreferences } from '@/state/preferences';
 import { useAppDispatch } from '@/state/store';
 import {
-  Body,
   Card,
   Failure,
   Field,
@@ -21,6 +19,7 @@ import {
   Small,
 } from '@/ui/controls';
 import { AirInShop } from './AirInShop';
+import { Person } from './Person';
 import { SchoolsCard } from './SchoolsCard';
 import { ToolsCard } from './ToolsCard';
 
@@ -69,17 +68,25 @@ const LeadYear = ({
   );
 };
 
+/** The settings that were changed: the others may be changed elsewhere meanwhile. */
+const changedSettings = (before: Shop, now: Shop): Partial<Shop> =>
+  Object.fromEntries(
+    (Object.keys(now) as (keyof Shop)[])
+      .filter((it) => JSON.stringify(before[it]) !== JSON.stringify(now[it]))
+      .map((it) => [it, now[it]]),
+  );
+
 /** Units, the lead year, light or dark. */
 export const SettingsScreen = () => {
   const dispatch = useAppDispatch();
-  const { data: shop, error, isLoading, refetch } = useShopQuery();
-  const [putShop] = usePutShopMutation();
+  const { data, error, isLoading, refetch } = useShopQuery();
+  const shop = data?.shop;
+  const put = useDeeds();
   const { light } = usePreferences();
-  const [failure, setFailure] = useState<string>();
   const store = async (next: Shop) => {
-    const result = await putShop(next);
-    setFailure(result.error ? failureOf(result.error).text : undefined);
-    if (!result.error) dispatch(noticed({ text: 'Stored.', tone: 'plain' }));
+    const settings = shop ? changedSettings(shop, next) : {};
+    if (Object.keys(settings).length === 0) return;
+    await put(null, [{ kind: 'shopSet', settings }], 'Stored.');
   };
   return (
     <Screen narrow>
@@ -87,11 +94,6 @@ export const SettingsScreen = () => {
       {isLoading ? <Loading what="the settings" /> : null}
       {error && !shop ? (
         <Failure text={failureOf(error).text} onRetry={() => void refetch()} />
-      ) : null}
-      {failure ? (
-        <View role="alert">
-          <Body>{failure}</Body>
-        </View>
       ) : null}
       {shop ? (
         <>
@@ -113,6 +115,7 @@ export const SettingsScreen = () => {
           <AirInShop key={shop.units} shop={shop} onStore={(next) => void store(next)} />
         </>
       ) : null}
+      <Person />
       <Card style={{ gap: 12 }}>
         <Label heading>Light on this device</Label>
         <Options

@@ -67,7 +67,8 @@ interface OutcomesProps {
   /** How many layers are known below the top one, so that a solvent may be tried on each. */
   readonly knownLayers?: number;
   readonly large?: boolean;
-  readonly onRecord: (observation: Observation) => void;
+  /** Resolves to whether it is safe; until then what was typed stays. */
+  readonly onRecord: (observation: Observation) => Promise<boolean>;
 }
 
 const LAYERS = ['1', '2', '3', '4', '5', '6'] as const;
@@ -90,9 +91,9 @@ export const Outcomes = ({
   const [readMeter, { isLoading }] = useReadMeterMutation();
   const ofOneLayer = test.kind === 'layer' && !test.allLayers;
   const choosesLayer = ofOneLayer || (test.kind === 'choice' && knownLayers > 1);
-  const record = (part: Partial<Observation>) => {
+  const record = async (part: Partial<Observation>): Promise<void> => {
     const layerNumber = Number(chosenLayer);
-    onRecord({
+    const done = await onRecord({
       id: nanoid(),
       surfaceId,
       testId: test.id,
@@ -103,14 +104,14 @@ export const Outcomes = ({
       by: '',
       ...part,
     });
-    setTyped('');
+    if (done) setTyped('');
   };
   const submit = () => {
     if (test.kind !== 'reading') return;
     const result = readTyped(test, units, typed);
     if ('wrong' in result) return setWrong(result.wrong);
     setWrong(undefined);
-    record({ value: result.value });
+    void record({ value: result.value });
   };
   const device = test.kind === 'choice' ? undefined : test.device;
   const takeReading = async () => {
@@ -176,7 +177,7 @@ export const Outcomes = ({
             key={it.id}
             outcome={it}
             large={large}
-            onPress={() => record({ outcome: it.id })}
+            onPress={() => void record({ outcome: it.id })}
           />
         ))
       )}

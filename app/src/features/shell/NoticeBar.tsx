@@ -1,7 +1,7 @@
 import { Text } from '@rneui/themed';
 import { useEffect } from 'react';
 import { Pressable, View } from 'react-native';
-import { useChange } from '@/api/usePiece';
+import { useDeeds } from '@/api/usePiece';
 import { noticeGone, useNotice } from '@/state/notice';
 import { useAppDispatch } from '@/state/store';
 import { FONTS, SIZES, TARGET, usePalette } from '@/ui/theme';
@@ -14,7 +14,7 @@ export const NoticeBar = () => {
   const palette = usePalette();
   const notice = useNotice();
   const dispatch = useAppDispatch();
-  const change = useChange();
+  const put = useDeeds();
   useEffect(() => {
     if (!notice) return undefined;
     const timer = setTimeout(() => dispatch(noticeGone()), STAYS);
@@ -44,7 +44,13 @@ export const NoticeBar = () => {
         <Pressable
           role="button"
           aria-label="Undo"
-          onPress={() => void change(undo.pieceId, undo.change, 'Taken back.')}
+          onPress={() =>
+            void put(
+              undo.pieceId,
+              [{ kind: 'takenBack', entryIds: [...undo.entryIds] }],
+              'Taken back.',
+            )
+          }
           style={{ minHeight: TARGET, paddingHorizontal: 14, justifyContent: 'center' }}
         >
           <Text style={button}>Undo</Text>

@@ -8,7 +8,9 @@ import { View } from 'react-native';
 import { PlaceLink, useWide } from '@/ui/controls';
 import { FONTS, SIZES, usePalette } from '@/ui/theme';
 import { TimerBar } from '@/features/shared/TimerBar';
+import { Boundary } from './Boundary';
 import { NoticeBar } from './NoticeBar';
+import { SyncBar } from './SyncBar';
 
 const PLACES = [
   { path: '/pieces', title: 'Pieces', Icon: Armchair },
@@ -83,7 +85,8 @@ export const Shell = ({ children }: { readonly children: ReactNode }) => {
     >
       {wide ? <Places wide /> : null}
       <View style={{ flex: 1 }}>
-        {children}
+        <Boundary>{children}</Boundary>
+        <SyncBar />
         <TimerBar />
         <NoticeBar />
       </View>

@@ -9,7 +9,7 @@ import {
 import { nanoid } from '@reduxjs/toolkit';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { View } from 'react-native';
-import { useChange, useShop } from '@/api/usePiece';
+import { useDeeds, useShop } from '@/api/usePiece';
 import { outcomeInWords } from '@/features/shared/recorded';
 import { useAppDispatch } from '@/state/store';
 import {
@@ -83,7 +83,7 @@ export const TestScreen = ({ record }: { readonly record: PieceRecord }) => {
   const router = useRouter();
   const dispatch = useAppDispatch();
   const shop = useShop();
-  const change = useChange();
+  const put = useDeeds();
   const params = useLocalSearchParams<{
     testId: string;
     surface?: string;
@@ -123,18 +123,18 @@ export const TestScreen = ({ record }: { readonly record: PieceRecord }) => {
       }),
     );
   };
-  const onRecord = (observation: Observation) => {
-    dispatch(timerStopped(key));
+  const onRecord = async (observation: Observation): Promise<boolean> => {
     const all = onEach(observation, spokenFor(piece, params.alike));
     const where = all.length > 1 ? ` for ${all.length} surfaces` : '';
-    all.forEach((it) => {
-      void change(
-        piece.id,
-        { kind: 'observe', observation: it },
-        `${outcomeInWords(it)}: on record${where}.`,
-      );
-    });
+    const done = await put(
+      piece.id,
+      all.map((it) => ({ kind: 'observe', observation: it })),
+      `${outcomeInWords(observation)}: on record${where}.`,
+    );
+    if (!done) return false;
+    dispatch(timerStopped(key));
     back();
+    return true;
   };
   const done = timer !== undefined && timer.endsAt <= now;
   const full = test.timer ? timeLeft(test.timer.seconds * 1000, 0) : '';

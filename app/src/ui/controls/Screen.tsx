@@ -53,6 +53,17 @@ export const Screen = ({ children, foot, style, narrow }: ScreenProps) => {
   );
 };
 
+/** A screen whose list scrolls by itself, so that only what is seen is drawn. */
+export const ListScreen = ({ children, foot }: Pick<ScreenProps, 'children' | 'foot'>) => {
+  const palette = usePalette();
+  return (
+    <View role="main" style={{ flex: 1, backgroundColor: palette.paper }}>
+      <View style={{ flex: 1 }}>{children}</View>
+      {foot ? <Foot>{foot}</Foot> : null}
+    </View>
+  );
+};
+
 interface TwoPanesProps {
   readonly left: ReactNode;
   readonly right: ReactNode;

@@ -4,7 +4,7 @@ export { Caution } from './Caution';
 export { Field } from './Field';
 export { FigureField } from './FigureField';
 export { PlaceLink } from './PlaceLink';
-export { Screen, TwoPanes, useWide } from './Screen';
+export { ListScreen, Screen, TwoPanes, useWide } from './Screen';
 export { Empty, Failure, Loading } from './States';
 export { Statement } from './Statement';
 export { Tag } from './Tag';

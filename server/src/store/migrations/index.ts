@@ -7,6 +7,7 @@ import { tools } from './0004-tools';
 import { pieceSchools } from './0005-piece-schools';
 import { routeVersion } from './0006-route-version';
 import { aimWishes } from './0007-aim-wishes';
+import { ledger } from './0008-ledger';
 
 /** All migrations in order. Only ever added to; one that has landed is never edited. */
 export const MIGRATIONS: readonly RunnableMigration<QueryInterface>[] = [
@@ -17,4 +18,5 @@ export const MIGRATIONS: readonly RunnableMigration<QueryInterface>[] = [
   pieceSchools,
   routeVersion,
   aimWishes,
+  ledger,
 ];

@@ -1,0 +1,95 @@
+import { DAMAGES, labelOf, SCHOOLS, type School } from '@obrik/core/catalog';
+import type { Deed } from '@obrik/core/ledger';
+import type { UnitSystem } from '@obrik/core/units';
+import { aimInWords } from '@obrik/core/words';
+import { fittingsInWords } from '@/features/hardware/words';
+import { recordedInWords } from '@/features/shared/recorded';
+
+/** What a deed's words need to know of its piece. */
+export interface DeedContext {
+  readonly units: UnitSystem;
+  readonly surfaceName: (surfaceId: string) => string;
+}
+
+const DESCRIBED: Readonly<Record<string, string>> = {
+  name: 'name',
+  templateId: 'kind',
+  measures: 'measures',
+  yearFrom: 'years',
+  yearTo: 'years',
+  childsRoom: 'child’s room',
+  origin: 'where it came from',
+  keep: 'what is to be kept',
+};
+
+const SETTINGS: Readonly<Record<string, string>> = {
+  units: 'units',
+  leadCutoffYear: 'lead year',
+  airCelsius: 'temperature',
+  airHumidity: 'humidity',
+  schools: 'ways of working',
+  tools: 'tools',
+};
+
+const namesOf = (it: object, words: Readonly<Record<string, string>>): string =>
+  [...new Set(Object.keys(it).map((key) => words[key] ?? key))].join(', ');
+
+const places = (count: number): string => (count === 1 ? '' : `${count} × `);
+
+/** One entry of the record as a line to read. */
+export const deedInWords = (it: Deed, { units, surfaceName }: DeedContext): string => {
+  switch (it.kind) {
+    case 'takenIn':
+      return `Taken in: ${it.description.name}`;
+    case 'describe':
+      return it.description.name && Object.keys(it.description).length === 1
+        ? `Name: ${it.description.name}`
+        : `Description changed: ${namesOf(it.description, DESCRIBED)}`;
+    case 'observe':
+      return `${surfaceName(it.observation.surfaceId)}: ${recordedInWords(it.observation, units)}`;
+    case 'withdraw':
+      return 'An observation taken back';
+    case 'confirm': {
+      const { surfaceId, variable, value } = it.confirmation;
+      return `${surfaceName(surfaceId)}, said to be: ${labelOf(variable, value)}`;
+    }
+    case 'unconfirm':
+      return `${surfaceName(it.surfaceId)}: what was said of it taken back`;
+    case 'find': {
+      const { surfaceId, damage, count, note } = it.finding;
+      const text = `${surfaceName(surfaceId)}: ${places(count)}${DAMAGES.get(damage).label}`;
+      return note ? `${text}, ${note}` : text;
+    }
+    case 'unfind':
+      return 'A damage taken back';
+    case 'layers':
+      return it.layers.length === 0
+        ? `${surfaceName(it.surfaceId)}: no layers recorded any more`
+        : `${surfaceName(it.surfaceId)}, layers: ${it.layers.map((one) => one.colour).join(', ')}`;
+    case 'fit':
+      return `Fittings: ${fittingsInWords(it.hardware)}`;
+    case 'unfit':
+      return 'Fittings taken off the list';
+    case 'aim': {
+      const names = it.surfaceIds.map(surfaceName).join(', ');
+      const [first] = it.aims;
+      return first ? `${names}: ${aimInWords(first)}` : `${names}: no aim any more`;
+    }
+    case 'work': {
+      const schools = Object.keys(it.schools).map((one) => SCHOOLS.get(one as School).label);
+      return schools.length === 0
+        ? 'Worked as the shop usually works'
+        : `Worked otherwise than the shop: ${schools.join(', ')}`;
+    }
+    case 'archive':
+      return 'Put away';
+    case 'restore':
+      return 'Brought back';
+    case 'shopSet':
+      return `Settings of the shop: ${namesOf(it.settings, SETTINGS)}`;
+    case 'takenBack':
+      return it.entryIds.length === 1
+        ? 'An entry taken back'
+        : `${it.entryIds.length} entries taken back`;
+  }
+};

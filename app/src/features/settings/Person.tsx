@@ -1,0 +1,28 @@
+import { useForm } from 'react-hook-form';
+import { personNamed, usePreferences } from '@/state/preferences';
+import { noticed } from '@/state/notice';
+import { useAppDispatch } from '@/state/store';
+import { Card, Field, Label, MainButton } from '@/ui/controls';
+
+/** Who works with this device: the name stands beside what is recorded here. */
+export const Person = () => {
+  const dispatch = useAppDispatch();
+  const { person } = usePreferences();
+  const { control, handleSubmit } = useForm({ defaultValues: { person } });
+  const submit = handleSubmit((typed) => {
+    dispatch(personNamed(typed.person.trim().slice(0, 80)));
+    dispatch(noticed({ text: 'Stored on this device.', tone: 'plain' }));
+  });
+  return (
+    <Card style={{ gap: 12 }}>
+      <Label heading>Who works with this device</Label>
+      <Field
+        control={control}
+        name="person"
+        label="Name"
+        hint="Stands beside what is recorded here. Leave it empty to stay unnamed."
+      />
+      <MainButton title="Store the name" onPress={() => void submit()} />
+    </Card>
+  );
+};

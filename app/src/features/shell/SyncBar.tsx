@@ -1,0 +1,76 @@
+import { Text } from '@rneui/themed';
+import { useRouter } from 'expo-router';
+import { useEffect } from 'react';
+import { Pressable, View } from 'react-native';
+import { useWaitingQuery } from '@/api/api';
+import { useLink } from '@/state/link';
+import { FONTS, SIZES, TARGET, usePalette } from '@/ui/theme';
+
+const entries = (count: number): string => (count === 1 ? '1 entry' : `${count} entries`);
+
+/** Asks before the page closes while something would be lost with it. */
+const useHold = (holds: boolean): void => {
+  useEffect(() => {
+    if (!holds) return undefined;
+    const ask = (event: BeforeUnloadEvent) => event.preventDefault();
+    globalThis.addEventListener('beforeunload', ask);
+    return () => globalThis.removeEventListener('beforeunload', ask);
+  }, [holds]);
+};
+
+/** How this device stands to the shop, where that is worth a word. */
+export const SyncBar = () => {
+  const palette = usePalette();
+  const router = useRouter();
+  const { link, storage } = useLink();
+  const { data } = useWaitingQuery();
+  const count = data?.count ?? 0;
+  const refused = data?.refused.length ?? 0;
+  useHold(storage === 'page' && count > 0);
+  const words = [
+    ...(link === 'offline'
+      ? [
+          count > 0
+            ? `No connection to the shop. ${entries(count)} saved here, not yet at the shop.`
+            : 'No connection to the shop. What you enter is saved here.',
+        ]
+      : []),
+    ...(storage === 'page'
+      ? ['This browser stores nothing: keep this page open until all is at the shop.']
+      : []),
+    ...(data?.outdated
+      ? ['This page is older than the shop’s Obrik. Load it again to see everything.']
+      : []),
+    ...(refused > 0 ? [`The shop did not take ${entries(refused)}.`] : []),
+  ];
+  if (words.length === 0) return null;
+  const opens = count > 0 || refused > 0;
+  return (
+    <View
+      role="status"
+      {...{ dataSet: { print: 'no' } }}
+      style={{
+        flexDirection: 'row',
+        alignItems: 'center',
+        backgroundColor: refused > 0 ? palette.amberSoft : palette.slateSoft,
+        paddingLeft: 16,
+      }}
+    >
+      <Text style={{ flex: 1, color: palette.ink, fontSize: SIZES.small, paddingVertical: 8 }}>
+        {words.join(' ')}
+      </Text>
+      {opens ? (
+        <Pressable
+          role="button"
+          aria-label="See what waits"
+          onPress={() => router.navigate('/waiting')}
+          style={{ minHeight: TARGET, paddingHorizontal: 14, justifyContent: 'center' }}
+        >
+          <Text style={{ fontFamily: FONTS.headBold, fontSize: SIZES.title, color: palette.ink }}>
+            See
+          </Text>
+        </Pressable>
+      ) : null}
+    </View>
+  );
+};

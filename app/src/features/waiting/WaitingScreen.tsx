@@ -1,0 +1,97 @@
+import { useRouter } from 'expo-router';
+import { View } from 'react-native';
+import { useCardsQuery, useWaitingQuery } from '@/api/api';
+import { useShop } from '@/api/usePiece';
+import { deedInWords } from '@/features/history/deedInWords';
+import { discardEntry, retryEntry, type WaitingEntry } from '@/record';
+import {
+  Body,
+  Card,
+  Empty,
+  Heading,
+  Label,
+  PlainButton,
+  Screen,
+  Small,
+  Strong,
+} from '@/ui/controls';
+
+const RefusedEntry = ({
+  entry,
+  words,
+  piece,
+}: {
+  readonly entry: WaitingEntry;
+  readonly words: string;
+  readonly piece: string;
+}) => (
+  <Card edge="amber" style={{ gap: 6 }}>
+    <Small>{piece}</Small>
+    <Strong>{words}</Strong>
+    {entry.refused?.map((it) => (
+      <Body key={it.path + it.message}>{it.message}</Body>
+    ))}
+    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+      <PlainButton
+        title="Send it again"
+        label={`Send again: ${words}`}
+        onPress={() => void retryEntry(entry.id)}
+      />
+      <PlainButton
+        title="Drop it"
+        label={`Drop: ${words}`}
+        onPress={() => void discardEntry(entry.id)}
+      />
+    </View>
+  </Card>
+);
+
+/** What is saved on this device and not at the shop: what waits, and what the shop did not take. */
+export const WaitingScreen = () => {
+  const router = useRouter();
+  const { data } = useWaitingQuery();
+  const { data: cards } = useCardsQuery();
+  const { units } = useShop();
+  const nameOf = (about: string) =>
+    cards?.find((it) => it.pieceId === about)?.name ?? 'Settings of the shop';
+  const surfaceName = (surfaceId: string) => surfaceId;
+  return (
+    <Screen narrow>
+      <Heading>Not yet at the shop</Heading>
+      {data && data.count === 0 && data.refused.length === 0 ? (
+        <Empty
+          title="All is at the shop"
+          text="Nothing waits on this device."
+          action={{ title: 'To the pieces', onPress: () => router.navigate('/pieces') }}
+        />
+      ) : null}
+      {data && data.count > 0 ? (
+        <Card style={{ gap: 6 }}>
+          <Label heading>Waits for the connection</Label>
+          {data.about.map((it) => (
+            <Body key={it}>{nameOf(it)}</Body>
+          ))}
+          <Small>
+            Saved on this device. It goes to the shop by itself as soon as there is a connection.
+          </Small>
+        </Card>
+      ) : null}
+      {data && data.refused.length > 0 ? (
+        <>
+          <Label heading>The shop did not take</Label>
+          <Body>
+            Each says why. Look at the piece, enter it again as it should be, then drop it here.
+          </Body>
+          {data.refused.map((it) => (
+            <RefusedEntry
+              key={it.id}
+              entry={it}
+              piece={nameOf(it.about)}
+              words={deedInWords(it.entry.deed, { units, surfaceName })}
+            />
+          ))}
+        </>
+      ) : null}
+    </Screen>
+  );
+};

@@ -1,0 +1,204 @@
+import { keptEntry, pieceSummary, type KeptEntry } from '@obrik/core/ledger';
+import { z } from 'zod';
+import { compareClocks } from './clock';
+import { OUTDATED, aboutOf, theDevice, type WaitingEntry } from './device';
+
+/** The shop could not be reached, or could not answer now: try again later. */
+export class Unreachable extends Error {
+  override readonly name = 'Unreachable';
+}
+
+/** Longer than this nobody waits for the shop, ms. */
+const PATIENCE = 20_000;
+/** Entries sent at once. */
+const BATCH = 100;
+
+const problems = z.array(z.object({ path: z.string(), message: z.string() }));
+const receipts = z.object({
+  receipts: z.array(
+    z.discriminatedUnion('outcome', [
+      z.object({
+        outcome: z.enum(['stored', 'known']),
+        id: z.string(),
+        seq: z.int(),
+        number: z.int().nullable(),
+      }),
+      z.object({ outcome: z.literal('refused'), id: z.string().nullable(), problems }),
+    ]),
+  ),
+  now: z.iso.datetime(),
+});
+const page = z.object({
+  entries: z.array(z.unknown()),
+  last: z.int(),
+  more: z.boolean(),
+});
+const cardPage = z.object({ pieces: z.array(z.unknown()), more: z.boolean() });
+
+/** Asks the shop's server. @throws Unreachable where it does not answer as it should */
+const ask = async (address: string, init: RequestInit = {}): Promise<Response> => {
+  const control = new AbortController();
+  const timer = setTimeout(() => control.abort(), PATIENCE);
+  try {
+    const response = await fetch(
+      new Request(`/api/${address}`, { ...init, signal: control.signal }),
+    );
+    if (response.status >= 500 || response.status === 429) {
+      throw new Unreachable(`The shop answered ${response.status}.`);
+    }
+    return response;
+  } catch (error) {
+    throw error instanceof Unreachable ? error : new Unreachable(String(error));
+  } finally {
+    clearTimeout(timer);
+  }
+};
+
+const askFor = async <S extends z.ZodType>(
+  schema: S,
+  address: string,
+  init?: RequestInit,
+): Promise<z.output<S>> => {
+  const response = await ask(address, init);
+  const body: unknown = await response.json().catch(() => undefined);
+  const result = schema.safeParse(body);
+  if (!result.success) throw new Unreachable('The shop answered in a form that is not known here.');
+  return result.data;
+};
+
+/**
+ * Puts entries of the record into what this device holds. One that it can't read is passed over,
+ * and that is noted: a newer page reads it.
+ */
+const hold = async (entries: readonly unknown[]): Promise<void> => {
+  const device = await theDevice();
+  const read = entries.flatMap((it): KeptEntry[] => {
+    const result = keptEntry.safeParse(it);
+    return result.success ? [result.data] : [];
+  });
+  if (read.length < entries.length) {
+    await device.kept.put({ key: OUTDATED, version: 1, value: true });
+  }
+  await device.transaction('rw', device.entries, device.outbox, async () => {
+    await device.entries.bulkPut(
+      read.map((entry) => ({ seq: entry.seq, about: aboutOf(entry.pieceId), entry })),
+    );
+    const ids = read.map((it) => it.id);
+    await device.outbox.where('id').anyOf(ids).delete();
+  });
+};
+
+const CURSOR = 'cursor';
+
+/** Place in the record up to which this device has everything. */
+export const cursorHere = async (): Promise<number> => {
+  const kept = await (await theDevice()).kept.get(CURSOR);
+  return typeof kept?.value === 'number' ? kept.value : 0;
+};
+
+/** Where an older page passed entries over, the record is read from its beginning once more. */
+export const startAfresh = async (): Promise<void> => {
+  const { kept } = await theDevice();
+  if (await kept.get(OUTDATED)) await kept.bulkDelete([OUTDATED, CURSOR]);
+};
+
+/** Fetches what is new in the record. */
+export const pull = async (): Promise<void> => {
+  const device = await theDevice();
+  for (let after = await cursorHere(); ;) {
+    const { entries, last, more } = await askFor(page, `entries?after=${after}`);
+    await hold(entries);
+    if (last > after) {
+      after = last;
+      await device.kept.put({ key: CURSOR, version: 1, value: after });
+    }
+    if (!more) return;
+  }
+};
+
+/** Fetches the history of one piece: for a device that has not the whole record yet. */
+export const pullPiece = async (pieceId: string): Promise<void> => {
+  const response = await ask(`pieces/${encodeURIComponent(pieceId)}/entries`);
+  if (response.status === 404) return;
+  const result = page.safeParse(await response.json().catch(() => undefined));
+  if (result.success) await hold(result.data.entries);
+};
+
+/** Fetches the settings of the shop. */
+export const pullShop = async (): Promise<void> => {
+  await hold((await askFor(page, 'shop/entries')).entries);
+};
+
+/** Fetches the cards of the list. */
+export const pullCards = async (): Promise<void> => {
+  const device = await theDevice();
+  const seen = new Set<string>();
+  for (let after = 0; ;) {
+    const { pieces, more } = await askFor(cardPage, `pieces?after=${after}`);
+    const cards = pieces.flatMap((it) => {
+      const result = pieceSummary.safeParse(it);
+      return result.success ? [result.data] : [];
+    });
+    await device.cards.bulkPut(cards);
+    cards.forEach((it) => seen.add(it.pieceId));
+    after = cards.at(-1)?.number ?? after;
+    if (!more || cards.length === 0) break;
+  }
+  await device.cards.filter((it) => !seen.has(it.pieceId)).delete();
+};
+
+const settle = async (sent: readonly WaitingEntry[], reply: z.infer<typeof receipts>) => {
+  const device = await theDevice();
+  await device.transaction('rw', device.entries, device.outbox, async () => {
+    for (const [index, it] of sent.entries()) {
+      const receipt = reply.receipts[index];
+      if (!receipt) continue;
+      if (receipt.outcome === 'refused') {
+        await device.outbox.where('id').equals(it.id).modify({ refused: receipt.problems });
+        continue;
+      }
+      const { seq, number } = receipt;
+      const entry = { ...it.entry, seq, number, receivedAt: reply.now };
+      await device.entries.put({ seq, about: it.about, entry });
+      await device.outbox.where('id').equals(it.id).delete();
+    }
+  });
+};
+
+const sendPhotos = async (): Promise<void> => {
+  const device = await theDevice();
+  for (const photo of await device.photos.filter((it) => it.refused === null).toArray()) {
+    const response = await ask(
+      `pieces/${encodeURIComponent(photo.pieceId)}/photos?id=${encodeURIComponent(photo.id)}`,
+      { method: 'POST', headers: { 'content-type': photo.type }, body: photo.bytes },
+    );
+    if (response.ok) {
+      await device.photos.delete(photo.id);
+      continue;
+    }
+    const body = (await response.json().catch(() => ({}))) as { detail?: unknown };
+    const refused = typeof body.detail === 'string' ? body.detail : 'The shop can’t keep it.';
+    await device.photos.update(photo.id, { refused });
+  }
+};
+
+/** Sends what waits here, in the order in which it was made. @throws Unreachable */
+export const flush = async (): Promise<void> => {
+  const device = await theDevice();
+  for (;;) {
+    const open = await device.outbox.orderBy('order').toArray();
+    const sent = open.filter((it) => it.refused === null).slice(0, BATCH);
+    if (sent.length === 0) break;
+    const asked = Date.now();
+    const reply = await askFor(receipts, 'entries', {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ entries: sent.map((it) => it.entry) }),
+    });
+    compareClocks(reply.now, asked, Date.now());
+    await settle(sent, reply);
+    if (reply.receipts.length < sent.length)
+      throw new Unreachable('Not all entries were answered.');
+  }
+  await sendPhotos();
+};

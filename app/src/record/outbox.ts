@@ -1,0 +1,96 @@
+import { ENTRY_VERSION, admitToPiece, type Deed, type Entry } from '@obrik/core/ledger';
+import type { Problem } from '@obrik/core/piece';
+import { nanoid } from '@reduxjs/toolkit';
+import { aboutOf, theDevice } from './device';
+import { shopNow } from './clock';
+import { deviceId, personName } from './identity';
+import { foldHere, lastSeqOf } from './reading';
+
+/** What became of what was to be recorded. */
+export type Recorded =
+  | { readonly ok: true; readonly entryId: string }
+  | { readonly ok: false; readonly problems: readonly Problem[] };
+
+/** Taps that follow each other this closely and say the same are one tap, ms. */
+const ONE_TAP = 700;
+
+const recent = new Map<string, { readonly at: number; readonly result: Promise<Recorded> }>();
+
+/** What a tap says, whatever ids and times were made for it. */
+const meaningOf = (pieceId: string | null, deed: Deed): string =>
+  JSON.stringify([pieceId, deed], (key, value: unknown) =>
+    key === 'id' || key === 'at' ? undefined : value,
+  );
+
+const NO_ROOM = /Quota/i;
+
+const whyNot = (error: unknown): Recorded => ({
+  ok: false,
+  problems: [
+    {
+      path: '',
+      message: NO_ROOM.test(String(error))
+        ? 'This device has no room left. Make room; what you typed stays here.'
+        : 'This device could not save that. What you typed stays here; try again.',
+    },
+  ],
+});
+
+const put = async (pieceId: string | null, deed: Deed, id: string): Promise<Recorded> => {
+  const device = await theDevice();
+  const about = aboutOf(pieceId);
+  const entry: Entry = {
+    id,
+    pieceId,
+    version: ENTRY_VERSION,
+    deed,
+    at: shopNow().toISOString(),
+    device: await deviceId(),
+    by: personName(),
+    knew: await lastSeqOf(device, about),
+  };
+  const fold = pieceId === null ? undefined : await foldHere(device, pieceId);
+  // A piece that this device knows by its card only is judged by the shop.
+  if (fold || deed.kind === 'takenIn') {
+    const problems = admitToPiece(fold, entry);
+    if (problems.length > 0) return { ok: false, problems };
+  }
+  await device.outbox.add({ id, about, entry, refused: null });
+  return { ok: true, entryId: id };
+};
+
+/**
+ * Records a deed: it is safe on this device when this resolves, and goes to the shop by itself.
+ * A second tap that says the same at once is the first.
+ * @param pieceId the piece that it is about; null for the shop
+ */
+export const record = (pieceId: string | null, deed: Deed): Promise<Recorded> => {
+  const meaning = meaningOf(pieceId, deed);
+  const now = performance.now();
+  const before = recent.get(meaning);
+  if (before && now - before.at < ONE_TAP) return before.result;
+  const result = put(pieceId, deed, nanoid()).catch(whyNot);
+  recent.clear();
+  recent.set(meaning, { at: now, result });
+  return result;
+};
+
+/** Takes an entry that the shop refused off the list, for good. */
+export const discardEntry = async (id: string): Promise<void> => {
+  await (await theDevice()).outbox.where('id').equals(id).delete();
+};
+
+/** Sends an entry that was refused once more. */
+export const retryEntry = async (id: string): Promise<void> => {
+  await (await theDevice()).outbox.where('id').equals(id).modify({ refused: null });
+};
+
+/** Saves a photo here; it goes to the shop by itself. @returns its id */
+export const recordPhoto = async (pieceId: string, file: Blob): Promise<string> => {
+  const id = nanoid();
+  const bytes = await file.arrayBuffer();
+  await (
+    await theDevice()
+  ).photos.add({ id, pieceId, type: file.type || 'image/unknown', bytes, refused: null });
+  return id;
+};

@@ -1,0 +1,278 @@
+import { foldEntries, foldPiece, type Deed, type Entry, type KeptEntry } from '@obrik/core/ledger';
+import { newPiece, pieceDescription } from '@obrik/core/piece';
+import { cardsHere, pieceHere, waitingHere } from './reading';
+import { closeDevice, theDevice } from './device';
+import { Unreachable, flush, pull, pullCards, startAfresh } from './exchange';
+import { record, recordPhoto, retryEntry } from './outbox';
+
+const AT = '2026-03-01T08:00:00Z';
+const DESCRIPTION = pieceDescription.parse({
+  name: 'Low table',
+  templateId: 'table',
+  measures: { width: 1400, depth: 800, height: 750, apronHeight: 90 },
+});
+const TAKEN_IN: Deed = { kind: 'takenIn', description: DESCRIPTION };
+const rename = (name: string): Deed => ({ kind: 'describe', description: { name } });
+const observe = (id: string, testId = 'tap', outcome = 'full'): Deed => ({
+  kind: 'observe',
+  observation: { id, surfaceId: 'top', testId, outcome, value: null, layer: null, at: AT, by: '' },
+});
+
+/** The shop's server as far as a device can tell, with what goes wrong on the way to it. */
+const makeShop = () => {
+  const kept: KeptEntry[] = [];
+  const photos = new Map<string, number>();
+  const reply = (status: number, body: unknown) =>
+    new Response(JSON.stringify(body), { status, headers: { 'content-type': 'application/json' } });
+  const shop = {
+    kept,
+    photos,
+    /** What happens to the next requests: nothing is reached, or the answer gets lost. */
+    trouble: 'none' as 'none' | 'unreachable' | 'answerLost' | 'fault',
+    asked: 0,
+    /** Entries that somebody else's device makes. */
+    elsewhere: (...deeds: Deed[]) =>
+      deeds.forEach((deed, index) =>
+        shop.keep({
+          id: `yard-${kept.length}-${index}`,
+          pieceId: 'p',
+          version: 1,
+          deed,
+          at: AT,
+          device: 'yard',
+          by: 'Runa',
+          knew: kept.length,
+        }),
+      ),
+    keep: (entry: Entry) => {
+      const seq = kept.length + 1;
+      const number = entry.deed.kind === 'takenIn' ? 1 : null;
+      kept.push({ ...entry, seq, number, receivedAt: AT });
+      return { outcome: 'stored', id: entry.id, seq, number };
+    },
+    take: (entry: Entry) => {
+      const known = kept.find((it) => it.id === entry.id);
+      if (known) return { outcome: 'known', id: known.id, seq: known.seq, number: known.number };
+      if (entry.deed.kind === 'archive') {
+        const problems = [{ path: 'deed', message: 'Not today.' }];
+        return { outcome: 'refused', id: entry.id, problems };
+      }
+      return shop.keep(entry);
+    },
+    fetch: async (request: Request): Promise<Response> => {
+      shop.asked++;
+      if (shop.trouble === 'unreachable') throw new TypeError('Failed to fetch');
+      if (shop.trouble === 'fault') return reply(500, { detail: 'Our fault' });
+      const { pathname, searchParams } = new URL(request.url, 'http://shop');
+      if (pathname.endsWith('/photos')) {
+        const id = searchParams.get('id') ?? '?';
+        photos.set(id, (photos.get(id) ?? 0) + 1);
+        return reply(201, { id });
+      }
+      if (request.method === 'POST') {
+        const { entries } = (await request.json()) as { entries: Entry[] };
+        const receipts = entries.map(shop.take);
+        if (shop.trouble === 'answerLost') throw new TypeError('Connection reset');
+        return reply(200, { receipts, now: AT });
+      }
+      if (pathname === '/api/entries') {
+        const after = Number(searchParams.get('after'));
+        const entries = kept.filter((it) => it.seq > after).slice(0, 2);
+        const last = entries.at(-1)?.seq ?? after;
+        return reply(200, { entries, last, more: last < kept.length });
+      }
+      return reply(200, { pieces: [], more: false });
+    },
+  };
+  return shop;
+};
+
+let shop: ReturnType<typeof makeShop>;
+let clock = 0;
+beforeEach(async () => {
+  jest.spyOn(performance, 'now').mockImplementation(() => clock);
+  clock += 10_000;
+  await (await theDevice()).delete();
+  await closeDevice();
+  shop = makeShop();
+  globalThis.fetch = ((input: Request) => shop.fetch(input)) as typeof fetch;
+});
+
+const ids = async () =>
+  (await pieceHere(await theDevice(), 'p'))?.piece.observations.map((it) => it.id);
+const put = async (deed: Deed) => {
+  const result = await record('p', deed);
+  if (!result.ok) throw new Error(result.problems[0]?.message);
+  return result.entryId;
+};
+
+describe('what is recorded', () => {
+  it('is on this device at once, without the shop, and outlives a reload', async () => {
+    shop.trouble = 'unreachable';
+    await put(TAKEN_IN);
+    await put(observe('a'));
+    await closeDevice();
+    expect(await ids()).toEqual(['a']);
+    expect(await pieceHere(await theDevice(), 'p')).toMatchObject({
+      number: null,
+      piece: { name: 'Low table' },
+    });
+    expect(await cardsHere(await theDevice())).toMatchObject([
+      { name: 'Low table', waiting: true },
+    ]);
+    expect(await waitingHere(await theDevice())).toMatchObject({
+      count: 2,
+      about: ['p'],
+      refused: [],
+    });
+    expect(shop.asked).toBe(0);
+  });
+
+  it('goes to the shop in the order in which it was made, and waits no longer', async () => {
+    await put(TAKEN_IN);
+    await put(observe('a'));
+    await put(observe('b', 'chip', 'thin-wood'));
+    await flush();
+    expect(shop.kept.map((it) => it.deed.kind)).toEqual(['takenIn', 'observe', 'observe']);
+    expect(await waitingHere(await theDevice())).toMatchObject({ count: 0 });
+    expect(await pieceHere(await theDevice(), 'p')).toMatchObject({ number: 1, seq: 3 });
+    expect(foldPiece(shop.kept)?.piece).toEqual((await pieceHere(await theDevice(), 'p'))?.piece);
+  });
+
+  it.each(['unreachable', 'fault', 'answerLost'] as const)(
+    'with the shop in trouble (%s) stays here, and gets there once',
+    async (trouble) => {
+      await put(TAKEN_IN);
+      await put(observe('a'));
+      shop.trouble = trouble;
+      await expect(flush()).rejects.toThrow(Unreachable);
+      expect(await ids()).toEqual(['a']);
+      expect(await waitingHere(await theDevice())).toMatchObject({ count: 2 });
+      shop.trouble = 'none';
+      await flush();
+      expect(shop.kept).toHaveLength(2);
+      expect(await ids()).toEqual(['a']);
+    },
+  );
+
+  it('whose answer was lost is not shown twice when it comes back as news', async () => {
+    await put(TAKEN_IN);
+    shop.trouble = 'answerLost';
+    await expect(flush()).rejects.toThrow();
+    shop.trouble = 'none';
+    await pull();
+    expect(await waitingHere(await theDevice())).toMatchObject({ count: 0 });
+    expect((await pieceHere(await theDevice(), 'p'))?.revision).toBe(1);
+  });
+
+  it('by a double tap is one entry; the same said later is another', async () => {
+    await put(TAKEN_IN);
+    const [one, two] = await Promise.all([put(observe('a')), put(observe('b'))]);
+    expect(two).toBe(one);
+    expect(await ids()).toEqual(['a']);
+    clock += 750;
+    expect(await put(observe('c'))).not.toBe(one);
+    expect(await ids()).toEqual(['a', 'c']);
+  });
+
+  it('is refused here already where it makes no sense', async () => {
+    await put(TAKEN_IN);
+    const wrong = await record('p', { kind: 'withdraw', observationId: 'never' });
+    expect(wrong).toMatchObject({ ok: false, problems: [{ path: 'observationId' }] });
+    expect(await waitingHere(await theDevice())).toMatchObject({ count: 1 });
+  });
+
+  it('and not taken by the shop is told, no longer shown, and can be sent again', async () => {
+    await put(TAKEN_IN);
+    const id = await put({ kind: 'archive' });
+    await flush();
+    expect((await pieceHere(await theDevice(), 'p'))?.piece.archived).toBe(false);
+    expect(await waitingHere(await theDevice())).toMatchObject({
+      count: 0,
+      refused: [{ id, refused: [{ message: 'Not today.' }] }],
+    });
+    await retryEntry(id);
+    expect(await waitingHere(await theDevice())).toMatchObject({ count: 1, refused: [] });
+  });
+
+  it('where the device has no room says so and stores nothing', async () => {
+    const device = await theDevice();
+    jest.spyOn(device.outbox, 'add').mockRejectedValueOnce(new Error('QuotaExceededError'));
+    expect(await record('p', TAKEN_IN)).toMatchObject({
+      ok: false,
+      problems: [{ message: expect.stringMatching(/no room left.*stays here/) }],
+    });
+  });
+});
+
+describe('what is new at the shop', () => {
+  it('comes page by page, from where this device left off', async () => {
+    shop.elsewhere(TAKEN_IN, observe('a'), observe('b', 'chip', 'thin-wood'));
+    await pull();
+    expect(await ids()).toEqual(['a', 'b']);
+    shop.elsewhere(observe('c', 'chip', 'paper'));
+    const before = shop.asked;
+    await pull();
+    expect(shop.asked - before).toBe(1);
+    expect((await pieceHere(await theDevice(), 'p'))?.revision).toBe(4);
+  });
+
+  it('is told beside what was made here without knowing of it', async () => {
+    shop.elsewhere(TAKEN_IN);
+    await pull();
+    shop.elsewhere(rename('Long table'));
+    await put(rename('Hall table'));
+    await flush();
+    await pull();
+    expect(await pieceHere(await theDevice(), 'p')).toMatchObject({
+      piece: { name: 'Hall table' },
+      contested: [{ field: 'name', other: { by: 'Runa' } }],
+    });
+    expect(foldEntries(shop.kept)?.piece.name).toBe('Hall table');
+  });
+
+  it('that this page is too old to read is told, and read again by a newer page', async () => {
+    shop.elsewhere(TAKEN_IN, { kind: 'sold', price: 3 } as never, observe('a'));
+    await pull();
+    expect(await ids()).toEqual(['a']);
+    expect(await waitingHere(await theDevice())).toMatchObject({ outdated: true });
+    shop.kept[1] = { ...shop.kept[1]!, deed: observe('b', 'chip', 'paper') };
+    await startAfresh();
+    await pull();
+    expect(await ids()).toEqual(['b', 'a']);
+    expect(await waitingHere(await theDevice())).toMatchObject({ outdated: false });
+  });
+
+  it('takes cards of pieces off the list that are there no longer', async () => {
+    const { measures, templateId } = newPiece('x', DESCRIPTION);
+    expect(measures).toBeDefined();
+    await (
+      await theDevice()
+    ).cards.put({
+      pieceId: 'gone',
+      number: 3,
+      name: 'Gone',
+      templateId,
+      yearFrom: null,
+      yearTo: null,
+      archived: false,
+      updatedAt: AT,
+      seq: 1,
+      contested: 0,
+      planned: null,
+    });
+    await pullCards();
+    expect(await cardsHere(await theDevice())).toEqual([]);
+  });
+});
+
+it('a photo is saved here, sent once, and then no longer kept twice', async () => {
+  await put(TAKEN_IN);
+  const file = { type: 'image/jpeg', arrayBuffer: async () => new ArrayBuffer(8) } as Blob;
+  const id = await recordPhoto('p', file);
+  expect(await waitingHere(await theDevice())).toMatchObject({ count: 2 });
+  await flush();
+  await flush();
+  expect([...shop.photos]).toEqual([[id, 1]]);
+  expect(await (await theDevice()).photos.count()).toBe(0);
+});

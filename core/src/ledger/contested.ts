@@ -1,0 +1,72 @@
+import { z } from 'zod';
+import { deed, type LedgerEntry } from './entry';
+import { fieldsOf, type Field } from './fields';
+
+const side = z.object({
+  entryId: z.string(),
+  device: z.string(),
+  by: z.string(),
+  at: z.string(),
+  /** Sets this alone: sent again, it is what stands. */
+  deed,
+});
+
+/** One thing that two devices set otherwise while neither knew of the other. */
+export const contested = z.object({
+  field: z.string(),
+  /** The later in the order of the record. */
+  stands: side,
+  other: side,
+});
+export type Contested = z.infer<typeof contested>;
+
+interface Setter {
+  readonly entry: LedgerEntry;
+  readonly field: Field;
+}
+
+const sideOf = ({ entry, field }: Setter): Contested['stands'] => ({
+  entryId: entry.id,
+  device: entry.device,
+  by: entry.by,
+  at: entry.at,
+  deed: field.deed,
+});
+
+const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
+
+/** Did its maker not know of the entry before? What waits on a device is known there. */
+const madeApart = (entry: LedgerEntry, before: LedgerEntry): boolean =>
+  before.device !== entry.device && before.seq !== null && entry.knew < before.seq;
+
+/** Who set what last, and against whom, as entries are gone through in order. */
+export interface Setters {
+  readonly last: ReadonlyMap<string, Setter>;
+  readonly against: ReadonlyMap<string, Setter>;
+}
+export const NO_SETTERS: Setters = { last: new Map(), against: new Map() };
+
+/** Goes on by one entry. One made in the knowledge of both sides settles the matter. */
+export const setBy = (before: Setters, entry: LedgerEntry): Setters => {
+  const fields = fieldsOf(entry.deed);
+  if (fields.length === 0) return before;
+  const last = new Map(before.last);
+  const against = new Map(before.against);
+  for (const field of fields) {
+    const sides = [before.last.get(field.name), before.against.get(field.name)];
+    const unknown = sides.find(
+      (it) => it && madeApart(entry, it.entry) && !same(it.field.value, field.value),
+    );
+    last.set(field.name, { entry, field });
+    if (unknown) against.set(field.name, unknown);
+    else against.delete(field.name);
+  }
+  return { last, against };
+};
+
+/** What is set otherwise on two devices as things stand. */
+export const contestedIn = ({ last, against }: Setters): Contested[] =>
+  [...against].flatMap(([field, other]) => {
+    const stands = last.get(field);
+    return stands ? [{ field, stands: sideOf(stands), other: sideOf(other) }] : [];
+  });

@@ -1,0 +1,50 @@
+import { pieceDescription, type Piece } from '../piece';
+import type { Deed, Entry } from './entry';
+
+/** A deed and when it was done, where the piece tells. */
+interface Dated {
+  readonly deed: Deed;
+  readonly at: string | undefined;
+  readonly by: string;
+}
+
+const at = (deed: Deed, when?: string, by = ''): Dated => ({ deed, at: when, by });
+
+const deedsOf = (it: Piece): readonly Dated[] => [
+  at({ kind: 'takenIn', description: pieceDescription.parse(it) }),
+  ...it.observations.map((one) => at({ kind: 'observe', observation: one }, one.at, one.by)),
+  ...it.confirmations.map((one) => at({ kind: 'confirm', confirmation: one }, one.at)),
+  ...it.findings.map((one) => at({ kind: 'find', finding: one }, one.at)),
+  ...[...new Set(it.layers.map((one) => one.surfaceId))].map((surfaceId) =>
+    at({
+      kind: 'layers',
+      surfaceId,
+      layers: it.layers.filter((one) => one.surfaceId === surfaceId),
+    }),
+  ),
+  ...it.hardware.map((one) => at({ kind: 'fit', hardware: one })),
+  ...it.aims.map((one) => at({ kind: 'aim', surfaceIds: [one.surfaceId], aims: [one] })),
+  ...(Object.keys(it.schools).length > 0 ? [at({ kind: 'work', schools: it.schools })] : []),
+  ...(it.archived ? [at({ kind: 'archive' })] : []),
+];
+
+/**
+ * The entries that make a piece: for one that comes in from a file or a demo.
+ * @param about who puts it on record, where, and when, for what the piece itself does not date
+ * @param nextId makes an id for each entry
+ */
+export const entriesOf = (
+  it: Piece,
+  about: Pick<Entry, 'at' | 'device'>,
+  nextId: () => string,
+): readonly Entry[] =>
+  deedsOf(it).map(({ deed, at: when, by }) => ({
+    id: nextId(),
+    pieceId: it.id,
+    version: 1,
+    deed,
+    at: when ?? about.at,
+    device: about.device,
+    by,
+    knew: 0,
+  }));

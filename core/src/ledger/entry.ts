@@ -1,0 +1,75 @@
+import { z } from 'zod';
+import { change, id, pieceDescription, shop, typedText } from '../piece';
+
+/** The version of the form that entries are written in today. */
+export const ENTRY_VERSION = 1;
+
+/**
+ * What an entry does. Beside the changes of a piece: the piece comes in, settings of the shop
+ * become others, earlier entries are taken back. Bench work, stock and money will be further kinds.
+ */
+export const deed = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('takenIn'), description: pieceDescription }),
+  ...change.options,
+  /** These settings become this; the others stay. */
+  z.object({ kind: z.literal('shopSet'), settings: z.strictObject(settingsOf()).partial() }),
+  /** These entries count no longer. An entry of this kind can be taken back itself. */
+  z.object({ kind: z.literal('takenBack'), entryIds: z.array(id).min(1).max(500) }),
+]);
+export type Deed = z.infer<typeof deed>;
+export type Setting = keyof z.infer<typeof shop>;
+
+/** The settings without their defaults: one that is not named is not touched. */
+function settingsOf() {
+  const { units, leadCutoffYear, airCelsius, airHumidity, schools, tools } = shop.shape;
+  return {
+    units: units.unwrap(),
+    leadCutoffYear: leadCutoffYear.unwrap(),
+    airCelsius: airCelsius.unwrap(),
+    airHumidity: airHumidity.unwrap(),
+    schools: schools.unwrap(),
+    tools: tools.unwrap(),
+  };
+}
+
+/** One line of the record: made on a device, sent as often as needed, never edited. */
+export const entry = z.object({
+  /** Made on the device; what is sent twice is known by it. */
+  id,
+  /** The piece that it is about; null for the shop. */
+  pieceId: id.nullable(),
+  version: z.literal(ENTRY_VERSION).default(ENTRY_VERSION),
+  deed,
+  /** When it was made, by the clock of the device. */
+  at: z.iso.datetime({ message: 'Give the time as UTC, like 2026-01-31T18:20:00Z.' }),
+  /** Which device made it. */
+  device: id,
+  /** Who made it, as far as the device knows. */
+  by: typedText().max(80, 'Keep it under 80 letters.').default(''),
+  /** Place in the record of the last entry that the device knew of; 0 where it knew none. */
+  knew: z.int().min(0).default(0),
+});
+export type Entry = z.infer<typeof entry>;
+
+/** An entry in the record: with its place, when it came in and, for a new piece, its ticket number. */
+export const keptEntry = entry.extend({
+  seq: z.int().min(1),
+  receivedAt: z.iso.datetime(),
+  number: z.int().min(1).nullable(),
+});
+export type KeptEntry = z.infer<typeof keptEntry>;
+
+/** An entry in the record, or one that still waits on this device to get there. */
+export type LedgerEntry = Entry & {
+  readonly seq: number | null;
+  readonly number: number | null;
+};
+
+/** A line that can't be read: kept as it is, and shown as that. */
+export const unreadable = z.object({
+  seq: z.int().min(1),
+  id: z.string(),
+  pieceId: z.string().nullable(),
+  why: z.string(),
+});
+export type Unreadable = z.infer<typeof unreadable>;

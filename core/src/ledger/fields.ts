@@ -1,0 +1,93 @@
+import type { Change, DescriptionPart, Piece } from '../piece';
+import type { Deed, Setting } from './entry';
+
+/**
+ * One thing that an entry sets, so that the last one that sets it stands: which, to what, and the
+ * deed that sets this alone. Additions set nothing: both stay.
+ */
+export interface Field {
+  readonly name: string;
+  readonly value: unknown;
+  readonly deed: Deed;
+}
+
+/** Parts of a description that only make sense together. */
+const TOGETHER: readonly (readonly [string, readonly (keyof DescriptionPart)[]])[] = [
+  ['shape', ['templateId', 'measures']],
+  ['years', ['yearFrom', 'yearTo']],
+];
+const ALONE: readonly (keyof DescriptionPart)[] = ['name', 'childsRoom', 'origin', 'keep'];
+const GROUPS = [...TOGETHER, ...ALONE.map((it) => [it, [it]] as const)];
+
+const described = (part: DescriptionPart): readonly Field[] =>
+  GROUPS.flatMap(([name, keys]) => {
+    const own = keys.filter((key) => part[key] !== undefined);
+    if (own.length === 0) return [];
+    const description = Object.fromEntries(own.map((key) => [key, part[key]])) as DescriptionPart;
+    return [{ name, value: description, deed: { kind: 'describe', description } as const }];
+  });
+
+const worked = (it: Extract<Change, { kind: 'work' }>): readonly Field[] => [
+  { name: 'work', value: it.schools, deed: it },
+];
+
+/** What an entry sets. */
+export const fieldsOf = (it: Deed): readonly Field[] => {
+  switch (it.kind) {
+    case 'describe':
+      return described(it.description);
+    case 'confirm': {
+      const { surfaceId, variable, value } = it.confirmation;
+      return [{ name: `confirm/${surfaceId}/${variable}`, value, deed: it }];
+    }
+    case 'unconfirm':
+      return [{ name: `confirm/${it.surfaceId}/${it.variable}`, value: null, deed: it }];
+    case 'layers':
+      return [{ name: `layers/${it.surfaceId}`, value: it.layers, deed: it }];
+    case 'fit':
+      return [{ name: `fit/${it.hardware.id}`, value: it.hardware, deed: it }];
+    case 'unfit':
+      return [{ name: `fit/${it.hardwareId}`, value: null, deed: it }];
+    case 'aim':
+      return it.surfaceIds.map((surfaceId) => {
+        const aims = it.aims.filter((one) => one.surfaceId === surfaceId);
+        return {
+          name: `aim/${surfaceId}`,
+          value: aims[0] ?? null,
+          deed: { kind: 'aim', surfaceIds: [surfaceId], aims },
+        };
+      });
+    case 'work':
+      return worked(it);
+    case 'archive':
+    case 'restore':
+      return [{ name: 'archived', value: it.kind, deed: it }];
+    case 'shopSet':
+      return Object.entries(it.settings).map(([setting, value]) => ({
+        name: `shop/${setting}`,
+        value,
+        deed: { kind: 'shopSet', settings: { [setting as Setting]: value } },
+      }));
+    case 'takenIn':
+    case 'observe':
+    case 'withdraw':
+    case 'find':
+    case 'unfind':
+    case 'takenBack':
+      return [];
+  }
+};
+
+/** The parts of a description in which it differs from the piece: what a form has changed. */
+export const changedParts = (before: Piece, now: DescriptionPart): DescriptionPart => {
+  const parts = described(now).filter(
+    (it) =>
+      JSON.stringify(it.value) !==
+      JSON.stringify(
+        Object.fromEntries(
+          Object.keys(it.value as object).map((key) => [key, before[key as keyof Piece]]),
+        ),
+      ),
+  );
+  return Object.assign({}, ...parts.map((it) => it.value)) as DescriptionPart;
+};

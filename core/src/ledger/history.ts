@@ -1,0 +1,66 @@
+import type { Deed, LedgerEntry } from './entry';
+import { takenBackIn } from './fold';
+
+/** What an entry is about, for whoever looks for it. */
+export type HistoryGroup = 'looks' | 'damages' | 'aims' | 'fittings' | 'description' | 'takenBack';
+
+const GROUP_OF: Readonly<Record<Deed['kind'], HistoryGroup>> = {
+  takenIn: 'description',
+  describe: 'description',
+  archive: 'description',
+  restore: 'description',
+  shopSet: 'description',
+  observe: 'looks',
+  withdraw: 'looks',
+  confirm: 'looks',
+  unconfirm: 'looks',
+  layers: 'looks',
+  find: 'damages',
+  unfind: 'damages',
+  fit: 'fittings',
+  unfit: 'fittings',
+  aim: 'aims',
+  work: 'aims',
+  takenBack: 'takenBack',
+};
+
+export const groupOf = (it: Deed): HistoryGroup => GROUP_OF[it.kind];
+
+/** The one surface that a deed changes; undefined where it is about several or none. */
+export const surfaceOf = (it: Deed): string | undefined => {
+  switch (it.kind) {
+    case 'observe':
+      return it.observation.surfaceId;
+    case 'confirm':
+      return it.confirmation.surfaceId;
+    case 'find':
+      return it.finding.surfaceId;
+    case 'unconfirm':
+    case 'layers':
+      return it.surfaceId;
+    case 'aim':
+      return it.surfaceIds.length === 1 ? it.surfaceIds[0] : undefined;
+    default:
+      return undefined;
+  }
+};
+
+/**
+ * What has to be taken back so that a surface is again as it was before an entry: that entry, and
+ * all later ones that change this surface alone and still count.
+ * @param entries the history of the piece, in order
+ */
+export const restoring = (
+  entries: readonly LedgerEntry[],
+  surfaceId: string,
+  entryId: string,
+): readonly string[] => {
+  const gone = takenBackIn(entries);
+  const from = entries.findIndex((it) => it.id === entryId);
+  return from < 0
+    ? []
+    : entries
+        .slice(from)
+        .filter((it) => surfaceOf(it.deed) === surfaceId && !gone.has(it.id))
+        .map((it) => it.id);
+};

@@ -1,0 +1,351 @@
+import fc from 'fast-check';
+import { changesOf, pieces } from '../testing/arbitraries';
+import { copyOf, pieceOf } from '../testing/pieces';
+import { USUAL_SHOP, pieceDescription, type Piece } from '../piece';
+import {
+  admitToPiece,
+  changedParts,
+  entriesOf,
+  entry,
+  extendFold,
+  fieldsOf,
+  foldEntries,
+  foldPiece,
+  foldShop,
+  ledgerOf,
+  type Deed,
+  type Entry,
+  type LedgerEntry,
+  type PieceLedger,
+} from './index';
+
+const AT = '2026-03-01T08:00:00Z';
+
+/** The record of a shop as a list: gives each entry its place. */
+const keep = (entries: readonly Entry[], from = 1): LedgerEntry[] =>
+  entries.map((it, index) => ({
+    ...it,
+    seq: from + index,
+    number: it.deed.kind === 'takenIn' ? 1 : null,
+  }));
+
+let serial = 0;
+const made = (deed: Deed, device = 'bench', knew = 0): Entry => ({
+  id: `e${++serial}`,
+  pieceId: 'p',
+  version: 1,
+  deed,
+  at: AT,
+  device,
+  by: '',
+  knew,
+});
+const waiting = (it: Entry): LedgerEntry => ({ ...it, seq: null, number: null });
+
+const record = (it: Piece): LedgerEntry[] =>
+  keep(entriesOf(it, { at: AT, device: 'bench' }, () => `e${++serial}`));
+
+const folded = (entries: readonly LedgerEntry[]): PieceLedger => {
+  const it = foldPiece(entries);
+  if (!it) throw new Error('No entry takes the piece in.');
+  return it;
+};
+
+/** The order within the lists says nothing; compared without it. */
+const asSets = (it: Piece) => ({
+  ...it,
+  ...Object.fromEntries(
+    (['observations', 'findings', 'layers', 'hardware', 'aims', 'confirmations'] as const).map(
+      (list) => [list, it[list].map((one) => JSON.stringify(one)).sort()],
+    ),
+  ),
+});
+
+const rename = (name: string): Deed => ({ kind: 'describe', description: { name } });
+const observe = (id: string, surfaceId = 'top'): Deed => ({
+  kind: 'observe',
+  observation: {
+    id,
+    surfaceId,
+    testId: 'tap',
+    outcome: 'full',
+    value: null,
+    layer: null,
+    at: AT,
+    by: '',
+  },
+});
+
+describe('a piece told by entries', () => {
+  it('is the piece that was told, whatever it holds', () => {
+    fc.assert(
+      fc.property(pieces, (it) => {
+        const ledger = folded(record(it));
+        expect(asSets(ledger.piece)).toEqual(asSets(it));
+        expect(ledger).toMatchObject({ contested: [], withoutEffect: [], number: 1 });
+      }),
+    );
+  });
+
+  it('comes out the same entry by entry as all at once, with entries sent in any order', () => {
+    fc.assert(
+      fc.property(
+        pieces.chain((it) => fc.tuple(fc.constant(record(it)), fc.array(changesOf(it)))),
+        fc.infiniteStream(fc.nat()),
+        ([start, changes], dice) => {
+          const all = [
+            ...start,
+            ...keep(
+              changes.map((it) => made(it)),
+              start.length + 1,
+            ),
+          ];
+          const [first, ...rest] = all;
+          const seed = foldEntries(first ? [first] : []);
+          if (!seed) throw new Error('The first entry takes the piece in.');
+          const stepwise = ledgerOf(rest.reduce(extendFold, seed));
+          const shuffled = [...all].sort(() => (Number(dice.next().value) % 2 === 0 ? -1 : 1));
+          expect(stepwise).toEqual(folded(all));
+          expect(folded(shuffled)).toEqual(stepwise);
+        },
+      ),
+      { numRuns: 50 },
+    );
+  });
+
+  it('has each change taken back exactly, and given back by taking that back', () => {
+    const situation = pieces.chain((it) => fc.tuple(fc.constant(it), changesOf(it)));
+    fc.assert(
+      fc.property(situation, ([it, change]) => {
+        const start = record(it);
+        const copy = copyOf(it);
+        const [done, undone, redone] = keep(
+          [
+            made(change),
+            made({ kind: 'takenBack', entryIds: [`e${serial}`] }),
+            made({ kind: 'takenBack', entryIds: [`e${serial}`] }),
+          ],
+          start.length + 1,
+        );
+        if (!done || !undone || !redone) throw new Error('Three entries were made.');
+        const after = folded([...start, done]).piece;
+        expect(folded([...start, done, undone]).piece).toEqual(folded(start).piece);
+        expect(folded([...start, done, undone, redone]).piece).toEqual(after);
+        expect(it).toEqual(copy);
+      }),
+    );
+  });
+});
+
+describe('two to four devices, apart from each other', () => {
+  /** Each device adds looks of its own; how they get to the shop is up to the Wi-Fi. */
+  const apart = fc
+    .array(fc.integer({ min: 1, max: 5 }), { minLength: 2, maxLength: 4 })
+    .chain((counts) => {
+      const queues = counts.map((count, device) =>
+        Array.from({ length: count }, (_, index) =>
+          made(observe(`d${device}-${index}`), `d${device}`, 1),
+        ),
+      );
+      const turns = counts.flatMap((count, device) => Array<number>(count).fill(device));
+      const shuffle = fc.shuffledSubarray(turns, { minLength: turns.length });
+      return fc.tuple(fc.constant(queues), shuffle, shuffle);
+    });
+
+  const inTurns = (queues: readonly Entry[][], turns: readonly number[]): Entry[] => {
+    const at = queues.map(() => 0);
+    return turns.map((device) => {
+      const it = queues[device]?.[at[device] ?? 0];
+      at[device] = (at[device] ?? 0) + 1;
+      if (!it) throw new Error('A turn too many.');
+      return it;
+    });
+  };
+
+  it('that only add agree, in whatever order their entries come in', () => {
+    fc.assert(
+      fc.property(apart, ([queues, one, other]) => {
+        const start = record(pieceOf());
+        const end = (turns: readonly number[]) =>
+          folded([...start, ...keep(inTurns(queues, turns), start.length + 1)]);
+        expect(asSets(end(one).piece)).toEqual(asSets(end(other).piece));
+        expect(end(one)).toMatchObject({ contested: [], withoutEffect: [] });
+      }),
+    );
+  });
+
+  it('that set the same thing: the later stands, both are told, one entry settles it', () => {
+    const start = record(pieceOf());
+    const seq = start.length;
+    const two = keep(
+      [made(rename('Hall chest'), 'bench', seq), made(rename('Big chest'), 'yard', seq)],
+      seq + 1,
+    );
+    const ledger = folded([...start, ...two]);
+    expect(ledger.piece.name).toBe('Big chest');
+    expect(ledger.contested).toMatchObject([
+      { field: 'name', stands: { device: 'yard' }, other: { device: 'bench' } },
+    ]);
+    const [dispute] = ledger.contested;
+    if (!dispute) throw new Error('Nothing is contested.');
+    const choice = keep([made(dispute.other.deed, 'yard', seq + 2)], seq + 3);
+    const settled = folded([...start, ...two, ...choice]);
+    expect(settled).toMatchObject({ piece: { name: 'Hall chest' }, contested: [] });
+  });
+
+  it.each<[string, Deed, Deed, boolean]>([
+    ['name and origin', rename('A'), { kind: 'describe', description: { origin: 'B' } }, false],
+    ['the same name', rename('A'), rename('A'), false],
+    [
+      'the finish of one surface, told apart',
+      {
+        kind: 'confirm',
+        confirmation: { surfaceId: 'top', variable: 'finish', value: 'wax', at: AT },
+      },
+      {
+        kind: 'confirm',
+        confirmation: { surfaceId: 'top', variable: 'finish', value: 'shellac', at: AT },
+      },
+      true,
+    ],
+    [
+      'the aims of the top, among others',
+      {
+        kind: 'aim',
+        surfaceIds: ['top', 'left'],
+        aims: [{ surfaceId: 'top', scheme: { kind: 'leave' }, stripWish: 'best' }],
+      },
+      { kind: 'aim', surfaceIds: ['top'], aims: [] },
+      true,
+    ],
+    ['archive and restore', { kind: 'archive' }, { kind: 'restore' }, true],
+    ['two looks', observe('a'), observe('b'), false],
+  ])('%s', (_, one, other, isContested) => {
+    const start = record(pieceOf());
+    const ledger = folded([
+      ...start,
+      ...keep(
+        [made(one, 'bench', start.length), made(other, 'yard', start.length)],
+        start.length + 1,
+      ),
+    ]);
+    expect(ledger.contested).toHaveLength(isContested ? 1 : 0);
+  });
+
+  it('one who knew of the other is no dispute, nor is one device with itself', () => {
+    const start = record(pieceOf());
+    const seq = start.length;
+    const knowing = keep(
+      [made(rename('A'), 'bench', seq), made(rename('B'), 'yard', seq + 1)],
+      seq + 1,
+    );
+    const alone = keep([made(rename('A'), 'bench', seq), made(rename('B'), 'bench', seq)], seq + 1);
+    expect(folded([...start, ...knowing]).contested).toEqual([]);
+    expect(folded([...start, ...alone]).contested).toEqual([]);
+  });
+});
+
+describe('what waits on a device', () => {
+  it('comes after what is in the record, in the order in which it was made', () => {
+    const start = record(pieceOf());
+    const mine = [waiting(made(rename('First'))), waiting(made(rename('Second')))];
+    const elsewhere = keep([made(rename('Elsewhere'), 'yard')], start.length + 1);
+    const ledger = folded([...start, ...mine, ...elsewhere]);
+    expect(ledger).toMatchObject({ piece: { name: 'Second' }, seq: start.length + 1 });
+    expect(ledger.contested).toMatchObject([{ field: 'name', other: { device: 'yard' } }]);
+  });
+});
+
+describe('what comes into the record', () => {
+  const before = () => foldEntries(record(pieceOf({ seen: { legs: ['tap:full'] } })));
+
+  it('is refused where it makes no sense and its maker knew how things are', () => {
+    const fold = before();
+    const seq = fold?.entries.length ?? 0;
+    const paths = (it: Entry) => admitToPiece(fold, it).map((one) => one.path);
+    expect(paths(made(observe('x', 'roof'), 'bench', seq))).toEqual(['observations.1.surfaceId']);
+    expect(paths(made({ kind: 'withdraw', observationId: 'never' }))).toEqual(['observationId']);
+    expect(paths(made({ kind: 'takenBack', entryIds: ['never'] }))).toEqual(['deed.entryIds']);
+    expect(paths(made({ kind: 'shopSet', settings: { units: 'us' } }))).toEqual(['deed.kind']);
+    expect(
+      paths(made({ kind: 'takenIn', description: pieceDescription.parse(pieceOf()) })),
+    ).toEqual(['pieceId']);
+    expect(paths(made(observe('fine'), 'bench', seq))).toEqual([]);
+  });
+
+  it('is not refused for an old revision: it stays, without effect, and says why', () => {
+    const fold = before();
+    const seq = fold?.entries.length ?? 0;
+    const legless = made(
+      { kind: 'describe', description: { measures: { ...fold?.piece.measures, legHeight: 0 } } },
+      'yard',
+      seq,
+    );
+    const start = record(pieceOf());
+    const after = foldEntries([...start, ...keep([legless], start.length + 1)]);
+    const late = made(observe('late', 'legs'), 'bench', start.length);
+    expect(admitToPiece(after, late)).toEqual([]);
+    const ledger = folded([...(after?.entries ?? []), ...keep([late], start.length + 2)]);
+    expect(ledger.piece.observations).toEqual([]);
+    expect(ledger.withoutEffect).toMatchObject([
+      { entryId: late.id, problems: [{ message: expect.stringMatching(/no surface "legs"/) }] },
+    ]);
+  });
+
+  it('refuses measures that this kind of furniture does not have', () => {
+    const description = pieceDescription.parse(pieceOf());
+    const wrong = { ...description, measures: { ...description.measures, wings: 2 } };
+    const [found] = admitToPiece(undefined, made({ kind: 'takenIn', description: wrong }));
+    expect(found).toMatchObject({ path: 'deed.description.measures.wings' });
+  });
+
+  it.each([
+    ['a name of no letters', { kind: 'describe', description: { name: ' ' } }],
+    ['a kind that nobody knows', { kind: 'burn' }],
+    ['a part that no description has', { kind: 'describe', description: { price: 3 } }],
+    ['a setting that no shop has', { kind: 'shopSet', settings: { mood: 'good' } }],
+    ['no entry to take back', { kind: 'takenBack', entryIds: [] }],
+  ])('is not read with %s', (_, deed) => {
+    expect(entry.safeParse({ ...made(rename('x')), deed }).success).toBe(false);
+  });
+
+  it('has halves of letters and NUL replaced, not refused', () => {
+    const it = entry.parse(made(rename('Oak\0 \uD83D chest 🪑')));
+    expect(it.deed).toMatchObject({ description: { name: 'Oak\uFFFD \uFFFD chest 🪑' } });
+  });
+});
+
+describe('the shop', () => {
+  it('is its usual self with what its entries set, part by part', () => {
+    const set = (settings: object, device: string): Entry => ({
+      ...made({ kind: 'shopSet', settings }, device),
+      pieceId: null,
+    });
+    const entries = keep([set({ units: 'us' }, 'bench'), set({ airCelsius: 12 }, 'yard')]);
+    expect(foldShop(entries)).toMatchObject({
+      shop: { ...USUAL_SHOP, units: 'us', airCelsius: 12 },
+      contested: [],
+    });
+    const back = keep([set({ airCelsius: 15 }, 'bench')], 3);
+    expect(foldShop([...entries, ...back])).toMatchObject({
+      shop: { airCelsius: 15 },
+      contested: [{ field: 'shop/airCelsius', other: { device: 'yard' } }],
+    });
+  });
+});
+
+it('a form that changed one field sends that field alone', () => {
+  const before = pieceOf();
+  const now = { ...pieceDescription.parse(before), name: 'Renamed' };
+  expect(changedParts(before, now)).toEqual({ name: 'Renamed' });
+  expect(changedParts(before, pieceDescription.parse(before))).toEqual({});
+  const resized = { ...now, measures: { ...now.measures, width: now.measures.width! + 10 } };
+  expect(Object.keys(changedParts(before, resized)).sort()).toEqual([
+    'measures',
+    'name',
+    'templateId',
+  ]);
+  expect(fieldsOf({ kind: 'describe', description: resized }).map((it) => it.name)).toContain(
+    'shape',
+  );
+});

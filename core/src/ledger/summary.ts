@@ -1,0 +1,43 @@
+import { z } from 'zod';
+import { templateId } from '../piece';
+
+/** How far a piece is, as planned: facts; the sentences are made of them on the screen. */
+export const plannedSummary = z.object({
+  /** Surfaces of which what matters is settled, and all surfaces. */
+  settled: z.int().min(0),
+  surfaces: z.int().min(0),
+  next: z.discriminatedUnion('kind', [
+    z.object({ kind: z.literal('look') }),
+    z.object({ kind: z.literal('aim') }),
+    z.object({ kind: z.literal('step'), title: z.string() }),
+    z.object({ kind: z.literal('nothing') }),
+  ]),
+  /** Hands-on minutes of the route; null where nothing is aimed at. */
+  minutes: z.number().nullable(),
+  warnings: z.array(
+    z.object({
+      kind: z.enum(['leadFound', 'leadOpen', 'conflict', 'refused']),
+      count: z.int().min(1),
+    }),
+  ),
+});
+export type PlannedSummary = z.infer<typeof plannedSummary>;
+
+/** What a list says of a piece. The ledger keeps it, so that a list of thousands plans nothing. */
+export const pieceSummary = z.object({
+  pieceId: z.string(),
+  number: z.int().min(1).nullable(),
+  name: z.string(),
+  templateId,
+  yearFrom: z.int().nullable(),
+  yearTo: z.int().nullable(),
+  archived: z.boolean(),
+  updatedAt: z.string(),
+  /** Place in the record of the piece's last entry. */
+  seq: z.int().min(0),
+  /** Things that two devices set otherwise. */
+  contested: z.int().min(0),
+  /** As it was planned last; null before that was done. */
+  planned: plannedSummary.nullable(),
+});
+export type PieceSummary = z.infer<typeof pieceSummary>;

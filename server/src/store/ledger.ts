@@ -1,0 +1,164 @@
+import {
+  foldEntries,
+  foldShop,
+  ledgerOf,
+  type KeptEntry,
+  type PieceFold,
+  type PieceLedger,
+  type PieceSummary,
+  type PlannedSummary,
+  type ShopLedger,
+  type Unreadable,
+} from '@obrik/core/ledger';
+import { LRUCache } from 'lru-cache';
+import { Op, literal } from 'sequelize';
+import { admitAll, type Receipt } from './admission';
+import type { Database } from './database';
+import { entriesIn, linesOf, unreadableIn, type ReadLine } from './entries';
+import type { EntryModel, EntryRow, SnapshotRow } from './models';
+import { FORM, ledgerIn, putSnapshot, summaryIn } from './snapshots';
+
+/** Folds held in memory, so that the next entry of a piece needs no reading. */
+const HELD = 300;
+
+/** Entries in the order of the record, and where to go on. */
+export interface Page {
+  readonly entries: readonly KeptEntry[];
+  readonly unreadable: readonly Unreadable[];
+  /** Place of the last line of this page; where it is the last of all, `more` is false. */
+  readonly last: number;
+  readonly more: boolean;
+}
+
+export interface LedgerStore {
+  /** Puts entries on record, each by itself: one that is refused stops none of the others. */
+  add(sent: readonly unknown[], now: Date): Promise<readonly Receipt[]>;
+  /** Entries after a place in the record. */
+  after(seq: number, limit: number): Promise<Page>;
+  /** All entries about a piece. */
+  ofPiece(pieceId: string): Promise<Page>;
+  /** All entries about the shop. */
+  ofShop(): Promise<Page>;
+  piece(pieceId: string): Promise<PieceLedger | undefined>;
+  shop(): Promise<ShopLedger>;
+  /** Summaries by ticket number, after one of them. */
+  summaries(after: number, limit: number): Promise<readonly PieceSummary[]>;
+  /** Keeps what was planned for the list, unless the piece has changed since. */
+  putPlanned(
+    pieceId: string,
+    as: { readonly seq: number; readonly shopSeq: number },
+    planned: PlannedSummary,
+  ): Promise<void>;
+  /** Pieces whose summary is not planned as they and the shop are now. */
+  unplanned(shopSeq: number): Promise<readonly string[]>;
+  /** Makes all snapshots again from the entries. @returns how many */
+  rebuild(): Promise<number>;
+  /** Makes snapshots that are missing or of another form. */
+  mend(): Promise<number>;
+  /** Place of the last line. */
+  last(): Promise<number>;
+}
+
+const asRow = (it: unknown): SnapshotRow => it as SnapshotRow;
+
+const pageOf = (lines: readonly ReadLine[], more: boolean): Page => {
+  const last = lines.at(-1);
+  return {
+    entries: entriesIn(lines),
+    unreadable: unreadableIn(lines),
+    last: last ? (last.ok ? last.entry.seq : last.unreadable.seq) : 0,
+    more,
+  };
+};
+
+/** Keeps the record. All writes go through the one queue of the database. */
+export const ledgerStore = ({ models: reading, write }: Database): LedgerStore => {
+  const held = new LRUCache<string, PieceFold>({ max: HELD });
+
+  const add = async (sent: readonly unknown[], now: Date): Promise<readonly Receipt[]> => {
+    const { receipts, folds } = await write((models) => admitAll(models, held, sent, now));
+    for (const [pieceId, fold] of folds) held.set(pieceId, fold);
+    return receipts;
+  };
+
+  const remake = (pieceIds: readonly string[]): Promise<number> =>
+    write(async (models) => {
+      for (const pieceId of pieceIds) {
+        const fold = foldEntries(entriesIn(await linesOf(models, { pieceId })));
+        if (fold) await putSnapshot(models, ledgerOf(fold));
+        else await models.snapshots.destroy({ where: { pieceId } });
+      }
+      return pieceIds.length;
+    });
+
+  const pieceIds = async (): Promise<string[]> => {
+    const rows = await reading.entries.findAll({
+      attributes: ['pieceId'],
+      where: { number: { [Op.ne]: null } },
+      raw: true,
+    });
+    return rows.flatMap((it) => (it as unknown as EntryRow).pieceId ?? []);
+  };
+
+  const shop = async (): Promise<ShopLedger> =>
+    foldShop(entriesIn(await linesOf(reading, { pieceId: null })));
+
+  return {
+    add,
+    after: async (seq, limit) => {
+      const lines = await linesOf(reading, { seq: { [Op.gt]: seq } }, limit + 1);
+      return pageOf(lines.slice(0, limit), lines.length > limit);
+    },
+    ofPiece: async (pieceId) => pageOf(await linesOf(reading, { pieceId }), false),
+    ofShop: async () => pageOf(await linesOf(reading, { pieceId: null }), false),
+    piece: async (pieceId) => {
+      const known = held.get(pieceId);
+      if (known) return ledgerOf(known);
+      const row = await reading.snapshots.findByPk(pieceId, { raw: true });
+      const ledger = row ? ledgerIn(asRow(row)) : undefined;
+      if (ledger) return ledger;
+      const fold = foldEntries(entriesIn(await linesOf(reading, { pieceId })));
+      return fold && ledgerOf(fold);
+    },
+    shop,
+    summaries: async (after, limit) => {
+      const rows = await reading.snapshots.findAll({
+        where: { number: { [Op.gt]: after } },
+        order: ['number'],
+        limit,
+        raw: true,
+      });
+      return rows.flatMap((it) => summaryIn(asRow(it)) ?? []);
+    },
+    putPlanned: (pieceId, { seq, shopSeq }, planned) =>
+      write(async (models) => {
+        await models.snapshots.update(
+          { planned: JSON.stringify(planned), plannedAs: `${seq}/${shopSeq}` },
+          { where: { pieceId, seq } },
+        );
+      }),
+    unplanned: async (shopSeq) => {
+      const rows = await reading.snapshots.findAll({
+        attributes: ['pieceId'],
+        where: literal(`plannedAs IS NULL OR plannedAs <> seq || '/' || ${Number(shopSeq)}`),
+        order: ['number'],
+        raw: true,
+      });
+      return rows.map((it) => asRow(it).pieceId);
+    },
+    rebuild: async () => {
+      held.clear();
+      return remake(await pieceIds());
+    },
+    mend: async () => {
+      const rows = await reading.snapshots.findAll({
+        where: { form: FORM },
+        attributes: ['pieceId'],
+      });
+      const whole = new Set(rows.map((it) => it.get('pieceId')));
+      const missing = (await pieceIds()).filter((it) => !whole.has(it));
+      return missing.length > 0 ? remake(missing) : 0;
+    },
+    last: async () => (await reading.entries.max<number | null, EntryModel>('seq')) ?? 0,
+  };
+};
