@@ -88,7 +88,7 @@ const unreachable = (error: unknown) => ({
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: fetchBaseQuery({ baseUrl: '/api', timeout: 15_000 }),
-  tagTypes: ['Routes'],
+  tagTypes: ['Routes', 'Here'],
   endpoints: (build) => ({
     cards: build.query<readonly Card[], void>({
       queryFn: async () => {
@@ -102,6 +102,7 @@ export const api = createApi({
         }
         return { data: await cardsHere(device) };
       },
+      providesTags: ['Here'],
       onCacheEntryAdded: live(cardsHere),
     }),
     /** One piece with what waits here; null where there is none of this id. */
@@ -119,6 +120,7 @@ export const api = createApi({
         }
         return { data: await pieceHere(device, pieceId) };
       },
+      providesTags: ['Here'],
       onCacheEntryAdded: live(pieceHere),
     }),
     history: build.query<readonly LedgerEntry[], string>({
@@ -131,6 +133,7 @@ export const api = createApi({
         if ((await cursorHere()) === 0) await pullShop().catch(() => undefined);
         return { data: await shopHere(await theDevice()) };
       },
+      providesTags: ['Here'],
       onCacheEntryAdded: live(shopHere),
     }),
     waiting: build.query<Waiting, void>({
@@ -169,3 +172,6 @@ export const {
   useKeptRoutesQuery,
   useKeepRouteMutation,
 } = api;
+
+/** The shop can be reached again: what could not be had is asked for once more. */
+export const askAgain = () => api.util.invalidateTags(['Here']);

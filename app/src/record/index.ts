@@ -3,7 +3,14 @@ export { theDevice, theStorage, type Device, type Storage, type WaitingEntry } f
 export { cursorHere, pullCards, pullPiece, pullShop } from './exchange';
 export { setPersonName } from './identity';
 export { dropThing, keepThing, thingsOf, watchThings, type KeptKind } from './kept';
-export { discardEntry, record, recordPhoto, retryEntry, type Recorded } from './outbox';
+export {
+  discardEntry,
+  record,
+  recordPhoto,
+  retryEntry,
+  type PhotoRecorded,
+  type Recorded,
+} from './outbox';
 export {
   cardsHere,
   historyHere,

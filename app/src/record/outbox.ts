@@ -85,12 +85,40 @@ export const retryEntry = async (id: string): Promise<void> => {
   await (await theDevice()).outbox.where('id').equals(id).modify({ refused: null });
 };
 
-/** Saves a photo here; it goes to the shop by itself. @returns its id */
-export const recordPhoto = async (pieceId: string, file: Blob): Promise<string> => {
-  const id = nanoid();
-  const bytes = await file.arrayBuffer();
-  await (
-    await theDevice()
-  ).photos.add({ id, pieceId, type: file.type || 'image/unknown', bytes, refused: null });
-  return id;
+const TYPES: readonly string[] = ['image/jpeg', 'image/png', 'image/webp'];
+
+/** Can the browser show it? One that can't is told now, not when the shop refuses it. */
+const isPicture = async (file: Blob): Promise<boolean> => {
+  if (!TYPES.includes(file.type)) return false;
+  if (typeof createImageBitmap === 'undefined') return true;
+  try {
+    (await createImageBitmap(file)).close();
+    return true;
+  } catch {
+    return false;
+  }
+};
+
+/** What became of a photo. */
+export type PhotoRecorded =
+  | { readonly ok: true; readonly photoId: string }
+  | { readonly ok: false; readonly problem: string };
+
+/** Saves a photo here; it goes to the shop by itself. */
+export const recordPhoto = async (pieceId: string, file: Blob): Promise<PhotoRecorded> => {
+  if (!(await isPicture(file))) {
+    const problem =
+      'That is no picture that can be kept. Send a photo as JPEG, PNG or WebP; on phones choose “most compatible” as the picture format.';
+    return { ok: false, problem };
+  }
+  try {
+    const photoId = nanoid();
+    const bytes = await file.arrayBuffer();
+    const { photos } = await theDevice();
+    await photos.add({ id: photoId, pieceId, type: file.type, bytes, refused: null });
+    return { ok: true, photoId };
+  } catch (error) {
+    const result = whyNot(error);
+    return { ok: false, problem: result.ok ? '' : (result.problems[0]?.message ?? '') };
+  }
 };

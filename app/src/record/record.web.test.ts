@@ -269,7 +269,9 @@ describe('what is new at the shop', () => {
 it('a photo is saved here, sent once, and then no longer kept twice', async () => {
   await put(TAKEN_IN);
   const file = { type: 'image/jpeg', arrayBuffer: async () => new ArrayBuffer(8) } as Blob;
-  const id = await recordPhoto('p', file);
+  const result = await recordPhoto('p', file);
+  const id = result.ok ? result.photoId : '';
+  expect(await recordPhoto('p', { ...file, type: 'text/plain' })).toMatchObject({ ok: false });
   expect(await waitingHere(await theDevice())).toMatchObject({ count: 2 });
   await flush();
   await flush();

@@ -116,11 +116,9 @@ export const MarkDamage = ({
     const file = await choosePicture();
     if (!file) return;
     setPhotoFailure(undefined);
-    try {
-      setPhotoId(await recordPhoto(piece.id, file));
-    } catch {
-      setPhotoFailure('This device could not save the photo: it may have no room left.');
-    }
+    const result = await recordPhoto(piece.id, file);
+    if (result.ok) setPhotoId(result.photoId);
+    else setPhotoFailure(result.problem);
   };
 
   return (

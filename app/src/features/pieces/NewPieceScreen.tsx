@@ -1,18 +1,27 @@
+import type { UnitSystem } from '@obrik/core/units';
 import { nanoid } from '@reduxjs/toolkit';
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
-import { useShop } from '@/api/usePiece';
+import { useShopQuery } from '@/api/api';
 import { record } from '@/record';
-import { Body, Card, Caution, Heading, MainButton, PlainButton, Screen } from '@/ui/controls';
+import {
+  Body,
+  Card,
+  Caution,
+  Heading,
+  Loading,
+  MainButton,
+  PlainButton,
+  Screen,
+} from '@/ui/controls';
 import { PieceFields } from './PieceFields';
 import { emptyForm, type PieceForm } from './pieceForm';
 import { usePieceForm } from './usePieceForm';
 
-/** Takes in a piece. What is typed outlives leaving the screen and reloading the page. */
-export const NewPieceScreen = () => {
+/** The form in the shop's units: in others, what it holds would mean something else. */
+const NewPieceForm = ({ units }: { readonly units: UnitSystem }) => {
   const router = useRouter();
-  const { units } = useShop();
   const untouched = useMemo(() => emptyForm(units), [units]);
   const { form, restored, discard, stored, description, report } = usePieceForm(
     'new-piece',
@@ -66,6 +75,18 @@ export const NewPieceScreen = () => {
         </Card>
       ) : null}
       <PieceFields control={form.control} units={units} />
+    </Screen>
+  );
+};
+
+/** Takes in a piece. What is typed outlives leaving the screen and reloading the page. */
+export const NewPieceScreen = () => {
+  const { data } = useShopQuery();
+  return data ? (
+    <NewPieceForm units={data.shop.units} />
+  ) : (
+    <Screen>
+      <Loading what="the settings" />
     </Screen>
   );
 };

@@ -5,7 +5,7 @@ import { Text } from '@rneui/themed';
 import { useLocalSearchParams, usePathname, useRouter } from 'expo-router';
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
-import { useWaitingQuery } from '@/api/api';
+import { useShopQuery, useWaitingQuery } from '@/api/api';
 import { usePieceRecord } from '@/api/usePiece';
 import { Contested } from '@/features/history/Contested';
 import { Empty, Failure, Loading, Screen, Small, PlaceLink } from '@/ui/controls';
@@ -105,7 +105,9 @@ export const PieceFrame = ({ children, bare }: PieceFrameProps) => {
   const { pieceId } = useLocalSearchParams<{ pieceId: string }>();
   const { record, isLoading, failure, reload } = usePieceRecord(pieceId);
   const waits = useWaitingQuery().data?.about.includes(pieceId) ?? false;
-  if (isLoading)
+  const { isLoading: shopLoads } = useShopQuery();
+  // In other units what a form holds would mean something else.
+  if (isLoading || shopLoads)
     return (
       <Screen>
         <Loading what="the piece" />

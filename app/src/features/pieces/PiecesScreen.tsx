@@ -98,8 +98,6 @@ export const PiecesScreen = () => {
     >
       <FlatList
         key={columns}
-        role="list"
-        aria-label="Pieces"
         data={inShop}
         keyExtractor={(it) => it.pieceId}
         numColumns={columns}
@@ -108,7 +106,7 @@ export const PiecesScreen = () => {
         initialNumToRender={12}
         windowSize={7}
         renderItem={({ item }) => (
-          <View role="listitem" style={wide ? { width: '48.5%' } : {}}>
+          <View style={wide ? { width: '48.5%' } : {}}>
             <PieceTicket card={item} />
           </View>
         )}

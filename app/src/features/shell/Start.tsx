@@ -1,4 +1,5 @@
 import { useEffect, useState, type ReactNode } from 'react';
+import { askAgain } from '@/api/api';
 import { startSync, theStorage } from '@/record';
 import { startKeeping } from '@/state/keeping';
 import { linkTold, storageTold } from '@/state/link';
@@ -15,7 +16,11 @@ export const Start = ({ children }: { readonly children: ReactNode }) => {
       await startKeeping(store).catch(() => undefined);
       if (gone) return;
       setReady(true);
-      sync = startSync((link) => store.dispatch(linkTold(link)));
+      sync = startSync((link) => {
+        const before = store.getState().link.link;
+        store.dispatch(linkTold(link));
+        if (link === 'connected' && before !== link) store.dispatch(askAgain());
+      });
     };
     void start();
     return () => {
