@@ -21,6 +21,8 @@ export default defineConfig({
     baseURL: `http://127.0.0.1:${PORT}`,
     viewport: { width: 390, height: 844 },
     contextOptions: { reducedMotion: 'reduce' },
+    // What a service worker answers, a test can't hold up; those that are about it allow it.
+    serviceWorkers: 'block',
     launchOptions: {
       executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
       // Without these the browser keeps trying to reach its maker.

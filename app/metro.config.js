@@ -1,12 +1,50 @@
+const path = require('node:path');
 const { getDefaultConfig } = require('expo/metro-config');
 
 const config = getDefaultConfig(__dirname);
+const light = (name) => ({ type: 'sourceFile', filePath: path.join(__dirname, 'light', name) });
+const below = (name) => path.dirname(require.resolve(`${name}/package.json`));
 
-// @rneui/base probes every icon font family in turn; Obrik's icons are drawn (lucide), so none
-// of those fonts is shipped.
-config.resolver.resolveRequest = (context, moduleName, platform) =>
-  /^(@react-native-vector-icons\/|react-native-vector-icons\/|@expo\/vector-icons)/.test(moduleName)
-    ? { type: 'empty' }
-    : context.resolveRequest(context, moduleName, platform);
+/** Components of React Native Elements that Obrik shows, and those that these are made of. */
+const SHOWN = ['Button', 'Icon', 'Image', 'Input', 'Switch', 'Text', 'config', 'helpers'];
+
+// Metro takes a package whole. What Obrik does not use of the large ones is left out here, so that
+// the first screen is on the phone sooner.
+const LEFT_OUT = [
+  {
+    // @rneui/base probes every icon font family in turn; Obrik's icons are drawn (lucide).
+    applies: (name) =>
+      /^(@react-native-vector-icons\/|react-native-vector-icons\/|@expo\/vector-icons)/.test(name),
+    instead: () => ({ type: 'empty' }),
+  },
+  {
+    applies: (name, from) =>
+      /@rneui\/(base|themed)\/dist\/index\.js$/.test(from) && !SHOWN.includes(name.slice(2)),
+    instead: () => ({ type: 'empty' }),
+  },
+  {
+    // Zod brings its messages in fifty languages, Obrik speaks one.
+    applies: (name, from) => /locales\/index\.(js|cjs)$/.test(name) && /\/zod\//.test(from),
+    instead: () => light('zodLocales.js'),
+  },
+  {
+    // Of thirty colour spaces three are reckoned in.
+    applies: (name) => name === 'culori/fn',
+    instead: () => light('culori.js'),
+  },
+  {
+    applies: (name) => name.startsWith('culori/src/'),
+    instead: (name) => ({
+      type: 'sourceFile',
+      filePath: path.join(below('culori'), name.slice('culori/'.length)),
+    }),
+  },
+];
+
+config.resolver.resolveRequest = (context, moduleName, platform) => {
+  const from = context.originModulePath.replaceAll('\\', '/');
+  const rule = LEFT_OUT.find((it) => it.applies(moduleName, from));
+  return rule ? rule.instead(moduleName) : context.resolveRequest(context, moduleName, platform);
+};
 
 module.exports = config;

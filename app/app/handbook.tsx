@@ -1,1 +1,3 @@
-export { HandbookScreen as default } from '@/features/handbook/HandbookScreen';
+import { later } from '@/features/shell/Station';
+
+export default later('HandbookScreen');

@@ -1,1 +1,3 @@
-export { SettingsScreen as default } from '@/features/settings/SettingsScreen';
+import { later } from '@/features/shell/Station';
+
+export default later('SettingsScreen');

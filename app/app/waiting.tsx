@@ -1,1 +1,3 @@
-export { WaitingScreen as default } from '@/features/waiting/WaitingScreen';
+import { later } from '@/features/shell/Station';
+
+export default later('WaitingScreen');

@@ -20,6 +20,8 @@ const WEB_SOURCES = [
   'app/app.json',
   'app/babel.config.js',
   'app/metro.config.js',
+  'app/light',
+  'scripts/lib/web.mjs',
   'app/package.json',
 ];
 
@@ -45,6 +47,8 @@ export const buildWeb = () =>
   whenStale('app/dist/.obrik-built', WEB_SOURCES, async () => {
     console.log('Building the web app …');
     await must('npm', ['run', 'build:web']);
+    const { finishWeb } = await import('./web.mjs');
+    await finishWeb();
   });
 
 /**

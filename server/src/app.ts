@@ -1,9 +1,13 @@
 import path from 'node:path';
+import compression from 'compression';
 import express, { Router, type Express } from 'express';
+import expressStaticGzip, { type ExpressStaticGzipOptions } from 'express-static-gzip';
 import helmet from 'helmet';
 import type { Logger } from 'pino';
 import { z } from 'zod';
 import { answer, endpoint, type Endpoint } from './http/endpoint';
+import { ownPagesOnly } from './http/gate';
+import { withinLimits } from './http/limits';
 import { openApi, pieceFileSchema } from './http/openapi';
 import { noSuchAddress, sendProblem } from './http/problem';
 import type { Device } from './devices/device';
@@ -14,13 +18,17 @@ import { computeEndpoints } from './routers/compute';
 import { deviceEndpoints } from './routers/devices';
 import { entryEndpoints } from './routers/entries';
 import { makeNews, newsStream } from './routers/news';
+import { pairingEndpoints } from './routers/pairing';
 import { photoEndpoints } from './routers/photos';
 import { pieceEndpoints } from './routers/pieces';
 import { planEndpoints } from './routers/plans';
 import { shopEndpoints } from './routers/shop';
+import { pairingCodes } from './pairing/codes';
+import { doorkeeper, pairedOnly } from './pairing/pairedOnly';
 import type { Typeface } from './papers/pdf';
 import type { Database } from './store/database';
 import { photoStore } from './store/photos';
+import { deviceStore } from './store/devices';
 import { ledgerStore } from './store/ledger';
 import { routeStore } from './store/routes';
 
@@ -33,6 +41,14 @@ interface Parts {
   readonly typeface: Typeface;
   /** Folder of the built web app; without it only the API answers. */
   readonly webDir?: string;
+  /** Names under which it may be reached beside those of this machine. */
+  readonly names?: readonly string[];
+  /** Are devices on the network asked to pair? */
+  readonly pairing?: boolean;
+  /** Is an address one of this machine, which needs no pairing? */
+  readonly isHere?: (address: string) => boolean;
+  /** Shows a pairing code to whoever runs the server. */
+  readonly showCode?: (code: string) => void;
   readonly now?: () => Date;
   /** Meters; the simulated ones that ship with Obrik unless others are given. */
   readonly devices?: readonly Device[];
@@ -63,22 +79,35 @@ const headers = helmet({
       objectSrc: ["'none'"],
       baseUri: ["'self'"],
       frameAncestors: ["'none'"],
+      formAction: ["'none'"],
+      manifestSrc: ["'self'"],
     },
   },
   // Served on plain loopback: a browser told to insist on TLS would lock the user out.
   strictTransportSecurity: false,
 });
 
+/** Page, service worker and icons carry no hash in their names: asked for each time, sent if changed. */
+const neverStale = (response: { setHeader(name: string, value: string): void }): void =>
+  response.setHeader('Cache-Control', 'no-cache');
+
 /** The web app's files; any address without an extension is a screen of it. */
 const serveWeb = (app: Express, webDir: string): void => {
-  app.use(
-    '/_expo',
-    express.static(path.join(webDir, '_expo'), { immutable: true, maxAge: '1y', index: false }),
-  );
-  app.use(express.static(webDir, { index: false }));
+  const packed = (folder: string, serveStatic: ExpressStaticGzipOptions['serveStatic']) =>
+    expressStaticGzip(folder, {
+      enableBrotli: true,
+      orderPreference: ['br', 'gz'],
+      index: false,
+      serveStatic,
+    });
+  // A folder whose name begins with a dot is ours to serve, files that begin with one are not.
+  app.use('/_expo', packed(path.join(webDir, '_expo'), { immutable: true, maxAge: '1y' }));
+  const files = packed(webDir, { cacheControl: false, setHeaders: neverStale });
+  app.use(files);
   app.get('/{*path}', (request, response, next) => {
     if (path.extname(request.path)) return next();
-    response.set('Cache-Control', 'no-cache').sendFile(path.join(webDir, 'index.html'));
+    request.url = '/index.html';
+    files(request, response, next);
   });
 };
 
@@ -89,11 +118,17 @@ export const createApp = ({
   heavy,
   typeface,
   webDir,
+  names = [],
+  pairing = false,
+  isHere,
+  showCode = () => {},
   now = () => new Date(),
   devices = simulatedDevices(METER_SEED),
 }: Parts): { readonly app: Express; readonly cards: Cards } => {
   const ledger = ledgerStore(database);
   const news = makeNews();
+  const paired = deviceStore(database);
+  const door = doorkeeper(paired, pairing, isHere);
   const cards = keepSummaries({ ledger, heavy, news, log });
   const endpoints: readonly Endpoint[] = [
     health,
@@ -103,6 +138,13 @@ export const createApp = ({
     ...computeEndpoints,
     ...shopEndpoints(ledger),
     ...deviceEndpoints(devices, now),
+    ...pairingEndpoints({
+      devices: paired,
+      codes: pairingCodes(),
+      door,
+      show: showCode,
+      now,
+    }),
     ...photoEndpoints({ ledger, photos: photoStore(database), now }),
   ];
   const description = openApi(endpoints);
@@ -111,6 +153,7 @@ export const createApp = ({
   const app = express();
   app.disable('x-powered-by');
   app.use(headers);
+  app.use(ownPagesOnly(names));
   app.use((request, response, next) => {
     const start = performance.now();
     response.on('finish', () =>
@@ -125,9 +168,13 @@ export const createApp = ({
   });
 
   const api = Router();
+  api.use(pairedOnly(door));
+  api.use(withinLimits());
+  // What streams is not packed: it would wait for more.
+  api.get('/news', newsStream(news));
+  api.use(compression());
   api.use(express.json({ limit: '1mb' }));
   answer(api, endpoints);
-  api.get('/news', newsStream(news));
   api.get('/openapi.json', (_, response) => void response.json(description));
   api.get('/piece-file.schema.json', (_, response) => void response.json(fileSchema));
   api.use(noSuchAddress);

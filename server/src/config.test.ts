@@ -18,6 +18,20 @@ describe('the configuration', () => {
 });
 
 describe('the process', () => {
+  it('opens itself to the network with pairing only', async () => {
+    const place = folder();
+    const child = spawn('node', ['--import', 'tsx', 'server/src/main.ts'], {
+      cwd: path.join(__dirname, '../..'),
+      env: { ...process.env, HOST: '0.0.0.0', PORT: '0', DB_FILE: place.at('open.sqlite') },
+    });
+    let said = '';
+    child.stderr.on('data', (data: Buffer) => (said += data.toString()));
+    const code = await new Promise<number | null>((resolve) => child.on('exit', resolve));
+    expect(code).toBe(1);
+    expect(said).toMatch(/everyone on the network.*PAIRING=1/);
+    place.remove();
+  }, 30_000);
+
   it('says where it is, answers, and stops in good order when told to', async () => {
     const place = folder();
     const child = spawn('node', ['--import', 'tsx', 'server/src/main.ts'], {

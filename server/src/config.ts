@@ -7,6 +7,21 @@ const environment = z.object({
   DB_FILE: z.string().default('obrik.sqlite'),
   /** Folder of the built web app. */
   WEB_DIR: z.string().optional(),
+  /** Names under which other machines reach it, by commas. */
+  NAMES: z
+    .string()
+    .default('')
+    .transform((it) =>
+      it
+        .split(',')
+        .map((one) => one.trim())
+        .filter(Boolean),
+    ),
+  /** Devices on the network pair by a code. Without it, this machine alone is answered. */
+  PAIRING: z.enum(['0', '1']).default('0'),
+  /** Files of a certificate and its key: the connection is then encrypted. */
+  TLS_CERT: z.string().optional(),
+  TLS_KEY: z.string().optional(),
   DEMO: z.enum(['0', '1']).default('0'),
   LOG_LEVEL: z.enum(['silent', 'fatal', 'error', 'warn', 'info', 'debug']).default('warn'),
 });

@@ -100,7 +100,11 @@ it('starts its threads, and answers what takes long from them', async () => {
   await post(url, [takenIn()]);
   const pdf = await fetch(`${url}/api/pieces/chest-1/route.pdf`);
   expect(pdf.status).toBe(200);
-  expect(Buffer.from(await pdf.arrayBuffer()).subarray(0, 5).toString()).toBe('%PDF-');
+  expect(
+    Buffer.from(await pdf.arrayBuffer())
+      .subarray(0, 5)
+      .toString(),
+  ).toBe('%PDF-');
   const ways = await fetch(`${url}/api/pieces/chest-1/what-ifs`);
   expect(ways.status).toBe(200);
   expect(Array.isArray(await ways.json())).toBe(true);

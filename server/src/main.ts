@@ -1,10 +1,14 @@
-import { existsSync } from 'node:fs';
+import { existsSync, readFileSync } from 'node:fs';
+import { createServer } from 'node:http';
+import { createServer as createSecureServer } from 'node:https';
 import { createRequire } from 'node:module';
 import type { AddressInfo } from 'node:net';
+import { hostname, networkInterfaces } from 'node:os';
 import { fileURLToPath } from 'node:url';
 import { pino } from 'pino';
 import { createApp } from './app';
 import { readConfig } from './config';
+import { isLoopback } from './http/gate';
 import { loadDemo } from './demo/load';
 import { typefaceFrom } from './papers/pdf';
 import { openDatabase } from './store/database';
@@ -16,6 +20,12 @@ import { DatabaseTrouble } from './store/trouble';
 const PATIENCE = 5000;
 
 const config = readConfig(process.env);
+if (!isLoopback(config.HOST) && config.PAIRING !== '1') {
+  console.error(
+    `HOST=${config.HOST} opens Obrik to everyone on the network. Start it with PAIRING=1, so that only paired devices come in, or leave HOST out.`,
+  );
+  process.exit(1);
+}
 const log = pino({ level: config.LOG_LEVEL });
 const database = await openDatabase(config.DB_FILE).catch((error: unknown) => {
   if (!(error instanceof DatabaseTrouble)) throw error;
@@ -26,6 +36,13 @@ const ledger = ledgerStore(database);
 await ledger.mend();
 if (config.DEMO === '1') await loadDemo(ledger, new Date());
 
+/** Names and addresses of this machine on its networks. */
+const ownNames = (): string[] => [
+  hostname(),
+  `${hostname()}.local`,
+  ...Object.values(networkInterfaces()).flatMap((list) => list?.map((it) => it.address) ?? []),
+];
+
 const webDir = config.WEB_DIR ?? fileURLToPath(new URL('../../app/dist', import.meta.url));
 const { resolve } = createRequire(import.meta.url);
 const heavy = inThreads(fileURLToPath(new URL('./heavy/worker.mjs', import.meta.url)));
@@ -33,18 +50,30 @@ const { app, cards } = createApp({
   database,
   log,
   heavy,
+  names: [...config.NAMES, ...ownNames()],
+  pairing: config.PAIRING === '1',
+  showCode: (code) => console.log(`Pairing code: ${code} (for one device, for ten minutes)`),
   typeface: typefaceFrom(resolve),
   webDir: existsSync(webDir) ? webDir : undefined,
 });
-const server = app.listen(config.PORT, config.HOST, (error?: Error) => {
-  if (error) {
-    console.error(
-      `Can't listen on ${config.HOST}:${config.PORT} (${error.message}). Name another port: PORT=3211 npm run demo`,
-    );
-    process.exit(1);
-  }
+/** What sends its headers or its body drop by drop is cut off, ms. */
+const TIMES = { headersTimeout: 10_000, requestTimeout: 90_000, connectionsCheckingInterval: 5000 };
+const { TLS_CERT, TLS_KEY } = config;
+const encrypted = TLS_CERT !== undefined && TLS_KEY !== undefined;
+const server = encrypted
+  ? createSecureServer({ ...TIMES, cert: readFileSync(TLS_CERT), key: readFileSync(TLS_KEY) }, app)
+  : createServer(TIMES, app);
+server.on('error', (error: Error) => {
+  console.error(
+    `Can't listen on ${config.HOST}:${config.PORT} (${error.message}). Name another port: PORT=3211 npm run demo`,
+  );
+  process.exit(1);
+});
+server.listen(config.PORT, config.HOST, () => {
   const { port } = server.address() as AddressInfo;
-  console.log(`Obrik is at http://${config.HOST}:${port} (stop it with Ctrl+C)`);
+  console.log(
+    `Obrik is at http${encrypted ? 's' : ''}://${config.HOST}:${port} (stop it with Ctrl+C)`,
+  );
 });
 
 let stopping = false;

@@ -1,1 +1,3 @@
-export { NewPieceScreen as default } from '@/features/pieces/NewPieceScreen';
+import { later } from '@/features/shell/Station';
+
+export default later('NewPieceScreen');

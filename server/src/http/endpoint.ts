@@ -1,6 +1,6 @@
 import { read } from '@obrik/core/piece';
 import type { DeepReadonly } from '@obrik/core/work';
-import express, { type IRouter, type Request } from 'express';
+import express, { type IRouter, type Request, type Response } from 'express';
 import type { z } from 'zod';
 import { PHOTO_LIMIT } from '../photos/limit';
 import { HttpProblem, invalid } from './problem';
@@ -13,7 +13,7 @@ interface Content {
 
 /** One address of the API: what it takes, what it gives. Router and OpenAPI are made of it. */
 export interface Endpoint {
-  readonly method: 'get' | 'post' | 'put';
+  readonly method: 'get' | 'post' | 'delete';
   /** Path below /api, with parameters in braces: /pieces/{pieceId}. */
   readonly path: string;
   readonly summary: string;
@@ -26,6 +26,7 @@ export interface Endpoint {
   readonly errors: readonly number[];
   readonly handle: (
     request: Request,
+    response: Response,
     read: { readonly body: unknown; readonly query: unknown; readonly bytes: Buffer | undefined },
   ) => Promise<unknown>;
 }
@@ -38,6 +39,9 @@ interface Asked<Q extends z.ZodObject, B extends z.ZodType> {
   readonly body: z.output<B>;
   /** A body that is no JSON. */
   readonly bytes: Buffer | undefined;
+  /** For who asks, and for cookies; what is answered is what the handler returns. */
+  readonly request: Request;
+  readonly response: Response;
 }
 
 interface Described<Q extends z.ZodObject, B extends z.ZodType, R extends z.ZodType> {
@@ -66,6 +70,10 @@ const parameterOf =
   (name: string): string => {
     const value = request.params[name];
     if (typeof value !== 'string') throw new Error(`The path has no parameter ${name}.`);
+    // eslint-disable-next-line no-control-regex -- what no id and no store takes
+    if (/[\u0000-\u001f]/.test(value)) {
+      throw new HttpProblem(400, 'Malformed address', 'The address holds a control character.');
+    }
     return value;
   };
 
@@ -82,8 +90,10 @@ export const endpoint = <Q extends z.ZodObject, B extends z.ZodType, R extends z
   status: it.status ?? 200,
   reply: it.reply,
   errors: it.errors ?? [],
-  handle: async (request, { body, query, bytes }) =>
+  handle: async (request, response, { body, query, bytes }) =>
     it.handle({
+      request,
+      response,
       parameter: parameterOf(request),
       query: query as z.output<Q>,
       body: body as z.output<B>,
@@ -112,7 +122,7 @@ export const answer = (router: IRouter, endpoints: readonly Endpoint[]): void =>
       router.use(path, express.raw({ type: it.content.body, limit: PHOTO_LIMIT }));
     }
     router[it.method](path, async (request, response) => {
-      const reply = await it.handle(request, {
+      const reply = await it.handle(request, response, {
         body: it.body ? readBody(it.body, request) : undefined,
         query: it.query ? mustRead(it.query, request.query) : undefined,
         bytes: Buffer.isBuffer(request.body) && request.body.length > 0 ? request.body : undefined,

@@ -54,11 +54,14 @@ const BYTES = { type: 'string', format: 'binary' } as const;
 
 const ERROR_WORDS: Readonly<Record<number, string>> = {
   400: 'Malformed request',
+  401: 'This device is not paired',
+  403: 'Not under this name, or from another page',
   404: 'No such thing',
   409: 'Changed meanwhile: load again and repeat',
   413: 'Body over the limit',
   415: 'Not of a type that can be taken',
   422: 'Not as it should be; see problems',
+  429: 'More than one device asks in a minute',
   500: 'Our fault',
   503: 'Busy, or the disk can’t be written: ask again later',
 };

@@ -53,6 +53,10 @@ export const outdated = (given: number, current: number): HttpProblem =>
     [{ path: 'revision', message: `Is ${given}, has to be ${current}.` }],
   );
 
+/** What the parser says of a body whose packing is broken. */
+const isPackingError = (error: unknown): boolean =>
+  error instanceof Error && 'code' in error && /^(Z_|ERR_BUFFER)/.test(String(error.code));
+
 /** What Express's body parser reports, in our words. */
 const fromParser = (error: unknown): HttpProblem | undefined => {
   const type =
@@ -75,6 +79,9 @@ const fromParser = (error: unknown): HttpProblem | undefined => {
   }
   if (type === 'encoding.unsupported' || type === 'charset.unsupported') {
     return new HttpProblem(415, 'Unsupported encoding', 'Send JSON in UTF-8.');
+  }
+  if (type === 'request.aborted' || isPackingError(error)) {
+    return new HttpProblem(400, 'Broken body', 'The body can’t be unpacked, or was cut off.');
   }
   if (error instanceof URIError) {
     return new HttpProblem(400, 'Malformed address', 'The address holds a broken % sequence.');

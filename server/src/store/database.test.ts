@@ -60,7 +60,14 @@ describe('an empty file', () => {
         database,
         "SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%' ORDER BY name",
       );
-      expect(tables).toEqual(['SequelizeMeta', 'entries', 'photos', 'routes', 'snapshots']);
+      expect(tables).toEqual([
+        'SequelizeMeta',
+        'devices',
+        'entries',
+        'photos',
+        'routes',
+        'snapshots',
+      ]);
       expect(await select(database, 'PRAGMA journal_mode')).toEqual(['wal']);
     }));
 

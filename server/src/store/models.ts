@@ -58,11 +58,20 @@ export interface PhotoRow {
   takenInAt: string;
 }
 
+/** A device that may come in over the network. */
+export interface DeviceRow {
+  id: string;
+  name: string;
+  tokenHash: string;
+  pairedAt: string;
+}
+
 export type EntryModel = Model<EntryRow, Omit<EntryRow, 'seq'>>;
 
 export interface Models {
   readonly entries: ModelStatic<EntryModel>;
   readonly snapshots: ModelStatic<Model<SnapshotRow>>;
+  readonly devices: ModelStatic<Model<DeviceRow>>;
   readonly photos: ModelStatic<Model<PhotoRow>>;
   readonly routes: ModelStatic<Model<RouteRow, Omit<RouteRow, 'id'>>>;
 }
@@ -106,6 +115,11 @@ export const defineModels = (sequelize: Sequelize): Models => {
         plannedAs: TEXT,
       },
       options('snapshots'),
+    ),
+    devices: sequelize.define(
+      'device',
+      { id: key(), name: TEXT, tokenHash: TEXT, pairedAt: TEXT },
+      options('devices'),
     ),
     photos: sequelize.define(
       'photo',

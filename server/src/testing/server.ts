@@ -33,7 +33,10 @@ export const NOW = new Date('2026-03-01T09:00:00.000Z');
 export const TYPEFACE = typefaceFrom(require.resolve);
 
 /** A server on an empty database in a file of its own. */
-export const testServer = async (webDir?: string): Promise<TestServer> => {
+export const testServer = async (
+  webDir?: string,
+  more: Partial<Parameters<typeof createApp>[0]> = {},
+): Promise<TestServer> => {
   const place = folder();
   const database = await openDatabase(place.at('test.sqlite'));
   const log = pino({ level: 'silent' });
@@ -44,6 +47,7 @@ export const testServer = async (webDir?: string): Promise<TestServer> => {
     typeface: TYPEFACE,
     webDir,
     now: () => NOW,
+    ...more,
   });
   return {
     api: supertest(app),

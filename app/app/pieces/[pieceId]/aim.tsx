@@ -1,6 +1,3 @@
-import { PieceFrame } from '@/features/pieces/PieceFrame';
-import { AimScreen } from '@/features/aim/AimScreen';
+import { station } from '@/features/shell/Station';
 
-export default function Aim() {
-  return <PieceFrame>{(record) => <AimScreen record={record} />}</PieceFrame>;
-}
+export default station('AimScreen');

@@ -1,6 +1,3 @@
-import { PieceFrame } from '@/features/pieces/PieceFrame';
-import { CareScreen } from '@/features/route/CareScreen';
+import { station } from '@/features/shell/Station';
 
-export default function Care() {
-  return <PieceFrame bare>{(record) => <CareScreen record={record} />}</PieceFrame>;
-}
+export default station('CareScreen', true);

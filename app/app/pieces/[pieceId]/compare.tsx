@@ -1,6 +1,3 @@
-import { CompareScreen } from '@/features/compare/CompareScreen';
-import { PieceFrame } from '@/features/pieces/PieceFrame';
+import { station } from '@/features/shell/Station';
 
-export default function Compare() {
-  return <PieceFrame>{(record) => <CompareScreen record={record} />}</PieceFrame>;
-}
+export default station('CompareScreen');

@@ -1,6 +1,3 @@
-import { PieceFrame } from '@/features/pieces/PieceFrame';
-import { EditPieceScreen } from '@/features/pieces/EditPieceScreen';
+import { station } from '@/features/shell/Station';
 
-export default function Edit() {
-  return <PieceFrame>{(record) => <EditPieceScreen record={record} />}</PieceFrame>;
-}
+export default station('EditPieceScreen');

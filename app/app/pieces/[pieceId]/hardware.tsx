@@ -1,6 +1,3 @@
-import { PieceFrame } from '@/features/pieces/PieceFrame';
-import { HardwareScreen } from '@/features/hardware/HardwareScreen';
+import { station } from '@/features/shell/Station';
 
-export default function Hardware() {
-  return <PieceFrame>{(record) => <HardwareScreen record={record} />}</PieceFrame>;
-}
+export default station('HardwareScreen');

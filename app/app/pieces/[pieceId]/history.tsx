@@ -1,6 +1,3 @@
-import { PieceFrame } from '@/features/pieces/PieceFrame';
-import { HistoryScreen } from '@/features/history/HistoryScreen';
+import { station } from '@/features/shell/Station';
 
-export default function History() {
-  return <PieceFrame>{(record) => <HistoryScreen record={record} />}</PieceFrame>;
-}
+export default station('HistoryScreen');

@@ -1,6 +1,3 @@
-import { PieceFrame } from '@/features/pieces/PieceFrame';
-import { KnownScreen } from '@/features/known/KnownScreen';
+import { station } from '@/features/shell/Station';
 
-export default function Known() {
-  return <PieceFrame bare>{(record) => <KnownScreen record={record} />}</PieceFrame>;
-}
+export default station('KnownScreen', true);

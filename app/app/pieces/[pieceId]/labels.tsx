@@ -1,6 +1,3 @@
-import { PieceFrame } from '@/features/pieces/PieceFrame';
-import { LabelsScreen } from '@/features/hardware/LabelsScreen';
+import { station } from '@/features/shell/Station';
 
-export default function Labels() {
-  return <PieceFrame bare>{(record) => <LabelsScreen record={record} />}</PieceFrame>;
-}
+export default station('LabelsScreen', true);

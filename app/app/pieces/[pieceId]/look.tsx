@@ -1,6 +1,3 @@
-import { PieceFrame } from '@/features/pieces/PieceFrame';
-import { LookScreen } from '@/features/look/LookScreen';
+import { station } from '@/features/shell/Station';
 
-export default function Look() {
-  return <PieceFrame>{(record) => <LookScreen record={record} />}</PieceFrame>;
-}
+export default station('LookScreen');

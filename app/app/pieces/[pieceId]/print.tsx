@@ -1,6 +1,3 @@
-import { PieceFrame } from '@/features/pieces/PieceFrame';
-import { PrintScreen } from '@/features/route/PrintScreen';
+import { station } from '@/features/shell/Station';
 
-export default function Print() {
-  return <PieceFrame bare>{(record) => <PrintScreen record={record} />}</PieceFrame>;
-}
+export default station('PrintScreen', true);

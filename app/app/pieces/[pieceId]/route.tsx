@@ -1,6 +1,3 @@
-import { PieceFrame } from '@/features/pieces/PieceFrame';
-import { RouteScreen } from '@/features/route/RouteScreen';
+import { station } from '@/features/shell/Station';
 
-export default function Route() {
-  return <PieceFrame>{(record) => <RouteScreen record={record} />}</PieceFrame>;
-}
+export default station('RouteScreen');

@@ -3,7 +3,7 @@ import { stateOf, judgeFinding, type SurfaceBeliefs } from '@obrik/core/inspect'
 import { ticketNumber, surfacesOf, type PieceRecord, type Surface } from '@obrik/core/piece';
 import { yearsInWords } from '@obrik/core/words';
 import { showArea, showPercent, showThickness } from '@obrik/core/units';
-import { format } from 'date-fns';
+import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 

@@ -1,6 +1,6 @@
 import { inspectionTest, type InspectionTest } from '@obrik/core/catalog';
 import type { LeadStatus } from '@obrik/core/inspect';
-import { format } from 'date-fns';
+import { format } from 'date-fns/format';
 import { Body, Caution, Statement } from '@/ui/controls';
 import type { Tone } from '@/ui/theme';
 

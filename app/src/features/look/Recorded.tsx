@@ -2,7 +2,7 @@ import { DAMAGES } from '@obrik/core/catalog';
 import { judgeFinding, type Severity, type SurfaceBeliefs } from '@obrik/core/inspect';
 import type { Change, Piece, Surface } from '@obrik/core/piece';
 import type { UnitSystem } from '@obrik/core/units';
-import { formatDistanceToNow } from 'date-fns';
+import { formatDistanceToNow } from 'date-fns/formatDistanceToNow';
 import { View } from 'react-native';
 import { Body, Label, PlainButton, Small, Tag } from '@/ui/controls';
 import { usePalette, type Tone } from '@/ui/theme';

@@ -3,13 +3,16 @@ import { ticketNumber } from '@obrik/core/piece';
 import { yearsInWords } from '@obrik/core/words';
 import { Text } from '@rneui/themed';
 import { useLocalSearchParams, usePathname, useRouter } from 'expo-router';
-import type { ReactNode } from 'react';
+import { lazy, Suspense, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { useShopQuery, useWaitingQuery } from '@/api/api';
 import { usePieceRecord } from '@/api/usePiece';
-import { Contested } from '@/features/history/Contested';
 import { Empty, Failure, Loading, Screen, Small, PlaceLink } from '@/ui/controls';
 import { FONTS, TARGET, usePalette } from '@/ui/theme';
+
+const Contested = lazy(async () => ({
+  default: (await import('@/features/stations')).Contested,
+}));
 
 const STATIONS = [
   { path: 'look', title: 'Look' },
@@ -131,7 +134,7 @@ export const PieceFrame = ({ children, bare }: PieceFrameProps) => {
     );
   }
   if (bare) return children(record);
-  const { piece, number } = record;
+  const { piece, number, contested } = record;
   return (
     <View style={{ flex: 1 }}>
       <View
@@ -153,7 +156,11 @@ export const PieceFrame = ({ children, bare }: PieceFrameProps) => {
         </View>
         <Stations pieceId={pieceId} />
       </View>
-      <Contested record={record} />
+      {contested.length > 0 ? (
+        <Suspense fallback={null}>
+          <Contested record={record} />
+        </Suspense>
+      ) : null}
       {children(record)}
     </View>
   );

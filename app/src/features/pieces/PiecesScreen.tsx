@@ -2,11 +2,12 @@ import { ticketNumber } from '@obrik/core/piece';
 import { yearsInWords } from '@obrik/core/words';
 import { formatDistanceToNow } from 'date-fns/formatDistanceToNow';
 import { useRouter } from 'expo-router';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { FlatList, View } from 'react-native';
 import { useCardsQuery } from '@/api/api';
 import { failureOf } from '@/api/failure';
 import { useChange } from '@/api/usePiece';
+import { loadAhead } from '@/features/shell/Station';
 import type { Card } from '@/record';
 import {
   useWide,
@@ -90,6 +91,8 @@ export const PiecesScreen = () => {
   const router = useRouter();
   const wide = useWide();
   const { data, error, isLoading, refetch } = useCardsQuery();
+  // While the list is read, the screens behind it come.
+  useEffect(loadAhead, []);
   const inShop = data?.filter((it) => !it.archived) ?? [];
   const columns = wide ? 2 : 1;
   return (

@@ -1,5 +1,5 @@
 import type { PieceRecord } from '@obrik/core/piece';
-import { format } from 'date-fns';
+import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';
 import Printer from 'lucide-react-native/icons/printer';
 import { View } from 'react-native';

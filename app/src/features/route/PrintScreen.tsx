@@ -1,6 +1,6 @@
 import { ticketNumber, type PieceRecord } from '@obrik/core/piece';
 import { routeCard } from '@obrik/core/route';
-import { format } from 'date-fns';
+import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
 import { pdfAddress } from '@/api/api';

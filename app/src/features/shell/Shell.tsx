@@ -9,6 +9,7 @@ import { PlaceLink, useWide } from '@/ui/controls';
 import { FONTS, SIZES, usePalette } from '@/ui/theme';
 import { TimerBar } from '@/features/shared/TimerBar';
 import { Boundary } from './Boundary';
+import { NewVersion } from './NewVersion';
 import { NoticeBar } from './NoticeBar';
 import { SyncBar } from './SyncBar';
 
@@ -86,6 +87,7 @@ export const Shell = ({ children }: { readonly children: ReactNode }) => {
       {wide ? <Places wide /> : null}
       <View style={{ flex: 1 }}>
         <Boundary>{children}</Boundary>
+        <NewVersion />
         <SyncBar />
         <TimerBar />
         <NoticeBar />

@@ -8,6 +8,7 @@ import { pieceSchools } from './0005-piece-schools';
 import { routeVersion } from './0006-route-version';
 import { aimWishes } from './0007-aim-wishes';
 import { ledger } from './0008-ledger';
+import { pairedDevices } from './0009-paired-devices';
 
 /** All migrations in order. Only ever added to; one that has landed is never edited. */
 export const MIGRATIONS: readonly RunnableMigration<QueryInterface>[] = [
@@ -19,4 +20,5 @@ export const MIGRATIONS: readonly RunnableMigration<QueryInterface>[] = [
   routeVersion,
   aimWishes,
   ledger,
+  pairedDevices,
 ];

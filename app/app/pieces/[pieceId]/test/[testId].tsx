@@ -1,6 +1,3 @@
-import { PieceFrame } from '@/features/pieces/PieceFrame';
-import { TestScreen } from '@/features/test/TestScreen';
+import { station } from '@/features/shell/Station';
 
-export default function Test() {
-  return <PieceFrame bare>{(record) => <TestScreen record={record} />}</PieceFrame>;
-}
+export default station('TestScreen', true);
