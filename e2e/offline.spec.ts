@@ -25,7 +25,7 @@ test('without any network the app starts from the device, records, and prints', 
   await button(page, 'Mark it').click();
   await expect(page.getByText(/Dent marked on seat/)).toBeVisible();
   await page.goto('/pieces/stool/print');
-  await expect(page.getByText(/Stool/).first()).toBeVisible();
+  await expect(page.getByText(/Librarian’s stool/).first()).toBeVisible();
   await page.goto('/pieces');
   await expect(button(page, 'Open Librarian’s stool')).toContainText('Not yet at the shop');
   await context.setOffline(false);

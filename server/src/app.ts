@@ -14,6 +14,7 @@ import type { Device } from './devices/device';
 import { simulatedDevices } from './devices/simulated';
 import { keepSummaries, type Cards } from './heavy/summaries';
 import type { Heavy } from './heavy/pool';
+import { backupDownload } from './routers/backup';
 import { computeEndpoints } from './routers/compute';
 import { deviceEndpoints } from './routers/devices';
 import { entryEndpoints } from './routers/entries';
@@ -133,7 +134,7 @@ export const createApp = ({
   const endpoints: readonly Endpoint[] = [
     health,
     ...entryEndpoints({ ledger, news, now }),
-    ...pieceEndpoints({ ledger, routes: routeStore(database), heavy, now }),
+    ...pieceEndpoints({ ledger, routes: routeStore(database), heavy, news, now }),
     ...planEndpoints({ ledger, heavy, typeface, now }),
     ...computeEndpoints,
     ...shopEndpoints(ledger),
@@ -174,6 +175,7 @@ export const createApp = ({
   api.get('/news', newsStream(news));
   api.use(compression());
   api.use(express.json({ limit: '1mb' }));
+  api.get('/backup', backupDownload(database.file, now));
   answer(api, endpoints);
   api.get('/openapi.json', (_, response) => void response.json(description));
   api.get('/piece-file.schema.json', (_, response) => void response.json(fileSchema));

@@ -7,6 +7,7 @@ import { hostname, networkInterfaces } from 'node:os';
 import { fileURLToPath } from 'node:url';
 import { pino } from 'pino';
 import { createApp } from './app';
+import { backUpDaily, wayOut } from './backup/daily';
 import { readConfig } from './config';
 import { isLoopback } from './http/gate';
 import { loadDemo } from './demo/load';
@@ -27,13 +28,15 @@ if (!isLoopback(config.HOST) && config.PAIRING !== '1') {
   process.exit(1);
 }
 const log = pino({ level: config.LOG_LEVEL });
-const database = await openDatabase(config.DB_FILE).catch((error: unknown) => {
+const database = await openDatabase(config.DB_FILE).catch(async (error: unknown) => {
   if (!(error instanceof DatabaseTrouble)) throw error;
   console.error(error.message);
+  console.error(await wayOut(config.DB_FILE));
   process.exit(1);
 });
 const ledger = ledgerStore(database);
 await ledger.mend();
+const endBackups = backUpDaily(config.DB_FILE, log);
 if (config.DEMO === '1') await loadDemo(ledger, new Date());
 
 /** Names and addresses of this machine on its networks. */
@@ -83,6 +86,7 @@ const stop = (signal: string): void => {
   log.info({ signal }, 'stopping');
   setTimeout(() => process.exit(1), PATIENCE).unref();
   server.close(() => {
+    endBackups();
     void cards
       .stop()
       .then(() => heavy.close())

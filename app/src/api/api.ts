@@ -39,6 +39,13 @@ export interface MeterReading {
   }[];
 }
 
+/** A device that the shop lets in. */
+export interface PairedDevice {
+  readonly id: string;
+  readonly name: string;
+  readonly pairedAt: string;
+}
+
 interface MeterPlace {
   readonly deviceId: string;
   readonly pieceId?: string;
@@ -88,7 +95,7 @@ const unreachable = (error: unknown) => ({
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: fetchBaseQuery({ baseUrl: '/api', timeout: 15_000 }),
-  tagTypes: ['Routes', 'Here'],
+  tagTypes: ['Routes', 'Here', 'Paired'],
   endpoints: (build) => ({
     cards: build.query<readonly Card[], void>({
       queryFn: async () => {
@@ -140,6 +147,31 @@ export const api = createApi({
       queryFn: async () => ({ data: await waitingHere(await theDevice()) }),
       onCacheEntryAdded: live(waitingHere),
     }),
+    erasePiece: build.mutation<unknown, { pieceId: string; name: string }>({
+      query: ({ pieceId, name }) => ({
+        url: `pieces/${pieceId}`,
+        method: 'DELETE',
+        params: { name },
+      }),
+    }),
+    pairing: build.query<{ readonly paired: boolean; readonly encrypted: boolean }, void>({
+      query: () => 'pairing',
+    }),
+    askCode: build.mutation<unknown, void>({
+      query: () => ({ url: 'pairing/codes', method: 'POST' }),
+    }),
+    pair: build.mutation<unknown, { code: string; name: string }>({
+      query: (body) => ({ url: 'pairing', method: 'POST', body }),
+      invalidatesTags: ['Paired'],
+    }),
+    paired: build.query<readonly PairedDevice[], void>({
+      query: () => 'paired',
+      providesTags: ['Paired'],
+    }),
+    removeDevice: build.mutation<unknown, string>({
+      query: (id) => ({ url: `paired/${id}`, method: 'DELETE' }),
+      invalidatesTags: ['Paired'],
+    }),
     readMeter: build.mutation<MeterReading, MeterPlace>({
       query: ({ deviceId, ...place }) => ({
         url: `devices/${deviceId}/readings`,
@@ -168,6 +200,12 @@ export const {
   useHistoryQuery,
   useShopQuery,
   useWaitingQuery,
+  useErasePieceMutation,
+  usePairingQuery,
+  useAskCodeMutation,
+  usePairMutation,
+  usePairedQuery,
+  useRemoveDeviceMutation,
   useReadMeterMutation,
   useKeptRoutesQuery,
   useKeepRouteMutation,

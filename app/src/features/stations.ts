@@ -13,6 +13,7 @@ export { KnownScreen } from './known/KnownScreen';
 export { LookScreen } from './look/LookScreen';
 export { EditPieceScreen } from './pieces/EditPieceScreen';
 export { NewPieceScreen } from './pieces/NewPieceScreen';
+export { PairScreen } from './pairing/PairScreen';
 export { CareScreen } from './route/CareScreen';
 export { PrintScreen } from './route/PrintScreen';
 export { RouteScreen } from './route/RouteScreen';

@@ -1,12 +1,16 @@
 import { keptEntry, pieceSummary, type KeptEntry } from '@obrik/core/ledger';
 import { z } from 'zod';
 import { compareClocks } from './clock';
+import { deviceId } from './identity';
 import { OUTDATED, aboutOf, theDevice, type WaitingEntry } from './device';
 
 /** The shop could not be reached, or could not answer now: try again later. */
 export class Unreachable extends Error {
-  override readonly name = 'Unreachable';
+  override readonly name: string = 'Unreachable';
 }
+
+/** The shop does not know this device: it has to be paired first. */
+export class Unpaired extends Unreachable {}
 
 /** Longer than this nobody waits for the shop, ms. */
 const PATIENCE = 20_000;
@@ -33,6 +37,7 @@ const page = z.object({
   last: z.int(),
   more: z.boolean(),
 });
+const newsPage = page.extend({ record: z.string() });
 const cardPage = z.object({ pieces: z.array(z.unknown()), more: z.boolean() });
 
 /** Asks the shop's server. @throws Unreachable where it does not answer as it should */
@@ -43,6 +48,7 @@ const ask = async (address: string, init: RequestInit = {}): Promise<Response> =
     const response = await fetch(
       new Request(`/api/${address}`, { ...init, signal: control.signal }),
     );
+    if (response.status === 401) throw new Unpaired('Not paired.');
     if (response.status >= 500 || response.status === 429) {
       throw new Unreachable(`The shop answered ${response.status}.`);
     }
@@ -66,6 +72,16 @@ const askFor = async <S extends z.ZodType>(
   return result.data;
 };
 
+/** A piece was deleted for good: this device keeps nothing of it either. */
+const forget = async (pieceId: string): Promise<void> => {
+  const device = await theDevice();
+  await device.entries.where('about').equals(pieceId).delete();
+  await device.outbox.where('about').equals(pieceId).delete();
+  await device.photos.where('pieceId').equals(pieceId).delete();
+  await device.cards.delete(pieceId);
+  await device.kept.where('key').startsWith(`draft:piece-${pieceId}`).delete();
+};
+
 /**
  * Puts entries of the record into what this device holds. One that it can't read is passed over,
  * and that is noted: a newer page reads it.
@@ -86,6 +102,9 @@ const hold = async (entries: readonly unknown[]): Promise<void> => {
     const ids = read.map((it) => it.id);
     await device.outbox.where('id').anyOf(ids).delete();
   });
+  for (const it of read) {
+    if (it.deed.kind === 'erased' && it.pieceId !== null) await forget(it.pieceId);
+  }
 };
 
 const CURSOR = 'cursor';
@@ -102,11 +121,52 @@ export const startAfresh = async (): Promise<void> => {
   if (await kept.get(OUTDATED)) await kept.bulkDelete([OUTDATED, CURSOR]);
 };
 
+const RECORD = 'record';
+
+/**
+ * The shop's record was put back from a backup: what this device holds of it is held no longer, and
+ * what it made itself is sent again, so that nothing is lost. What is known there stays as it is.
+ */
+const beginAnother = async (record: string): Promise<void> => {
+  const device = await theDevice();
+  const own = await deviceId();
+  await device.transaction(
+    'rw',
+    device.entries,
+    device.outbox,
+    device.cards,
+    device.kept,
+    async () => {
+      const made = await device.entries.filter((it) => it.entry.device === own).sortBy('seq');
+      for (const { about, entry } of made) {
+        const { seq: _seq, number: _number, receivedAt: _received, ...sent } = entry;
+        await device.outbox.add({
+          id: entry.id,
+          about,
+          entry: { ...sent, knew: 0 },
+          refused: null,
+        });
+      }
+      await device.entries.clear();
+      await device.cards.clear();
+      await device.kept.delete(CURSOR);
+      await device.kept.put({ key: RECORD, version: 1, value: record });
+    },
+  );
+};
+
 /** Fetches what is new in the record. */
 export const pull = async (): Promise<void> => {
   const device = await theDevice();
   for (let after = await cursorHere(); ;) {
-    const { entries, last, more } = await askFor(page, `entries?after=${after}`);
+    const { entries, last, more, record } = await askFor(newsPage, `entries?after=${after}`);
+    const known = await device.kept.get(RECORD);
+    if (known && known.value !== record) {
+      await beginAnother(record);
+      after = 0;
+      continue;
+    }
+    if (!known) await device.kept.put({ key: RECORD, version: 1, value: record });
     await hold(entries);
     if (last > after) {
       after = last;

@@ -21,4 +21,4 @@ export {
   type Card,
   type Waiting,
 } from './reading';
-export { startSync, type Link } from './sync';
+export { startSync, tryNow, type Link } from './sync';

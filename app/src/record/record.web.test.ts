@@ -27,6 +27,7 @@ const makeShop = () => {
   const shop = {
     kept,
     photos,
+    record: 'one',
     /** What happens to the next requests: nothing is reached, or the answer gets lost. */
     trouble: 'none' as 'none' | 'unreachable' | 'answerLost' | 'fault',
     asked: 0,
@@ -79,7 +80,7 @@ const makeShop = () => {
         const after = Number(searchParams.get('after'));
         const entries = kept.filter((it) => it.seq > after).slice(0, 2);
         const last = entries.at(-1)?.seq ?? after;
-        return reply(200, { entries, last, more: last < kept.length });
+        return reply(200, { entries, last, more: last < kept.length, record: shop.record });
       }
       return reply(200, { pieces: [], more: false });
     },
@@ -241,6 +242,47 @@ describe('what is new at the shop', () => {
     await pull();
     expect(await ids()).toEqual(['b', 'a']);
     expect(await waitingHere(await theDevice())).toMatchObject({ outdated: false });
+  });
+
+  it('of a record put back from a backup is taken as it is; what was made here is sent again', async () => {
+    shop.elsewhere(TAKEN_IN, observe('a'));
+    await pull();
+    await put(observe('mine', 'chip', 'paper'));
+    await flush();
+    // The backup was made before either look.
+    shop.kept.length = 1;
+    shop.record = 'another';
+    shop.elsewhere(observe('b', 'alcohol', 'nothing'));
+    await pull();
+    await flush();
+    await pull();
+    expect(await ids()).toEqual(['b', 'mine']);
+    expect(shop.kept.map((it) => it.deed.kind)).toEqual(['takenIn', 'observe', 'observe']);
+  });
+
+  it('that a piece was deleted for good leaves nothing of it here', async () => {
+    shop.elsewhere(TAKEN_IN, observe('a'));
+    await pull();
+    await put(observe('mine', 'chip', 'paper'));
+    shop.kept.splice(0, 2);
+    shop.kept.push({
+      id: 'gone',
+      pieceId: 'p',
+      version: 1,
+      deed: { kind: 'erased' },
+      at: AT,
+      device: 'shop',
+      by: '',
+      knew: 0,
+      seq: 3,
+      number: 1,
+      receivedAt: AT,
+    });
+    await pull();
+    const device = await theDevice();
+    expect(await pieceHere(device, 'p')).toBeNull();
+    expect(await device.entries.count()).toBe(0);
+    expect(await device.outbox.count()).toBe(0);
   });
 
   it('takes cards of pieces off the list that are there no longer', async () => {

@@ -1,17 +1,20 @@
 import { liveQuery } from 'dexie';
 import { theDevice } from './device';
-import { Unreachable, flush, pull, pullCards, startAfresh } from './exchange';
+import { Unpaired, Unreachable, flush, pull, pullCards, startAfresh } from './exchange';
 
 /** How things stand between this device and the shop. */
-export type Link = 'connecting' | 'connected' | 'offline';
+export type Link = 'connecting' | 'connected' | 'offline' | 'unpaired';
 
 /** The first wait after a failure, and the longest, ms. */
 const FIRST_WAIT = 1000;
 const LONGEST_WAIT = 30_000;
 
+const TRY = 'obrik-try-now';
+
+/** Tries the shop at once, without waiting any longer. */
+export const tryNow = (): void => void globalThis.dispatchEvent(new Event(TRY));
+
 interface Sync {
-  /** Tries at once, without waiting any longer. */
-  now(): void;
   stop(): void;
 }
 
@@ -54,15 +57,16 @@ export const startSync = (told: (link: Link) => void): Sync => {
       await flush();
       if (stale) {
         stale = false;
-        await pullCards();
         await pull();
+        await pullCards();
+        await flush();
       }
       wait = FIRST_WAIT;
       listen();
       tell('connected');
     } catch (error) {
       stale = true;
-      tell('offline');
+      tell(error instanceof Unpaired ? 'unpaired' : 'offline');
       // What is not the network is not mended by hurry either.
       wait = error instanceof Unreachable ? wait : LONGEST_WAIT;
       timer = setTimeout(() => void round(), wait);
@@ -138,10 +142,10 @@ export const startSync = (told: (link: Link) => void): Sync => {
 
   const offline = () => tell('offline');
   globalThis.addEventListener('online', now);
+  globalThis.addEventListener(TRY, now);
   globalThis.addEventListener('offline', offline);
   void begin();
   return {
-    now,
     stop: () => {
       stopped = true;
       clearTimeout(timer);
@@ -149,6 +153,7 @@ export const startSync = (told: (link: Link) => void): Sync => {
       channel?.close();
       letGo();
       globalThis.removeEventListener('online', now);
+      globalThis.removeEventListener(TRY, now);
       globalThis.removeEventListener('offline', offline);
     },
   };

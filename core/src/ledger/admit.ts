@@ -43,6 +43,12 @@ export const admitToPiece = (before: PieceFold | undefined, it: Entry): readonly
   if (it.pieceId === null || it.deed.kind === 'shopSet') {
     return problem('deed.kind', 'Settings are for the shop, everything else is for a piece.');
   }
+  if (it.deed.kind === 'erased') {
+    return problem(
+      'deed.kind',
+      'A piece is deleted for good by its own address, and asked for by name.',
+    );
+  }
   if (it.deed.kind === 'takenIn') {
     return before
       ? problem('pieceId', `There is a piece "${it.pieceId}" already. Make another id.`)

@@ -15,6 +15,8 @@ export const deed = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('shopSet'), settings: z.strictObject(settingsOf()).partial() }),
   /** These entries count no longer. An entry of this kind can be taken back itself. */
   z.object({ kind: z.literal('takenBack'), entryIds: z.array(id).min(1).max(500) }),
+  /** The piece was deleted for good: nothing else of it is left. Made by the shop alone. */
+  z.object({ kind: z.literal('erased') }),
 ]);
 export type Deed = z.infer<typeof deed>;
 export type Setting = keyof z.infer<typeof shop>;

@@ -74,6 +74,7 @@ export const fieldsOf = (it: Deed): readonly Field[] => {
     case 'find':
     case 'unfind':
     case 'takenBack':
+    case 'erased':
       return [];
   }
 };

@@ -59,6 +59,7 @@ export const applyDeed = (before: Piece, it: Deed): Result<Piece> => {
     case 'shopSet':
       return bad('deed.kind', 'Settings of the shop belong to no piece.');
     case 'takenBack':
+    case 'erased':
       return good(before);
     default:
       return applyChange(before, it);

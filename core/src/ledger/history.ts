@@ -8,6 +8,7 @@ const GROUP_OF: Readonly<Record<Deed['kind'], HistoryGroup>> = {
   takenIn: 'description',
   describe: 'description',
   archive: 'description',
+  erased: 'description',
   restore: 'description',
   shopSet: 'description',
   observe: 'looks',

@@ -93,7 +93,7 @@ describe('a wrong call', () => {
 
 it('runs as a command, with its exit code', () => {
   const run = (...args: string[]) =>
-    execFileSync('node', ['--import', 'tsx', 'server/src/cli/main.ts', ...args], {
+    execFileSync('node', ['--import', 'tsx', 'server/src/cli/planMain.ts', ...args], {
       cwd: ROOT,
       encoding: 'utf8',
       stdio: 'pipe',

@@ -70,7 +70,13 @@ export const entryEndpoints = ({ ledger, news, now }: Needs): readonly Endpoint[
       after: numberFrom(0, Number.MAX_SAFE_INTEGER, 0),
       limit: numberFrom(1, PAGE, PAGE),
     }),
-    reply: entriesPage,
-    handle: ({ query }) => ledger.after(query.after, query.limit),
+    reply: entriesPage.extend({
+      /** Which record it is: places in another one say nothing about it. */
+      record: z.string(),
+    }),
+    handle: async ({ query }) => ({
+      ...(await ledger.after(query.after, query.limit)),
+      record: await ledger.record(),
+    }),
   }),
 ];

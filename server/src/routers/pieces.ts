@@ -2,10 +2,11 @@ import { pieceLedger, pieceSummary, type PieceLedger } from '@obrik/core/ledger'
 import { z } from 'zod';
 import type { Heavy } from '../heavy/pool';
 import { endpoint, type Endpoint } from '../http/endpoint';
-import { notFound, outdated } from '../http/problem';
+import { invalid, notFound, outdated } from '../http/problem';
 import type { LedgerStore } from '../store/ledger';
 import { keptRoute, type RouteStore } from '../store/routes';
 import { entriesPage } from './entries';
+import type { News } from './news';
 
 /** Cards given at once. */
 const PAGE = 200;
@@ -14,11 +15,18 @@ interface Needs {
   readonly ledger: LedgerStore;
   readonly routes: RouteStore;
   readonly heavy: Heavy;
+  readonly news: News;
   readonly now: () => Date;
 }
 
 /** Pieces as their entries make them, and the routes kept for them. */
-export const pieceEndpoints = ({ ledger, routes, heavy, now }: Needs): readonly Endpoint[] => {
+export const pieceEndpoints = ({
+  ledger,
+  routes,
+  heavy,
+  news,
+  now,
+}: Needs): readonly Endpoint[] => {
   const mustFind = async (pieceId: string): Promise<PieceLedger> => {
     const found = await ledger.piece(pieceId);
     if (!found) throw notFound(`piece "${pieceId}"`);
@@ -46,6 +54,26 @@ export const pieceEndpoints = ({ ledger, routes, heavy, now }: Needs): readonly 
       reply: pieceLedger,
       errors: [404],
       handle: ({ parameter }) => mustFind(parameter('pieceId')),
+    }),
+    endpoint({
+      method: 'delete',
+      path: '/pieces/{pieceId}',
+      summary: 'Delete a piece for good, with its photos and routes; asked for by its name',
+      query: z.object({
+        /** As it is called: so that no other is deleted by mistake. */
+        name: z.string(),
+      }),
+      reply: z.object({ erased: z.literal(true) }),
+      errors: [404],
+      handle: async ({ parameter, query }) => {
+        const { piece } = await mustFind(parameter('pieceId'));
+        if (query.name.trim() !== piece.name) {
+          throw invalid([{ path: 'name', message: 'That is not the name of this piece.' }]);
+        }
+        await ledger.erase(piece.id, now());
+        news.entriesCame();
+        return { erased: true as const };
+      },
     }),
     endpoint({
       method: 'get',

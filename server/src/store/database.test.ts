@@ -64,6 +64,7 @@ describe('an empty file', () => {
         'SequelizeMeta',
         'devices',
         'entries',
+        'facts',
         'photos',
         'routes',
         'snapshots',

@@ -1,3 +1,4 @@
+import { existsSync, statSync } from 'node:fs';
 import { QueryTypes, Sequelize } from 'sequelize';
 import { lockFile } from './lock';
 import { migrate } from './migrate';
@@ -6,6 +7,7 @@ import { DatabaseTrouble } from './trouble';
 
 /** An open database. */
 export interface Database {
+  readonly file: string;
   /** Reads; each statement sees the file as it is between two writes. */
   readonly models: Models;
   readonly sequelize: Sequelize;
@@ -14,6 +16,8 @@ export interface Database {
    * its own. What is thrown undoes all of it.
    */
   write<T>(work: (models: Models) => Promise<T>): Promise<T>;
+  /** Writes what stands in the log into the file and empties the log. */
+  tidy(): Promise<void>;
   close(): Promise<void>;
 }
 
@@ -86,12 +90,19 @@ const inTurn = (): (<T>(work: () => Promise<T>) => Promise<T>) => {
   };
 };
 
+/** A file of no bytes beside which there are backups once held something. */
+const isEmptied = (file: string): boolean =>
+  existsSync(file) && statSync(file).size === 0 && existsSync(`${file}-backups`);
+
 /**
  * Opens a database file for this process alone and brings it to the newest shape. Safe to repeat.
  * @param file path of the SQLite file; it is made where there is none
  * @throws DatabaseTrouble in words, where it can't be worked with; the file is then left as it is
  */
 export const openDatabase = async (file: string, options: Options = {}): Promise<Database> => {
+  if (isEmptied(file)) {
+    throw new DatabaseTrouble(`${file} is empty (0 bytes). It is left as it is.`);
+  }
   const free = await lockFile(file);
   let writer: Sequelize | undefined;
   try {
@@ -110,6 +121,7 @@ export const openDatabase = async (file: string, options: Options = {}): Promise
   const turn = inTurn();
   const connection = writer;
   return {
+    file,
     models: defineModels(reader),
     sequelize: reader,
     write: (work) =>
@@ -123,6 +135,10 @@ export const openDatabase = async (file: string, options: Options = {}): Promise
           await connection.query('ROLLBACK').catch(() => undefined);
           throw error;
         }
+      }),
+    tidy: () =>
+      turn(async () => {
+        await connection.query('PRAGMA wal_checkpoint(TRUNCATE)');
       }),
     close: async () => {
       await turn(async () => {});

@@ -1,4 +1,6 @@
+import { randomUUID } from 'node:crypto';
 import {
+  ENTRY_VERSION,
   foldEntries,
   foldShop,
   ledgerOf,
@@ -33,6 +35,8 @@ export interface Page {
 export interface LedgerStore {
   /** Puts entries on record, each by itself: one that is refused stops none of the others. */
   add(sent: readonly unknown[], now: Date): Promise<readonly Receipt[]>;
+  /** Which record this is: another one after it was put back from a backup. */
+  record(): Promise<string>;
   /** Entries after a place in the record. */
   after(seq: number, limit: number): Promise<Page>;
   /** All entries about a piece. */
@@ -40,6 +44,8 @@ export interface LedgerStore {
   /** All entries about the shop. */
   ofShop(): Promise<Page>;
   piece(pieceId: string): Promise<PieceLedger | undefined>;
+  /** Deletes a piece for good: of what was entered about it nothing is left but that it was there. */
+  erase(pieceId: string, now: Date): Promise<void>;
   shop(): Promise<ShopLedger>;
   /** Summaries by ticket number, after one of them. */
   summaries(after: number, limit: number): Promise<readonly PieceSummary[]>;
@@ -72,7 +78,7 @@ const pageOf = (lines: readonly ReadLine[], more: boolean): Page => {
 };
 
 /** Keeps the record. All writes go through the one queue of the database. */
-export const ledgerStore = ({ models: reading, write }: Database): LedgerStore => {
+export const ledgerStore = ({ models: reading, write, tidy }: Database): LedgerStore => {
   const held = new LRUCache<string, PieceFold>({ max: HELD });
 
   const add = async (sent: readonly unknown[], now: Date): Promise<readonly Receipt[]> => {
@@ -94,7 +100,7 @@ export const ledgerStore = ({ models: reading, write }: Database): LedgerStore =
   const pieceIds = async (): Promise<string[]> => {
     const rows = await reading.entries.findAll({
       attributes: ['pieceId'],
-      where: { number: { [Op.ne]: null } },
+      where: { number: { [Op.ne]: null }, deed: { [Op.notLike]: '{"kind":"erased"%' } },
       raw: true,
     });
     return rows.flatMap((it) => (it as unknown as EntryRow).pieceId ?? []);
@@ -105,6 +111,7 @@ export const ledgerStore = ({ models: reading, write }: Database): LedgerStore =
 
   return {
     add,
+    record: async () => (await reading.facts.findByPk('record'))?.get({ plain: true }).value ?? '',
     after: async (seq, limit) => {
       const lines = await linesOf(reading, { seq: { [Op.gt]: seq } }, limit + 1);
       return pageOf(lines.slice(0, limit), lines.length > limit);
@@ -129,6 +136,31 @@ export const ledgerStore = ({ models: reading, write }: Database): LedgerStore =
         raw: true,
       });
       return rows.flatMap((it) => summaryIn(asRow(it)) ?? []);
+    },
+    erase: async (pieceId, now) => {
+      await write(async ({ entries, snapshots, photos, routes }) => {
+        const own = { where: { pieceId } };
+        const number = await entries.max<number | null, EntryModel>('number', own);
+        await entries.destroy(own);
+        await snapshots.destroy(own);
+        await photos.destroy(own);
+        await routes.destroy(own);
+        // The number is given to no other piece, and devices learn that it is gone.
+        await entries.create({
+          id: `erased-${randomUUID()}`,
+          pieceId,
+          version: ENTRY_VERSION,
+          deed: JSON.stringify({ kind: 'erased' }),
+          at: now.toISOString(),
+          device: 'shop',
+          by: '',
+          knew: 0,
+          receivedAt: now.toISOString(),
+          number,
+        });
+      });
+      held.delete(pieceId);
+      await tidy();
     },
     putPlanned: (pieceId, { seq, shopSeq }, planned) =>
       write(async (models) => {

@@ -66,12 +66,19 @@ export interface DeviceRow {
   pairedAt: string;
 }
 
+/** What is true of the database as a whole, by name. */
+export interface FactRow {
+  key: string;
+  value: string;
+}
+
 export type EntryModel = Model<EntryRow, Omit<EntryRow, 'seq'>>;
 
 export interface Models {
   readonly entries: ModelStatic<EntryModel>;
   readonly snapshots: ModelStatic<Model<SnapshotRow>>;
   readonly devices: ModelStatic<Model<DeviceRow>>;
+  readonly facts: ModelStatic<Model<FactRow>>;
   readonly photos: ModelStatic<Model<PhotoRow>>;
   readonly routes: ModelStatic<Model<RouteRow, Omit<RouteRow, 'id'>>>;
 }
@@ -121,6 +128,7 @@ export const defineModels = (sequelize: Sequelize): Models => {
       { id: key(), name: TEXT, tokenHash: TEXT, pairedAt: TEXT },
       options('devices'),
     ),
+    facts: sequelize.define('fact', { key: key(), value: TEXT }, options('facts')),
     photos: sequelize.define(
       'photo',
       {

@@ -87,6 +87,8 @@ export const deedInWords = (it: Deed, { units, surfaceName }: DeedContext): stri
       return 'Brought back';
     case 'shopSet':
       return `Settings of the shop: ${namesOf(it.settings, SETTINGS)}`;
+    case 'erased':
+      return 'Deleted for good';
     case 'takenBack':
       return it.entryIds.length === 1
         ? 'An entry taken back'

@@ -5,6 +5,7 @@ import { useMemo } from 'react';
 import { useChange, useShop } from '@/api/usePiece';
 import { Heading, MainButton, PlainButton, Screen } from '@/ui/controls';
 import { PieceFields } from './PieceFields';
+import { DeleteForGood } from './DeleteForGood';
 import { formOf } from './pieceForm';
 import { usePieceForm } from './usePieceForm';
 
@@ -41,6 +42,7 @@ export const EditPieceScreen = ({ record }: { readonly record: PieceRecord }) =>
       <Heading>{piece.name}</Heading>
       <PieceFields control={form.control} units={units} />
       <PlainButton title="Put this piece away" onPress={() => void putAway()} />
+      <DeleteForGood piece={piece} />
     </Screen>
   );
 };

@@ -19,6 +19,7 @@ import {
   Small,
 } from '@/ui/controls';
 import { AirInShop } from './AirInShop';
+import { PairedDevices } from './PairedDevices';
 import { Person } from './Person';
 import { SchoolsCard } from './SchoolsCard';
 import { ToolsCard } from './ToolsCard';
@@ -116,6 +117,7 @@ export const SettingsScreen = () => {
         </>
       ) : null}
       <Person />
+      <PairedDevices />
       <Card style={{ gap: 12 }}>
         <Label heading>Light on this device</Label>
         <Options

@@ -35,6 +35,9 @@ export const SyncBar = () => {
             : 'No connection to the shop. What you enter is saved here.',
         ]
       : []),
+    ...(link === 'unpaired'
+      ? ['The shop does not know this device yet. What you enter is saved here.']
+      : []),
     ...(storage === 'page'
       ? ['This browser stores nothing: keep this page open until all is at the shop.']
       : []),
@@ -44,7 +47,11 @@ export const SyncBar = () => {
     ...(refused > 0 ? [`The shop did not take ${entries(refused)}.`] : []),
   ];
   if (words.length === 0) return null;
-  const opens = count > 0 || refused > 0;
+  const way =
+    link === 'unpaired'
+      ? { href: '/pair', title: 'Pair', label: 'Pair with the shop' }
+      : { href: '/waiting', title: 'See', label: 'See what waits' };
+  const opens = link === 'unpaired' || count > 0 || refused > 0;
   return (
     <View
       role="status"
@@ -62,12 +69,12 @@ export const SyncBar = () => {
       {opens ? (
         <Pressable
           role="button"
-          aria-label="See what waits"
-          onPress={() => router.navigate('/waiting')}
+          aria-label={way.label}
+          onPress={() => router.navigate(way.href)}
           style={{ minHeight: TARGET, paddingHorizontal: 14, justifyContent: 'center' }}
         >
           <Text style={{ fontFamily: FONTS.headBold, fontSize: SIZES.title, color: palette.ink }}>
-            See
+            {way.title}
           </Text>
         </Pressable>
       ) : null}

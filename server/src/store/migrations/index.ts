@@ -9,6 +9,7 @@ import { routeVersion } from './0006-route-version';
 import { aimWishes } from './0007-aim-wishes';
 import { ledger } from './0008-ledger';
 import { pairedDevices } from './0009-paired-devices';
+import { recordId } from './0010-record-id';
 
 /** All migrations in order. Only ever added to; one that has landed is never edited. */
 export const MIGRATIONS: readonly RunnableMigration<QueryInterface>[] = [
@@ -21,4 +22,5 @@ export const MIGRATIONS: readonly RunnableMigration<QueryInterface>[] = [
   aimWishes,
   ledger,
   pairedDevices,
+  recordId,
 ];

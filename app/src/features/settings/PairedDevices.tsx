@@ -1,0 +1,29 @@
+import { format } from 'date-fns/format';
+import { View } from 'react-native';
+import { usePairedQuery, useRemoveDeviceMutation } from '@/api/api';
+import { Body, Card, Label, PlainButton, Small } from '@/ui/controls';
+
+/** Devices that the shop lets in over the network; a lost one is removed here. */
+export const PairedDevices = () => {
+  const { data } = usePairedQuery();
+  const [remove] = useRemoveDeviceMutation();
+  if (!data || data.length === 0) return null;
+  return (
+    <Card style={{ gap: 12 }}>
+      <Label heading>Devices of the shop</Label>
+      {data.map((it) => (
+        <View key={it.id} style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
+          <View style={{ flex: 1 }}>
+            <Body>{it.name}</Body>
+            <Small>Paired {format(new Date(it.pairedAt), 'd MMM yyyy')}</Small>
+          </View>
+          <PlainButton
+            title="Remove"
+            label={`Remove ${it.name}`}
+            onPress={() => void remove(it.id)}
+          />
+        </View>
+      ))}
+    </Card>
+  );
+};
