@@ -4,6 +4,8 @@
  */
 export { AimScreen } from './aim/AimScreen';
 export { CompareScreen } from './compare/CompareScreen';
+export { FilesScreen } from './files/FilesScreen';
+export { openPieceFile } from './files/openPieceFile';
 export { HandbookScreen } from './handbook/HandbookScreen';
 export { HardwareScreen } from './hardware/HardwareScreen';
 export { LabelsScreen } from './hardware/LabelsScreen';

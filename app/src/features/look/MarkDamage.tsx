@@ -20,10 +20,10 @@ import {
   PlainButton,
   Small,
 } from '@/ui/controls';
+import { PICTURES, chooseFile } from '@/features/shared/chooseFile';
 import { Photo } from '@/features/shared/Photo';
 import { typedLength } from '@/features/shared/typed';
 import { FacePlace } from '@/ui/drawings';
-import { choosePicture } from './choosePicture';
 
 interface MarkDamageProps {
   readonly piece: Pick<Piece, 'id' | 'templateId' | 'measures'>;
@@ -113,7 +113,7 @@ export const MarkDamage = ({
     if (done) onClose();
   });
   const photograph = async () => {
-    const file = await choosePicture();
+    const file = await chooseFile(PICTURES);
     if (!file) return;
     setPhotoFailure(undefined);
     const result = await recordPhoto(piece.id, file);

@@ -152,6 +152,7 @@ export const PieceFrame = ({ children, bare }: PieceFrameProps) => {
             {waits ? ' · saved here, not yet at the shop' : ''}
           </Small>
           <TopLink pieceId={pieceId} path="history" label="History of this piece" title="History" />
+          <TopLink pieceId={pieceId} path="files" label="Files of this piece" title="Files" />
           <TopLink pieceId={pieceId} path="edit" label="Edit the description" title="Edit" />
         </View>
         <Stations pieceId={pieceId} />

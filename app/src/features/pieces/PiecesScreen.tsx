@@ -7,8 +7,11 @@ import { FlatList, View } from 'react-native';
 import { useCardsQuery } from '@/api/api';
 import { failureOf } from '@/api/failure';
 import { useChange } from '@/api/usePiece';
-import { loadAhead } from '@/features/shell/Station';
+import { chooseFile } from '@/features/shared/chooseFile';
+import { loadAhead, openFile } from '@/features/shell/Station';
 import type { Card } from '@/record';
+import { noticed } from '@/state/notice';
+import { useAppDispatch } from '@/state/store';
 import {
   useWide,
   Body,
@@ -86,6 +89,20 @@ const PutAway = ({ cards }: { readonly cards: readonly Card[] }) => {
   );
 };
 
+/** Takes a piece in from a file. */
+const OpenFile = () => {
+  const router = useRouter();
+  const dispatch = useAppDispatch();
+  const choose = async () => {
+    const file = await chooseFile('.json,application/json');
+    if (!file) return;
+    const result = await openFile(file);
+    if (result.ok) router.navigate(`/pieces/${result.pieceId}/look`);
+    else dispatch(noticed({ text: result.problem, tone: 'vermilion' }));
+  };
+  return <PlainButton title="Open a piece file" onPress={() => void choose()} />;
+};
+
 /** All pieces in the shop; those put away are one tap further. Only what is seen is drawn. */
 export const PiecesScreen = () => {
   const router = useRouter();
@@ -131,7 +148,12 @@ export const PiecesScreen = () => {
             ) : null}
           </View>
         }
-        ListFooterComponent={<PutAway cards={data?.filter((it) => it.archived) ?? []} />}
+        ListFooterComponent={
+          <View style={{ gap: 12 }}>
+            <PutAway cards={data?.filter((it) => it.archived) ?? []} />
+            <OpenFile />
+          </View>
+        }
       />
     </ListScreen>
   );

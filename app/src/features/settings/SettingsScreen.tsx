@@ -15,6 +15,7 @@ import {
   Loading,
   MainButton,
   Options,
+  PlainButton,
   Screen,
   Small,
 } from '@/ui/controls';
@@ -117,6 +118,17 @@ export const SettingsScreen = () => {
         </>
       ) : null}
       <Person />
+      <Card style={{ gap: 12 }}>
+        <Label heading>Backup</Label>
+        <Small>
+          The shop’s server makes one every day and keeps the last seven. This one is yours to put
+          elsewhere.
+        </Small>
+        <PlainButton
+          title="Download a backup"
+          onPress={() => window.location.assign('/api/backup')}
+        />
+      </Card>
       <PairedDevices />
       <Card style={{ gap: 12 }}>
         <Label heading>Light on this device</Label>

@@ -3,7 +3,9 @@ import { lazy, Suspense, type ComponentType } from 'react';
 import { PieceFrame } from '@/features/pieces/PieceFrame';
 import { Loading, Screen } from '@/ui/controls';
 
-type Stations = typeof import('@/features/stations');
+type Loaded = typeof import('@/features/stations');
+/** What of it is a screen. */
+type Stations = Omit<Loaded, 'openPieceFile'>;
 /** Screens of a piece, by name. */
 type OfPiece = {
   [N in keyof Stations]: Parameters<Stations[N]>[0] extends { readonly record: unknown }
@@ -54,3 +56,6 @@ export const station = (name: OfPiece, bare = false) => {
 
 /** Starts loading the screens of a piece before one is opened. */
 export const loadAhead = (): void => void load().catch(() => undefined);
+
+/** Opens a piece file; what reads it comes with the screens. */
+export const openFile = async (file: Blob) => (await load()).openPieceFile(file);

@@ -1,0 +1,2 @@
+export { asText, sharePage, type PageParts, type PagePhoto } from './page';
+export { damagesTable, fittingsTable, stepsTable, type Table } from './tables';
