@@ -168,6 +168,7 @@ test('the history tells who did what, and sets a surface back', async ({ page })
   await page.getByRole('link', { name: 'History of this piece' }).click();
   const line = page.getByRole('listitem').first();
   await expect(line).toContainText('Seat: Look for knots and pitch: None');
+  await line.getByRole('button', { name: /^Seat: Look for knots/ }).click();
   await line.getByRole('button', { name: /^Set Seat back to before/ }).click();
   await expect(page.getByRole('listitem').first()).toContainText('An entry taken back');
   await expect(page.getByRole('listitem').nth(1)).toContainText('taken back');

@@ -90,7 +90,11 @@ const take = async (browser, { name, at, size, tap, dark }) => {
   const page = await context.newPage();
   await page.goto(base + at);
   await page.getByRole('main').first().waitFor();
-  await page.waitForLoadState('networkidle');
+  await page
+    .getByText(/^Fetching/)
+    .first()
+    .waitFor({ state: 'detached' });
+  await pause(1500);
   if (tap) {
     const target = page.getByRole('button', { name: tap }).first();
     await target.click();

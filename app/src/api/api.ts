@@ -77,7 +77,7 @@ const live =
     if (!loaded) return;
     const device = await theDevice();
     const subscription = liveQuery(() => read(device, asked)).subscribe({
-      next: (now) => void updateCachedData((old) => copyWithStructuralSharing(old, now) as T),
+      next: (now) => void updateCachedData((old) => copyWithStructuralSharing<T>(old, now)),
       error: () => {},
     });
     await cacheEntryRemoved;

@@ -1,6 +1,5 @@
-import { finding, hardware } from '../piece';
+import { finding, hardware, USUAL_SHOP } from '../piece';
 import { planRoute, routeCard } from '../route';
-import { USUAL_SHOP } from '../piece';
 import { allAims, painted, pieceOf } from '../testing/pieces';
 import { damagesTable, fittingsTable, sharePage, stepsTable } from './index';
 

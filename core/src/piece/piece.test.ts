@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { descriptions, observationOn, pieces, layersOn } from '../testing/arbitraries';
-import { copyOf, pieceOf, seen, usualMeasures } from '../testing/pieces';
+import { descriptions } from '../testing/arbitraries';
+import { pieceOf, seen, usualMeasures } from '../testing/pieces';
 import {
   TEMPLATES,
   applyChange,
@@ -11,7 +11,6 @@ import {
   surfacesOf,
   templateOf,
   type Change,
-  type Piece,
   type TemplateId,
 } from './index';
 import { schemeInWords, yearsInWords } from '../words';

@@ -135,7 +135,7 @@ export const piece = z
   })
   .superRefine((it, context) => {
     agree(it, context);
-    for (const { path, message } of strayEntries(it as Piece)) {
+    for (const { path, message } of strayEntries(it)) {
       context.addIssue({ code: 'custom', path: path.split('.'), message });
     }
     const aimed = new Set<string>();

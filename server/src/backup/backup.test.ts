@@ -23,10 +23,10 @@ const fill = async (database: Database): Promise<void> => {
   await photoStore(database).add({ id: 'photo', pieceId: CHEST.id, ...PICTURE }, NOW);
 };
 
-const withDatabase = async <T>(file: string, use: (it: Database) => Promise<T>): Promise<T> => {
+const withDatabase = async <T>(file: string, work: (it: Database) => Promise<T>): Promise<T> => {
   const database = await openDatabase(file);
   try {
-    return await use(database);
+    return await work(database);
   } finally {
     await database.close();
   }

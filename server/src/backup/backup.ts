@@ -32,10 +32,10 @@ const inFolder = async <T>(work: (folder: string) => Promise<T>): Promise<T> => 
   }
 };
 
-const opened = async <T>(file: string, use: (it: Sequelize) => Promise<T>): Promise<T> => {
+const opened = async <T>(file: string, work: (it: Sequelize) => Promise<T>): Promise<T> => {
   const sequelize = new Sequelize({ dialect: 'sqlite', storage: file, logging: false });
   try {
-    return await use(sequelize);
+    return await work(sequelize);
   } finally {
     await sequelize.close();
   }

@@ -70,7 +70,6 @@ const parameterOf =
   (name: string): string => {
     const value = request.params[name];
     if (typeof value !== 'string') throw new Error(`The path has no parameter ${name}.`);
-    // eslint-disable-next-line no-control-regex -- what no id and no store takes
     if (/[\u0000-\u001f]/.test(value)) {
       throw new HttpProblem(400, 'Malformed address', 'The address holds a control character.');
     }

@@ -23,7 +23,7 @@ const tokenOf = (request: Request): string | undefined =>
 /** Who may come in. */
 export interface Doorkeeper {
   /** May it come in: from this machine, or from a device that was paired? */
-  mayComeIn(request: Request): Promise<boolean>;
+  readonly mayComeIn: (request: Request) => Promise<boolean>;
 }
 
 /**

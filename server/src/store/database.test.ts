@@ -44,10 +44,10 @@ const select = async ({ sequelize }: Database, sql: string): Promise<unknown[]> 
   return rows.map((it) => Object.values(it)[0]);
 };
 
-const withDatabase = async <T>(file: string, use: (it: Database) => Promise<T>): Promise<T> => {
+const withDatabase = async <T>(file: string, work: (it: Database) => Promise<T>): Promise<T> => {
   const database = await openDatabase(file);
   try {
-    return await use(database);
+    return await work(database);
   } finally {
     await database.close();
   }

@@ -15,10 +15,10 @@ export interface Database {
    * Writes, one after the other in the order in which they are asked for, each in a transaction of
    * its own. What is thrown undoes all of it.
    */
-  write<T>(work: (models: Models) => Promise<T>): Promise<T>;
+  readonly write: <T>(work: (models: Models) => Promise<T>) => Promise<T>;
   /** Writes what stands in the log into the file and empties the log. */
-  tidy(): Promise<void>;
-  close(): Promise<void>;
+  readonly tidy: () => Promise<void>;
+  readonly close: () => Promise<void>;
 }
 
 interface Options {

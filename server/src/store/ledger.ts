@@ -18,7 +18,7 @@ import { admitAll, type Receipt } from './admission';
 import type { Database } from './database';
 import { entriesIn, linesOf, unreadableIn, type ReadLine } from './entries';
 import type { EntryModel, EntryRow, SnapshotRow } from './models';
-import { FORM, ledgerIn, putSnapshot, summaryIn } from './snapshots';
+import { FORM, ledgerIn, putSnapshot, summaryReader } from './snapshots';
 
 /** Folds held in memory, so that the next entry of a piece needs no reading. */
 const HELD = 300;
@@ -77,15 +77,44 @@ const pageOf = (lines: readonly ReadLine[], more: boolean): Page => {
   };
 };
 
+/** Entries of one request that wait for the next write. */
+interface Gathered {
+  readonly sent: readonly unknown[];
+  readonly now: Date;
+  readonly resolve: (receipts: readonly Receipt[]) => void;
+  readonly reject: (error: unknown) => void;
+}
+
 /** Keeps the record. All writes go through the one queue of the database. */
 export const ledgerStore = ({ models: reading, write, tidy }: Database): LedgerStore => {
   const held = new LRUCache<string, PieceFold>({ max: HELD });
+  const readSummary = summaryReader();
 
-  const add = async (sent: readonly unknown[], now: Date): Promise<readonly Receipt[]> => {
-    const { receipts, folds } = await write((models) => admitAll(models, held, sent, now));
-    for (const [pieceId, fold] of folds) held.set(pieceId, fold);
-    return receipts;
+  let gathered: Gathered[] = [];
+
+  /** Writes all that has gathered while the write before was under way: one flush for all of it. */
+  const writeGathered = async (): Promise<void> => {
+    let batch: Gathered[] = [];
+    try {
+      const { receipts, folds } = await write((models) => {
+        batch = gathered;
+        gathered = [];
+        const sent = batch.flatMap((it) => it.sent);
+        return admitAll(models, held, sent, batch[0]?.now ?? new Date(0));
+      });
+      for (const [pieceId, fold] of folds) held.set(pieceId, fold);
+      let from = 0;
+      for (const { sent, resolve } of batch) resolve(receipts.slice(from, (from += sent.length)));
+    } catch (error) {
+      for (const { reject } of batch) reject(error);
+    }
   };
+
+  const add = (sent: readonly unknown[], now: Date): Promise<readonly Receipt[]> =>
+    new Promise((resolve, reject) => {
+      gathered.push({ sent, now, resolve, reject });
+      if (gathered.length === 1) void writeGathered();
+    });
 
   const remake = (pieceIds: readonly string[]): Promise<number> =>
     write(async (models) => {
@@ -130,12 +159,13 @@ export const ledgerStore = ({ models: reading, write, tidy }: Database): LedgerS
     shop,
     summaries: async (after, limit) => {
       const rows = await reading.snapshots.findAll({
+        attributes: ['pieceId', 'summary', 'planned'],
         where: { number: { [Op.gt]: after } },
         order: ['number'],
         limit,
         raw: true,
       });
-      return rows.flatMap((it) => summaryIn(asRow(it)) ?? []);
+      return rows.flatMap((it) => readSummary(asRow(it)) ?? []);
     },
     erase: async (pieceId, now) => {
       await write(async ({ entries, snapshots, photos, routes }) => {

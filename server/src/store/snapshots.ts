@@ -6,6 +6,7 @@ import {
   type PieceLedger,
   type PieceSummary,
 } from '@obrik/core/ledger';
+import { LRUCache } from 'lru-cache';
 import type { z } from 'zod';
 import type { Models, SnapshotRow } from './models';
 
@@ -36,10 +37,29 @@ export const putSnapshot = async (models: Models, it: PieceLedger): Promise<void
   if (changed === 0) await models.snapshots.create({ ...row, planned: null, plannedAs: null });
 };
 
-/** What a list says of a stored piece; undefined where the snapshot can't be read. */
-export const summaryIn = (row: SnapshotRow): PieceSummary | undefined => {
-  const summary = parsedBy(pieceSummary, row.summary);
-  return summary && { ...summary, planned: parsedBy(plannedSummary, row.planned) ?? null };
+/** Summaries held in memory: a list that is asked for again is not read again. */
+const HELD = 5000;
+
+/**
+ * Reads what a list says of stored pieces; undefined where a snapshot can't be read. What has not
+ * changed since is known.
+ */
+export const summaryReader = (): ((
+  row: Pick<SnapshotRow, 'pieceId' | 'summary' | 'planned'>,
+) => PieceSummary | undefined) => {
+  const known = new LRUCache<string, { readonly of: string; readonly summary: PieceSummary }>({
+    max: HELD,
+  });
+  return ({ pieceId, summary: text, planned }) => {
+    const of = `${text}${planned}`;
+    const before = known.get(pieceId);
+    if (before?.of === of) return before.summary;
+    const read = parsedBy(pieceSummary, text);
+    if (!read) return undefined;
+    const summary = { ...read, planned: parsedBy(plannedSummary, planned) ?? null };
+    known.set(pieceId, { of, summary });
+    return summary;
+  };
 };
 
 /** The piece in a snapshot; undefined where it can't be read. */

@@ -24,7 +24,7 @@ const NONE: ReadonlySet<string> = new Set();
 const asAddress = (blob: Blob): Promise<string> =>
   new Promise((resolve, reject) => {
     const reader = new FileReader();
-    reader.onload = () => resolve(String(reader.result));
+    reader.onload = () => resolve(typeof reader.result === 'string' ? reader.result : '');
     reader.onerror = () => reject(new Error('The photo can’t be read.'));
     reader.readAsDataURL(blob);
   });

@@ -18,6 +18,7 @@ import {
   Body,
   Heading,
   Loading,
+  OpenRow,
   Options,
   PlainButton,
   Screen,
@@ -59,16 +60,26 @@ interface LineProps {
 
 const Line = ({ entry, words, takenBack, idle, onRestore, surface }: LineProps) => {
   const palette = usePalette();
+  const [open, setOpen] = useState(false);
   return (
     <View
       role="listitem"
       style={{ borderTopWidth: 1, borderTopColor: palette.line, paddingVertical: 8, gap: 4 }}
     >
-      {takenBack ? <Body>{words}</Body> : <Strong>{words}</Strong>}
-      <Small>{originOf(entry)}</Small>
+      {onRestore ? (
+        <OpenRow label={words} expanded={open} onPress={() => setOpen(!open)}>
+          <Strong>{words}</Strong>
+          <Small>{originOf(entry)}</Small>
+        </OpenRow>
+      ) : (
+        <>
+          {takenBack ? <Body>{words}</Body> : <Strong>{words}</Strong>}
+          <Small>{originOf(entry)}</Small>
+        </>
+      )}
       {takenBack ? <Tag text="taken back" tone="slate" /> : null}
       {idle ? <Small>Without effect: {idle}</Small> : null}
-      {onRestore && surface ? (
+      {open && onRestore && surface ? (
         <View {...{ dataSet: { print: 'no' } }} style={{ alignItems: 'flex-start' }}>
           <PlainButton
             title={`${surface} as before this`}

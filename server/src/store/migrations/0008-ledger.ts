@@ -75,7 +75,7 @@ const deedsOf = (it: Row, of: (table: string) => readonly Row[]): readonly Told[
         aims: [said({ ...own(one), scheme: json(one.scheme) })],
       }),
     ),
-    ...(Object.keys((json(it.schools) ?? {}) as object).length > 0
+    ...(Object.keys(json(it.schools) ?? {}).length > 0
       ? [told({ kind: 'work', schools: json(it.schools) })]
       : []),
     ...(it.archived ? [told({ kind: 'archive' }, it.updatedAt)] : []),
