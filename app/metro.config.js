@@ -47,4 +47,10 @@ config.resolver.resolveRequest = (context, moduleName, platform) => {
   return rule ? rule.instead(moduleName) : context.resolveRequest(context, moduleName, platform);
 };
 
+// A module is run when it is first used, not when the bundle is loaded: most of it is not needed
+// for the first screen.
+config.transformer.getTransformOptions = async () => ({
+  transform: { experimentalImportSupport: true, inlineRequires: true },
+});
+
 module.exports = config;

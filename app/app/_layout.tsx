@@ -7,8 +7,8 @@ import { store } from '@/state/store';
 import { ThemeProvider, useFaces } from '@/ui/theme';
 
 export default function RootLayout() {
-  const faces = useFaces();
-  if (!faces) return null;
+  // Text is there before its face is: nobody waits for a letter to be pretty.
+  useFaces();
   return (
     <Provider store={store}>
       <Start>

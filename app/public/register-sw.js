@@ -1,6 +1,6 @@
 // Keeps the shell on the device. A page that a new version is ready for is told by an event.
 if ('serviceWorker' in navigator) {
-  window.addEventListener('load', async () => {
+  const register = async () => {
     const registration = await navigator.serviceWorker.register('/sw.js').catch(() => undefined);
     if (!registration) return;
     const ready = () => {
@@ -11,7 +11,9 @@ if ('serviceWorker' in navigator) {
     registration.addEventListener('updatefound', () => {
       registration.installing?.addEventListener('statechange', ready);
     });
-  });
+  };
+  // The first screen comes first: what the worker stores is fetched afterwards.
+  window.addEventListener('load', () => setTimeout(register, 2500));
   let loading = false;
   navigator.serviceWorker.addEventListener('controllerchange', () => {
     if (!window.obrikTakesOver || loading) return;

@@ -9,6 +9,7 @@ import { failureOf } from '@/api/failure';
 import { useChange } from '@/api/usePiece';
 import { chooseFile } from '@/features/shared/chooseFile';
 import { loadAhead, openFile } from '@/features/shell/Station';
+import { whenIdle } from '@/features/shell/whenIdle';
 import type { Card } from '@/record';
 import { noticed } from '@/state/notice';
 import { useAppDispatch } from '@/state/store';
@@ -108,8 +109,9 @@ export const PiecesScreen = () => {
   const router = useRouter();
   const wide = useWide();
   const { data, error, isLoading, refetch } = useCardsQuery();
+  const isThere = data !== undefined;
   // While the list is read, the screens behind it come.
-  useEffect(loadAhead, []);
+  useEffect(() => (isThere ? whenIdle(loadAhead) : undefined), [isThere]);
   const inShop = data?.filter((it) => !it.archived) ?? [];
   const columns = wide ? 2 : 1;
   return (
