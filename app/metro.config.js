@@ -50,7 +50,13 @@ config.resolver.resolveRequest = (context, moduleName, platform) => {
 // A module is run when it is first used, not when the bundle is loaded: most of it is not needed
 // for the first screen.
 config.transformer.getTransformOptions = async () => ({
-  transform: { experimentalImportSupport: true, inlineRequires: true },
+  transform: {
+    experimentalImportSupport: true,
+    // It notes where the running script is from: later that can't be known any more.
+    inlineRequires: {
+      blockList: { [path.join(below('expo'), 'src/winter/ImportMetaRegistry.ts')]: true },
+    },
+  },
 });
 
 module.exports = config;

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import sharp from 'sharp';
-import { PHOTO_LIMIT } from './photos/limit';
+import { PHOTOS_OF_PIECE, PHOTO_LIMIT } from './photos/limit';
 import { CHEST, takenIn, testServer, type TestServer } from './testing/server';
 
 let server: TestServer;
@@ -40,6 +40,30 @@ describe('photos', () => {
     expect(metadata).toMatchObject({ width: 1200, height: 1600 });
     expect(metadata.exif).toBeUndefined();
     expect(metadata.orientation).toBeUndefined();
+  });
+
+  it('are counted; past the most of a piece another is refused', async () => {
+    const { body } = await server.api.get('/api/photos').expect(200);
+    expect(body.count).toBeGreaterThan(0);
+    expect(body.bytes).toBeGreaterThan(1000);
+    await server.database.write(async ({ photos }) => {
+      await photos.bulkCreate(
+        Array.from({ length: PHOTOS_OF_PIECE }, (_, index) => ({
+          id: `many-${index}`,
+          pieceId: CHEST.id,
+          width: 1,
+          height: 1,
+          bytes: Buffer.from([1]),
+          takenInAt: '2026-03-01T08:00:00Z',
+        })),
+      );
+    });
+    const refused = await send(await phonePicture());
+    expect(refused.status).toBe(422);
+    expect(refused.body.detail).toMatch(/photos already/);
+    await server.database.write(async ({ photos }) => {
+      await photos.destroy({ where: { width: 1 } });
+    });
   });
 
   it.each(['png', 'webp'] as const)('are taken in as %s, and kept as JPEG', async (format) => {

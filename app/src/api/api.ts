@@ -154,6 +154,9 @@ export const api = createApi({
         params: { name },
       }),
     }),
+    photoSum: build.query<{ readonly count: number; readonly bytes: number }, void>({
+      query: () => 'photos',
+    }),
     pairing: build.query<{ readonly paired: boolean; readonly encrypted: boolean }, void>({
       query: () => 'pairing',
     }),
@@ -201,6 +204,7 @@ export const {
   useShopQuery,
   useWaitingQuery,
   useErasePieceMutation,
+  usePhotoSumQuery,
   usePairingQuery,
   useAskCodeMutation,
   usePairMutation,

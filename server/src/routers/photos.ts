@@ -3,6 +3,7 @@ import { id as idSchema } from '@obrik/core/piece';
 import { z } from 'zod';
 import { endpoint, type Endpoint } from '../http/endpoint';
 import { HttpProblem, notFound } from '../http/problem';
+import { PHOTOS_IN_ALL, PHOTOS_OF_PIECE } from '../photos/limit';
 import { preparePhoto } from '../photos/prepare';
 import type { PhotoStore } from '../store/photos';
 import type { LedgerStore } from '../store/ledger';
@@ -22,46 +23,69 @@ interface Needs {
 }
 
 /** Photos of damages: resized when they come in, and without the position they were taken at. */
-export const photoEndpoints = ({ ledger, photos, now }: Needs): readonly Endpoint[] => [
-  endpoint({
-    method: 'post',
-    path: '/pieces/{pieceId}/photos',
-    summary: 'Keep a photo of a piece; up to 15 MB as JPEG, PNG or WebP',
-    content: { body: 'image/*' },
-    status: 201,
-    reply: keptPhoto,
-    errors: [404, 413, 415, 422],
-    query: z.object({
-      /** Made on the device, so that a photo sent twice is one. */
-      id: idSchema.optional(),
+export const photoEndpoints = ({ ledger, photos, now }: Needs): readonly Endpoint[] => {
+  const mustHaveRoom = async (pieceId: string): Promise<void> => {
+    const of = (count: number, most: number, whose: string) => {
+      if (count >= most) {
+        throw new HttpProblem(
+          422,
+          'Too many photos',
+          `${whose} ${count} photos already; ${most} is the most. Delete pieces that are done with for good, or keep photos elsewhere.`,
+        );
+      }
+    };
+    of((await photos.sum(pieceId)).count, PHOTOS_OF_PIECE, 'This piece has');
+    of((await photos.sum()).count, PHOTOS_IN_ALL, 'The shop has');
+  };
+  return [
+    endpoint({
+      method: 'get',
+      path: '/photos',
+      summary: 'How many photos there are, and their bytes together',
+      reply: z.object({ count: z.int(), bytes: z.number() }),
+      handle: () => photos.sum(),
     }),
-    handle: async ({ parameter, query, bytes }) => {
-      const pieceId = parameter('pieceId');
-      if (!(await ledger.piece(pieceId))) throw notFound(`piece "${pieceId}"`);
-      if (!bytes) throw noPicture;
-      const prepared = await preparePhoto(bytes);
-      const id = query.id ?? randomUUID();
-      await photos.add({ id, pieceId, ...prepared }, now());
-      return {
-        id,
-        width: prepared.width,
-        height: prepared.height,
-        bytes: prepared.bytes.length,
-      };
-    },
-  }),
-  endpoint({
-    method: 'get',
-    path: '/photos/{photoId}',
-    summary: 'A photo',
-    content: { reply: 'image/jpeg' },
-    reply: z.instanceof(Buffer),
-    errors: [404],
-    handle: async ({ parameter }) => {
-      const id = parameter('photoId');
-      const photo = await photos.find(id);
-      if (!photo) throw notFound(`photo "${id}"`);
-      return photo.bytes;
-    },
-  }),
-];
+    endpoint({
+      method: 'post',
+      path: '/pieces/{pieceId}/photos',
+      summary: 'Keep a photo of a piece; up to 15 MB as JPEG, PNG or WebP',
+      content: { body: 'image/*' },
+      status: 201,
+      reply: keptPhoto,
+      errors: [404, 413, 415, 422],
+      query: z.object({
+        /** Made on the device, so that a photo sent twice is one. */
+        id: idSchema.optional(),
+      }),
+      handle: async ({ parameter, query, bytes }) => {
+        const pieceId = parameter('pieceId');
+        if (!(await ledger.piece(pieceId))) throw notFound(`piece "${pieceId}"`);
+        if (!bytes) throw noPicture;
+        await mustHaveRoom(pieceId);
+        const prepared = await preparePhoto(bytes);
+        const id = query.id ?? randomUUID();
+        await photos.add({ id, pieceId, ...prepared }, now());
+        return {
+          id,
+          width: prepared.width,
+          height: prepared.height,
+          bytes: prepared.bytes.length,
+        };
+      },
+    }),
+    endpoint({
+      method: 'get',
+      path: '/photos/{photoId}',
+      summary: 'A photo',
+      content: { reply: 'image/jpeg' },
+      reply: z.instanceof(Buffer),
+      errors: [404],
+      handle: async ({ parameter }) => {
+        const id = parameter('photoId');
+        const photo = await photos.find(id);
+        if (!photo) throw notFound(`photo "${id}"`);
+        return photo.bytes;
+      },
+    }),
+  ];
+};

@@ -1,3 +1,4 @@
+import { col, fn } from 'sequelize';
 import type { Database } from './database';
 
 /** A photo as it is kept: an upright JPEG without any of the camera's notes. */
@@ -13,6 +14,8 @@ export interface PhotoStore {
   /** Keeps a photo; one whose id is known stays as it is. */
   add(photo: Photo, now: Date): Promise<void>;
   find(id: string): Promise<Photo | undefined>;
+  /** How many there are, of a piece or in all, and their bytes together. */
+  sum(pieceId?: string): Promise<{ readonly count: number; readonly bytes: number }>;
 }
 
 export const photoStore = ({ models, write }: Database): PhotoStore => ({
@@ -22,4 +25,15 @@ export const photoStore = ({ models, write }: Database): PhotoStore => ({
       await photos.create({ ...photo, takenInAt: now.toISOString() });
     }),
   find: async (id) => (await models.photos.findByPk(id))?.get({ plain: true }),
+  sum: async (pieceId) => {
+    const [row] = (await models.photos.findAll({
+      attributes: [
+        [fn('COUNT', col('id')), 'count'],
+        [fn('TOTAL', fn('LENGTH', col('bytes'))), 'bytes'],
+      ],
+      where: pieceId === undefined ? {} : { pieceId },
+      raw: true,
+    })) as unknown as { count: number; bytes: number }[];
+    return { count: row?.count ?? 0, bytes: row?.bytes ?? 0 };
+  },
 });

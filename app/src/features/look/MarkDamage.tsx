@@ -9,9 +9,9 @@ import { View } from 'react-native';
 import { z } from 'zod';
 import { recordPhoto } from '@/record';
 import {
+  Alarm,
   Body,
   Card,
-  Caution,
   Field,
   Figure,
   Label,
@@ -193,11 +193,7 @@ export const MarkDamage = ({
         title={photoId ? 'Another photo' : 'Add a photo'}
         onPress={() => void photograph()}
       />
-      {photoFailure ? (
-        <View role="alert">
-          <Caution text={photoFailure} />
-        </View>
-      ) : null}
+      <Alarm text={photoFailure} />
       {photoId ? (
         <>
           <Photo

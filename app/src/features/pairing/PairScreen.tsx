@@ -1,15 +1,14 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
-import { View } from 'react-native';
 import { useAskCodeMutation, usePairMutation, usePairingQuery } from '@/api/api';
 import { failureOf } from '@/api/failure';
 import { tryNow } from '@/record';
 import { usePreferences } from '@/state/preferences';
 import {
+  Alarm,
   Body,
   Card,
-  Caution,
   Field,
   Heading,
   Label,
@@ -47,11 +46,7 @@ export const PairScreen = () => {
       narrow
       foot={
         <>
-          {failure ? (
-            <View role="alert">
-              <Caution text={failure} />
-            </View>
-          ) : null}
+          <Alarm text={failure} />
           <MainButton title="Pair this device" onPress={() => void submit()} />
         </>
       }

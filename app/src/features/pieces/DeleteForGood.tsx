@@ -2,13 +2,12 @@ import type { Piece } from '@obrik/core/piece';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
-import { View } from 'react-native';
 import { useErasePieceMutation } from '@/api/api';
 import { failureOf } from '@/api/failure';
 import { tryNow } from '@/record';
 import { noticed } from '@/state/notice';
 import { useAppDispatch } from '@/state/store';
-import { Body, Card, Caution, Field, Label, MainButton, PlainButton } from '@/ui/controls';
+import { Alarm, Body, Card, Field, Label, MainButton, PlainButton } from '@/ui/controls';
 
 /** Deletes a client's data: asked for by name, because there is no way back. */
 export const DeleteForGood = ({ piece }: { readonly piece: Piece }) => {
@@ -36,11 +35,7 @@ export const DeleteForGood = ({ piece }: { readonly piece: Piece }) => {
         Only backups made before still hold it. To put it out of sight, put it away instead.
       </Body>
       <Field control={control} name="called" label="Type its name to go on" hint={piece.name} />
-      {failure ? (
-        <View role="alert">
-          <Caution text={failure} />
-        </View>
-      ) : null}
+      <Alarm text={failure} />
       <MainButton title="Delete for good" busy={isLoading} onPress={() => void submit()} />
       <PlainButton title="Keep it" onPress={() => setOpen(false)} />
     </Card>

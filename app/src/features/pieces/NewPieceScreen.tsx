@@ -2,13 +2,12 @@ import type { UnitSystem } from '@obrik/core/units';
 import { nanoid } from '@reduxjs/toolkit';
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
-import { View } from 'react-native';
 import { useShopQuery } from '@/api/api';
 import { record } from '@/record';
 import {
+  Alarm,
   Body,
   Card,
-  Caution,
   Heading,
   Loading,
   MainButton,
@@ -52,11 +51,7 @@ const NewPieceForm = ({ units }: { readonly units: UnitSystem }) => {
       narrow
       foot={
         <>
-          {failure ? (
-            <View role="alert">
-              <Caution text={failure} />
-            </View>
-          ) : null}
+          <Alarm text={failure} />
           <MainButton title="Take it in" onPress={() => void submit()} />
         </>
       }

@@ -15,11 +15,11 @@ import {
   Loading,
   MainButton,
   Options,
-  PlainButton,
   Screen,
   Small,
 } from '@/ui/controls';
 import { AirInShop } from './AirInShop';
+import { Backup } from './Backup';
 import { PairedDevices } from './PairedDevices';
 import { Person } from './Person';
 import { SchoolsCard } from './SchoolsCard';
@@ -118,17 +118,7 @@ export const SettingsScreen = () => {
         </>
       ) : null}
       <Person />
-      <Card style={{ gap: 12 }}>
-        <Label heading>Backup</Label>
-        <Small>
-          The shop’s server makes one every day and keeps the last seven. This one is yours to put
-          elsewhere.
-        </Small>
-        <PlainButton
-          title="Download a backup"
-          onPress={() => window.location.assign('/api/backup')}
-        />
-      </Card>
+      <Backup />
       <PairedDevices />
       <Card style={{ gap: 12 }}>
         <Label heading>Light on this device</Label>

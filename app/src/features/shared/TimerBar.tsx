@@ -1,10 +1,10 @@
 import { Text } from '@rneui/themed';
 import { useRouter } from 'expo-router';
-import { useEffect, useRef } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { Pressable } from 'react-native';
 import { timeLeft, useTimers } from '@/state/timers';
 import { FONTS, SIZES, TARGET, usePalette } from '@/ui/theme';
-import { ring } from './ring';
+import { hasSound, ring, wakeSound } from './ring';
 import { useNow } from './useNow';
 
 /** Timers that are running or have run out, wherever one is in the app; tapped, they lead to their test. */
@@ -14,15 +14,26 @@ export const TimerBar = () => {
   const timers = useTimers();
   const open = Object.entries(timers).filter(([, it]) => !it.seen);
   const now = useNow(open.length > 0);
-  const over = open.filter(([, it]) => it.endsAt <= now).length;
-  const rung = useRef(0);
+  const over = open.filter(([, it]) => it.endsAt <= now);
+  const rung = useRef<ReadonlySet<string>>(new Set());
   useEffect(() => {
-    if (over > rung.current) ring();
-    rung.current = over;
-  }, [over]);
+    const fresh = over.filter(([key]) => !rung.current.has(key));
+    if (fresh.length > 0) ring(fresh.map(([, it]) => it.title));
+    rung.current = new Set(over.map(([key]) => key));
+  });
+  // After a reload a browser lets a page sound once it has been touched.
+  const [sounds, setSounds] = useState(hasSound());
+  useEffect(() => {
+    if (sounds || open.length === 0) return undefined;
+    const wake = () => void wakeSound().then(() => setSounds(hasSound()));
+    document.addEventListener('pointerdown', wake);
+    return () => document.removeEventListener('pointerdown', wake);
+  }, [sounds, open.length]);
   return open.map(([key, it]) => {
     const done = it.endsAt <= now;
-    const words = done ? `${it.title}: time is up` : `${it.title}: ${timeLeft(it.endsAt, now)}`;
+    const words = done
+      ? `${it.title}: time is up`
+      : `${it.title}: ${timeLeft(it.endsAt, now)}${sounds ? '' : ' · tap for sound'}`;
     return (
       <Pressable
         key={key}

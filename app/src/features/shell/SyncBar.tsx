@@ -1,10 +1,8 @@
-import { Text } from '@rneui/themed';
 import { useRouter } from 'expo-router';
 import { useEffect } from 'react';
-import { Pressable, View } from 'react-native';
 import { useWaitingQuery } from '@/api/api';
 import { useLink } from '@/state/link';
-import { FONTS, SIZES, TARGET, usePalette } from '@/ui/theme';
+import { Strip } from '@/ui/controls';
 
 const entries = (count: number): string => (count === 1 ? '1 entry' : `${count} entries`);
 
@@ -20,7 +18,6 @@ const useHold = (holds: boolean): void => {
 
 /** How this device stands to the shop, where that is worth a word. */
 export const SyncBar = () => {
-  const palette = usePalette();
   const router = useRouter();
   const { link, storage } = useLink();
   const { data } = useWaitingQuery();
@@ -53,31 +50,10 @@ export const SyncBar = () => {
       : { href: '/waiting', title: 'See', label: 'See what waits' };
   const opens = link === 'unpaired' || count > 0 || refused > 0;
   return (
-    <View
-      role="status"
-      {...{ dataSet: { print: 'no' } }}
-      style={{
-        flexDirection: 'row',
-        alignItems: 'center',
-        backgroundColor: refused > 0 ? palette.amberSoft : palette.slateSoft,
-        paddingLeft: 16,
-      }}
-    >
-      <Text style={{ flex: 1, color: palette.ink, fontSize: SIZES.small, paddingVertical: 8 }}>
-        {words.join(' ')}
-      </Text>
-      {opens ? (
-        <Pressable
-          role="button"
-          aria-label={way.label}
-          onPress={() => router.navigate(way.href)}
-          style={{ minHeight: TARGET, paddingHorizontal: 14, justifyContent: 'center' }}
-        >
-          <Text style={{ fontFamily: FONTS.headBold, fontSize: SIZES.title, color: palette.ink }}>
-            {way.title}
-          </Text>
-        </Pressable>
-      ) : null}
-    </View>
+    <Strip
+      words={words.join(' ')}
+      tone={refused > 0 ? 'amber' : 'slate'}
+      action={opens ? { ...way, onPress: () => router.navigate(way.href) } : undefined}
+    />
   );
 };

@@ -33,6 +33,8 @@ import {
 } from '@/ui/controls';
 import { usePalette } from '@/ui/theme';
 import { Outcomes } from '@/features/shared/Outcomes';
+import { askForNotices, wakeSound } from '@/features/shared/ring';
+import { useWakeLock } from '@/features/shared/useWakeLock';
 import { useNow } from '@/features/shared/useNow';
 
 const ClockFace = ({
@@ -95,6 +97,7 @@ export const TestScreen = ({ record }: { readonly record: PieceRecord }) => {
   const key = timerKey(piece.id, surface?.id ?? '', params.testId);
   const timer = useTimers()[key];
   const now = useNow(timer !== undefined);
+  useWakeLock(timer !== undefined && !timer.seen);
   const back = () => router.navigate(`/pieces/${piece.id}/look?surface=${surface?.id ?? ''}`);
   if (!test || !surface) {
     return (
@@ -109,6 +112,8 @@ export const TestScreen = ({ record }: { readonly record: PieceRecord }) => {
   }
   const start = () => {
     if (!test.timer) return;
+    void wakeSound();
+    askForNotices();
     dispatch(
       timerStarted({
         key,

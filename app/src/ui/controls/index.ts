@@ -1,3 +1,4 @@
+export { Alarm } from './Alarm';
 export { Bars } from './Bars';
 export { MainButton, OpenRow, Option, Options, PlainButton } from './Buttons';
 export { Caution } from './Caution';
@@ -7,6 +8,7 @@ export { PlaceLink } from './PlaceLink';
 export { ListScreen, Screen, TwoPanes, useWide } from './Screen';
 export { Empty, Failure, Loading } from './States';
 export { Statement } from './Statement';
+export { Strip } from './Strip';
 export { Tag } from './Tag';
 export { Card, Ticket } from './Ticket';
 export { TitleRow } from './TitleRow';
