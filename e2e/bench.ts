@@ -33,12 +33,13 @@ export const record = async (page: Page, question: RegExp, test: RegExp, outcome
   ).toBeVisible();
 };
 
-/** Nothing may be wider than the screen. */
+/** Nothing may be wider than the screen, once a drawing has found its width. */
 export const expectNoSidewaysScroll = async (page: Page): Promise<void> => {
-  const tooWide = await page.evaluate(() =>
-    [...document.querySelectorAll<HTMLElement>('#root *')]
-      .filter((it) => it.getBoundingClientRect().right > window.innerWidth + 1)
-      .map((it) => it.textContent?.slice(0, 40)),
-  );
-  expect(tooWide).toEqual([]);
+  const tooWide = () =>
+    page.evaluate(() =>
+      [...document.querySelectorAll<HTMLElement>('#root *')]
+        .filter((it) => it.getBoundingClientRect().right > window.innerWidth + 1)
+        .map((it) => it.textContent?.slice(0, 40)),
+    );
+  await expect.poll(tooWide).toEqual([]);
 };

@@ -15,7 +15,7 @@ const TRY = 'obrik-try-now';
 export const tryNow = (): void => void globalThis.dispatchEvent(new Event(TRY));
 
 interface Sync {
-  stop(): void;
+  readonly stop: () => void;
 }
 
 /**

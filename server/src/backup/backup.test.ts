@@ -4,7 +4,16 @@ import { dbCommand } from '../cli/db';
 import { openDatabase, type Database } from '../store/database';
 import { ledgerStore } from '../store/ledger';
 import { photoStore } from '../store/photos';
-import { CHEST, NOW, OBSERVATION, entryOf, folder, takenIn, testServer } from '../testing/server';
+import {
+  CHEST,
+  NOW,
+  OBSERVATION,
+  entryOf,
+  folder,
+  takenIn,
+  testServer,
+  withDatabase,
+} from '../testing/server';
 import { readBackup } from './backup';
 import { backUpToday, backupFolder, newestGood, wayOut } from './daily';
 
@@ -21,15 +30,6 @@ const fill = async (database: Database): Promise<void> => {
   const look = entryOf({ kind: 'observe', observation: OBSERVATION });
   await ledgerStore(database).add([takenIn(), look], NOW);
   await photoStore(database).add({ id: 'photo', pieceId: CHEST.id, ...PICTURE }, NOW);
-};
-
-const withDatabase = async <T>(file: string, work: (it: Database) => Promise<T>): Promise<T> => {
-  const database = await openDatabase(file);
-  try {
-    return await work(database);
-  } finally {
-    await database.close();
-  }
 };
 
 describe('a backup', () => {

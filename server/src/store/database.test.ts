@@ -3,7 +3,7 @@ import path from 'node:path';
 import { QueryTypes, Sequelize } from 'sequelize';
 import { piece as pieceSchema, type Piece } from '@obrik/core/piece';
 import { loadDemo } from '../demo/load';
-import { CHEST, NOW, OBSERVATION, entryOf, folder, takenIn } from '../testing/server';
+import { CHEST, NOW, OBSERVATION, entryOf, folder, takenIn, withDatabase } from '../testing/server';
 import { openDatabase, type Database } from './database';
 import { ledgerStore } from './ledger';
 import { MIGRATIONS } from './migrations';
@@ -42,15 +42,6 @@ const asSets = (it: Piece) =>
 const select = async ({ sequelize }: Database, sql: string): Promise<unknown[]> => {
   const rows = await sequelize.query<Record<string, unknown>>(sql, { type: QueryTypes.SELECT });
   return rows.map((it) => Object.values(it)[0]);
-};
-
-const withDatabase = async <T>(file: string, work: (it: Database) => Promise<T>): Promise<T> => {
-  const database = await openDatabase(file);
-  try {
-    return await work(database);
-  } finally {
-    await database.close();
-  }
 };
 
 describe('an empty file', () => {

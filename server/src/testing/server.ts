@@ -97,3 +97,16 @@ export const OBSERVATION = {
   outcome: 'thin-wood',
   at: '2026-03-01T08:00:00Z',
 };
+
+/** Opens a database for a while. */
+export const withDatabase = async <T>(
+  file: string,
+  work: (it: Database) => Promise<T>,
+): Promise<T> => {
+  const database = await openDatabase(file);
+  try {
+    return await work(database);
+  } finally {
+    await database.close();
+  }
+};

@@ -146,8 +146,16 @@ export const PieceFrame = ({ children, bare }: PieceFrameProps) => {
           paddingTop: 4,
         }}
       >
-        <View style={{ flexDirection: 'row', alignItems: 'center', paddingHorizontal: 12 }}>
-          <Small style={{ flex: 1 }}>
+        <View
+          style={{
+            flexDirection: 'row',
+            flexWrap: 'wrap',
+            justifyContent: 'flex-end',
+            alignItems: 'center',
+            paddingHorizontal: 12,
+          }}
+        >
+          <Small style={{ flexGrow: 1, flexShrink: 1, flexBasis: 150 }}>
             {ticketNumber(number)} · {piece.name}, {yearsInWords(piece)}
             {waits ? ' · saved here, not yet at the shop' : ''}
           </Small>
