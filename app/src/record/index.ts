@@ -5,6 +5,7 @@ export { setPersonName } from './identity';
 export { dropThing, keepThing, thingsOf, watchThings, type KeptKind } from './kept';
 export {
   discardEntry,
+  discardPhoto,
   record,
   recordPhoto,
   retryEntry,

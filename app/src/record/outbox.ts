@@ -85,6 +85,11 @@ export const retryEntry = async (id: string): Promise<void> => {
   await (await theDevice()).outbox.where('id').equals(id).modify({ refused: null });
 };
 
+/** Drops a photo that the shop refused, for good. */
+export const discardPhoto = async (id: string): Promise<void> => {
+  await (await theDevice()).photos.delete(id);
+};
+
 const TYPES: readonly string[] = ['image/jpeg', 'image/png', 'image/webp'];
 
 /** Can the browser show it? One that can't is told now, not when the shop refuses it. */

@@ -9,7 +9,14 @@ import {
   type PieceSummary,
   type ShopLedger,
 } from '@obrik/core/ledger';
-import { ABOUT_SHOP, OUTDATED, theDevice, type Device, type WaitingEntry } from './device';
+import {
+  ABOUT_SHOP,
+  OUTDATED,
+  theDevice,
+  type Device,
+  type WaitingEntry,
+  type WaitingPhoto,
+} from './device';
 
 /*
  * What is read here is given the open device: Dexie sees what a live reading depends on only where
@@ -93,6 +100,8 @@ export interface Waiting {
   readonly about: readonly string[];
   /** Entries that the shop refused. */
   readonly refused: readonly WaitingEntry[];
+  /** Photos that the shop refused. */
+  readonly refusedPhotos: readonly WaitingPhoto[];
   /** The shop has entries that this page is too old to read. */
   readonly outdated: boolean;
 }
@@ -109,6 +118,7 @@ export const waitingHere = async (device: Device): Promise<Waiting> => {
     count: open.length + openPhotos.length,
     about: [...new Set([...open.map((it) => it.about), ...openPhotos.map((it) => it.pieceId)])],
     refused: outbox.filter((it) => it.refused !== null),
+    refusedPhotos: photos.filter((it) => it.refused !== null),
     outdated: outdated !== undefined,
   };
 };

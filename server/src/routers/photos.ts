@@ -52,7 +52,7 @@ export const photoEndpoints = ({ ledger, photos, now }: Needs): readonly Endpoin
       content: { body: 'image/*' },
       status: 201,
       reply: keptPhoto,
-      errors: [404, 413, 415, 422],
+      errors: [404, 413, 415, 422, 503],
       query: z.object({
         /** Made on the device, so that a photo sent twice is one. */
         id: idSchema.optional(),

@@ -1,5 +1,6 @@
 import { existsSync, statSync } from 'node:fs';
 import { QueryTypes, Sequelize } from 'sequelize';
+import { inTurn } from '../turns';
 import { lockFile } from './lock';
 import { migrate } from './migrate';
 import { defineModels, type Models } from './models';
@@ -78,16 +79,6 @@ const openWriter = async (file: string, { onStatement }: Options): Promise<Seque
     await writer.query(`PRAGMA ${pragma}`);
   }
   return writer;
-};
-
-/** One write at a time; a failed one stops none after it. */
-const inTurn = (): (<T>(work: () => Promise<T>) => Promise<T>) => {
-  let last: Promise<unknown> = Promise.resolve();
-  return (work) => {
-    const next = last.then(work);
-    last = next.catch(() => undefined);
-    return next;
-  };
 };
 
 /** A file of no bytes beside which there are backups once held something. */

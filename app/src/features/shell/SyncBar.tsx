@@ -22,7 +22,7 @@ export const SyncBar = () => {
   const { link, storage } = useLink();
   const { data } = useWaitingQuery();
   const count = data?.count ?? 0;
-  const refused = data?.refused.length ?? 0;
+  const refused = (data?.refused.length ?? 0) + (data?.refusedPhotos.length ?? 0);
   useHold(storage === 'page' && count > 0);
   const words = [
     ...(link === 'offline'

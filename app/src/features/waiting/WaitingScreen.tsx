@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { useCardsQuery, useWaitingQuery } from '@/api/api';
 import { useShop } from '@/api/usePiece';
 import { deedInWords } from '@/features/history/deedInWords';
-import { discardEntry, retryEntry, type WaitingEntry } from '@/record';
+import { discardEntry, discardPhoto, retryEntry, type WaitingEntry } from '@/record';
 import {
   Body,
   Card,
@@ -54,11 +54,12 @@ export const WaitingScreen = () => {
   const { units } = useShop();
   const nameOf = (about: string) =>
     cards?.find((it) => it.pieceId === about)?.name ?? 'Settings of the shop';
+  const refused = (data?.refused.length ?? 0) + (data?.refusedPhotos.length ?? 0);
   const surfaceName = (surfaceId: string) => surfaceId;
   return (
     <Screen narrow>
       <Heading>Not yet at the shop</Heading>
-      {data && data.count === 0 && data.refused.length === 0 ? (
+      {data && data.count === 0 && refused === 0 ? (
         <Empty
           title="All is at the shop"
           text="Nothing waits on this device."
@@ -76,7 +77,7 @@ export const WaitingScreen = () => {
           </Small>
         </Card>
       ) : null}
-      {data && data.refused.length > 0 ? (
+      {data && refused > 0 ? (
         <>
           <Label heading>The shop did not take</Label>
           <Body>
@@ -89,6 +90,18 @@ export const WaitingScreen = () => {
               piece={nameOf(it.about)}
               words={deedInWords(it.entry.deed, { units, surfaceName })}
             />
+          ))}
+          {data.refusedPhotos.map((it) => (
+            <Card key={it.id} edge="amber" style={{ gap: 6 }}>
+              <Small>{nameOf(it.pieceId)}</Small>
+              <Strong>A photo</Strong>
+              <Body>{it.refused}</Body>
+              <PlainButton
+                title="Drop it"
+                label="Drop the photo"
+                onPress={() => void discardPhoto(it.id)}
+              />
+            </Card>
           ))}
         </>
       ) : null}
