@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test } from '@playwright/test';
-import { button, expectNoSidewaysScroll, open } from './bench';
+import { expect } from '@playwright/test';
+import { button, expectNoSidewaysScroll, open, test } from './bench';
 
 const SCREENS = [
   ['Pieces', '/pieces'],

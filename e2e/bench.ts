@@ -1,4 +1,42 @@
-import { expect, type Locator, type Page } from '@playwright/test';
+import { test as base, expect, type Locator, type Page } from '@playwright/test';
+
+/** How many entries wait on the device of a page; none on one that has no such device. */
+const waitingOn = (page: Page): Promise<number> =>
+  page
+    .evaluate(
+      () =>
+        new Promise<number>((resolve) => {
+          const asked = indexedDB.open('obrik');
+          asked.onerror = () => resolve(0);
+          asked.onsuccess = () => {
+            const store = asked.result;
+            const none = !store.objectStoreNames.contains('outbox');
+            const count = none
+              ? undefined
+              : store.transaction('outbox').objectStore('outbox').count();
+            if (!count) return resolve(0);
+            count.onsuccess = () => {
+              store.close();
+              resolve(count.result);
+            };
+          };
+        }),
+    )
+    .catch(() => 0);
+
+/** Waits until all that was recorded on a page is at the shop: tests share one. */
+export const allAtShop = (page: Page): Promise<void> => expect.poll(() => waitingOn(page)).toBe(0);
+
+/** A test whose device is thrown away only when what it recorded is at the shop. */
+export const test = base.extend<{ readonly settled: void }>({
+  settled: [
+    async ({ page }, use) => {
+      await use();
+      await allAtShop(page);
+    },
+    { auto: true },
+  ],
+});
 
 /** What is on the screen, by its accessible name. */
 export const button = (page: Page, name: string | RegExp): Locator =>

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
-import { expect, test, type Page } from '@playwright/test';
-import { button, expectNoSidewaysScroll, open } from './bench';
+import { expect, type Page } from '@playwright/test';
+import { button, expectNoSidewaysScroll, open, test } from './bench';
 
 /** A piece of its own, with a look and a damage that a spreadsheet might take for a formula. */
 const takeIn = async (page: Page, pieceId: string): Promise<void> => {

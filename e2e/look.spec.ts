@@ -1,6 +1,6 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import sharp from 'sharp';
-import { button, expectNoSidewaysScroll, open, record } from './bench';
+import { button, expectNoSidewaysScroll, open, record, test } from './bench';
 
 // A complete look at one demo piece on phone size: steps with a timer over a reload, layers, a
 // photo of a damage with its place, a meter, hardware, and the sheet of all that is known.

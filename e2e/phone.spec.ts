@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
-import { button, expectNoSidewaysScroll, goTo, open, record } from './bench';
+import { expect } from '@playwright/test';
+import { button, expectNoSidewaysScroll, goTo, open, record, test } from './bench';
 
 test('a piece is taken in by hand, looked at, aimed, planned, kept, and found again', async ({
   page,

@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
-import { button, open } from './bench';
+import { expect } from '@playwright/test';
+import { button, open, test } from './bench';
 
 test('the route card is printed whole, without the screen around it', async ({ page }) => {
   await open(page, '/pieces/card-index/route');

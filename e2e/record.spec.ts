@@ -1,6 +1,6 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import sharp from 'sharp';
-import { button, open, record } from './bench';
+import { allAtShop, button, open, record, test } from './bench';
 
 const OFFLINE = /No connection to the shop/;
 
@@ -149,6 +149,7 @@ test('two devices that name a piece otherwise while apart both see it, and one t
     await expect(page.getByText(/Map press, hall/).first()).toBeVisible();
   }
   await giveBack(bench);
+  await allAtShop(bench);
   await bench.context().close();
   await yard.context().close();
 });

@@ -2,8 +2,8 @@ import { spawn, type ChildProcess } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { expect, test } from '@playwright/test';
-import { button } from './bench';
+import { expect } from '@playwright/test';
+import { button, test } from './bench';
 
 const PORT = 3224;
 const SHOP = `http://127.0.0.1:${PORT}`;

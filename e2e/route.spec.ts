@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
-import { button, expectNoSidewaysScroll, goTo, open } from './bench';
+import { expect } from '@playwright/test';
+import { button, expectNoSidewaysScroll, goTo, open, test } from './bench';
 
 // From aim to handover at one demo piece: what it can become, the coats, other ways, the care sheet.
 

@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
-import { button, expectNoSidewaysScroll, goTo, open } from './bench';
+import { expect } from '@playwright/test';
+import { button, expectNoSidewaysScroll, goTo, open, test } from './bench';
 
 test.use({ viewport: { width: 1280, height: 800 } });
 
