@@ -1,4 +1,4 @@
-import type { Change, DescriptionPart, Piece } from '../piece';
+import type { DescriptionPart, Piece } from '../piece';
 import type { Deed, Setting } from './entry';
 
 /**
@@ -27,10 +27,6 @@ const described = (part: DescriptionPart): readonly Field[] =>
     return [{ name, value: description, deed: { kind: 'describe', description } as const }];
   });
 
-const worked = (it: Extract<Change, { kind: 'work' }>): readonly Field[] => [
-  { name: 'work', value: it.schools, deed: it },
-];
-
 /** What an entry sets. */
 export const fieldsOf = (it: Deed): readonly Field[] => {
   switch (it.kind) {
@@ -58,7 +54,7 @@ export const fieldsOf = (it: Deed): readonly Field[] => {
         };
       });
     case 'work':
-      return worked(it);
+      return [{ name: 'work', value: it.schools, deed: it }];
     case 'archive':
     case 'restore':
       return [{ name: 'archived', value: it.kind, deed: it }];

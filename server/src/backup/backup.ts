@@ -3,6 +3,7 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { QueryTypes, Sequelize } from 'sequelize';
 import { z } from 'zod';
+import { jsonIn } from '../store/json';
 import { copyDatabase } from '../store/migrate';
 import { checksumOf, packZip, unpackZip } from './zip';
 
@@ -85,14 +86,6 @@ export const makeBackup = (file: string, target: string, now: Date): Promise<Man
     return made;
   });
 
-const parsed = (text: string): unknown => {
-  try {
-    return JSON.parse(text) as unknown;
-  } catch {
-    return undefined;
-  }
-};
-
 /**
  * Takes a backup out of its zip and reads it through.
  * @param place where the database goes; nowhere, where it is only checked
@@ -110,7 +103,7 @@ export const readBackup = (source: string, place?: string): Promise<Manifest> =>
     if (!found.includes(MANIFEST) || !found.includes(DATABASE)) {
       throw new Error('It is not a backup of Obrik.');
     }
-    const result = manifest.safeParse(parsed(readFileSync(places[MANIFEST], 'utf8')));
+    const result = manifest.safeParse(jsonIn(readFileSync(places[MANIFEST], 'utf8')));
     if (!result.success) throw new Error(result.error.issues[0]?.message ?? 'It can’t be read.');
     const [file] = result.data.files.filter((it) => it.name === DATABASE);
     if (file?.sha256 !== (await checksumOf(places[DATABASE]))) {

@@ -244,6 +244,19 @@ describe('the record', () => {
       expect(told).toMatchObject({ outcome: 'stored' });
     }));
 
+  it('answers every entry where a write can’t even begin, and goes on when it can', () =>
+    withDatabase(place.at('begin.sqlite'), async (database) => {
+      let works = false;
+      const ledger = ledgerStore({
+        ...database,
+        write: (work) => (works ? database.write(work) : Promise.reject(new Error('SQLITE_FULL'))),
+      });
+      await expect(ledger.add([takenIn()], NOW)).rejects.toThrow('SQLITE_FULL');
+      await expect(ledger.add([takenIn()], NOW)).rejects.toThrow('SQLITE_FULL');
+      works = true;
+      expect(await ledger.add([takenIn()], NOW)).toMatchObject([{ outcome: 'stored' }]);
+    }));
+
   it('undoes a write whole where a part of it fails', () =>
     withDatabase(place.at('half.sqlite'), async (database) => {
       const ledger = await filled(database);

@@ -1,6 +1,7 @@
 import { keptEntry, type Entry, type KeptEntry, type Unreadable } from '@obrik/core/ledger';
 import { problemsOf } from '@obrik/core/piece';
 import type { WhereOptions } from 'sequelize';
+import { jsonIn } from './json';
 import type { EntryRow, Models } from './models';
 
 /** A stored line, read: an entry, or one that is kept as it is and shown as that. */
@@ -8,17 +9,9 @@ export type ReadLine =
   | { readonly ok: true; readonly entry: KeptEntry }
   | { readonly ok: false; readonly unreadable: Unreadable };
 
-const parsed = (text: string): unknown => {
-  try {
-    return JSON.parse(text) as unknown;
-  } catch {
-    return undefined;
-  }
-};
-
 /** Reads one line by itself: what is wrong with it is its own matter. */
 export const readLine = (row: EntryRow): ReadLine => {
-  const result = keptEntry.safeParse({ ...row, deed: parsed(row.deed) });
+  const result = keptEntry.safeParse({ ...row, deed: jsonIn(row.deed) });
   if (result.success) return { ok: true, entry: result.data };
   const [first] = problemsOf(result.error);
   const why = first ? `${first.path}: ${first.message}` : 'It has no known form.';

@@ -106,6 +106,11 @@ export const ledgerStore = ({ models: reading, write, tidy }: Database): LedgerS
       let from = 0;
       for (const { sent, resolve } of batch) resolve(receipts.slice(from, (from += sent.length)));
     } catch (error) {
+      // Where the write could not even begin, what has gathered waits for nothing any more.
+      if (batch.length === 0) {
+        batch = gathered;
+        gathered = [];
+      }
       for (const { reject } of batch) reject(error);
     }
   };

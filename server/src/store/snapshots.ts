@@ -8,18 +8,14 @@ import {
 } from '@obrik/core/ledger';
 import { LRUCache } from 'lru-cache';
 import type { z } from 'zod';
+import { jsonIn } from './json';
 import type { Models, SnapshotRow } from './models';
 
 /** Version of the form of snapshots; another one is made again from the entries. */
 export const FORM = 1;
-const parsedBy = <S extends z.ZodType>(schema: S, text: string | null): z.output<S> | undefined => {
-  if (text === null) return undefined;
-  try {
-    return schema.safeParse(JSON.parse(text)).data;
-  } catch {
-    return undefined;
-  }
-};
+
+const parsedBy = <S extends z.ZodType>(schema: S, text: string | null): z.output<S> | undefined =>
+  text === null ? undefined : schema.safeParse(jsonIn(text)).data;
 
 const snapshotOf = (it: PieceLedger): Omit<SnapshotRow, 'planned' | 'plannedAs'> => ({
   pieceId: it.piece.id,
