@@ -1,6 +1,6 @@
 /** Floors of core, lowest first. A folder may import from floors below its own, and nowhere else. */
 const FLOORS = [
-  ['units', 'catalog', 'dice'],
+  ['units', 'ticket', 'catalog', 'dice'],
   ['words'],
   ['piece', 'climate'],
   ['ledger'],

@@ -8,6 +8,34 @@ const below = (name) => path.dirname(require.resolve(`${name}/package.json`));
 /** Components of React Native Elements that Obrik shows, and those that these are made of. */
 const SHOWN = ['Button', 'Icon', 'Image', 'Input', 'Switch', 'Text', 'config', 'helpers'];
 
+const UNUSED_OF_ROUTER = [
+  './layouts/Tabs',
+  './layouts/experimental-stack',
+  './standard-navigation',
+  './stack',
+  './color',
+  '../react-navigation/bottom-tabs',
+];
+
+const UNUSED_OF_NATIVE_WEB = [
+  'Alert',
+  'CheckBox',
+  'Clipboard',
+  'ImageBackground',
+  'InputAccessoryView',
+  'KeyboardAvoidingView',
+  'LayoutAnimation',
+  'LogBox',
+  'Picker',
+  'ProgressBar',
+  'SectionList',
+  'Share',
+  'StatusBar',
+  'Touchable',
+  'Vibration',
+  'YellowBox',
+];
+
 // Metro takes a package whole. What Obrik does not use of the large ones is left out here, so that
 // the first screen is on the phone sooner.
 const LEFT_OUT = [
@@ -20,6 +48,37 @@ const LEFT_OUT = [
   {
     applies: (name, from) =>
       /@rneui\/(base|themed)\/dist\/index\.js$/.test(from) && !SHOWN.includes(name.slice(2)),
+    instead: () => ({ type: 'empty' }),
+  },
+  {
+    // Navigators of the router that Obrik has no use for: it shows one screen at a time by a slot.
+    applies: (name, from) =>
+      /expo-router\/build\/(exports|index|views\/ErrorBoundary|views\/Toast)\.js$/.test(from) &&
+      UNUSED_OF_ROUTER.includes(name),
+    instead: () => ({ type: 'empty' }),
+  },
+  {
+    applies: (name, from) =>
+      /expo-router\/build\/layouts\/StackClient\.js$/.test(from) && /stack-utils$/.test(name),
+    instead: () => ({ type: 'empty' }),
+  },
+  {
+    applies: (name, from) =>
+      /expo-router\/build\//.test(from) && name.endsWith('/createNativeStackNavigator'),
+    instead: () => light('navigator.js'),
+  },
+  {
+    // What of react-native-web neither Obrik nor React Native Elements shows.
+    applies: (name, from) =>
+      /react-native-web\/dist\/index\.js$/.test(from) &&
+      UNUSED_OF_NATIVE_WEB.includes(name.replace('./exports/', '')),
+    instead: () => ({ type: 'empty' }),
+  },
+  {
+    // Zod's way to and from JSON Schema is gone on the server only.
+    applies: (name, from) =>
+      /\/zod\/v4\/classic\/(external|schemas)\.(js|cjs)$/.test(from) &&
+      /from-json-schema/.test(name),
     instead: () => ({ type: 'empty' }),
   },
   {

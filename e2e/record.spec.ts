@@ -137,6 +137,7 @@ test('two devices that name a piece otherwise while apart both see it, and one t
   await open(bench, '/pieces/map-press/edit');
   await yard.route('**/api/**', (route) => route.abort());
   await rename(bench, 'Map press, hall');
+  await allAtShop(bench);
   await rename(yard, 'Map press, yard');
   await yard.unroute('**/api/**');
   for (const page of [bench, yard]) {

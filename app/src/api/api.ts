@@ -2,19 +2,15 @@ import { liveQuery } from 'dexie';
 import type { LedgerEntry, PieceLedger, ShopLedger } from '@obrik/core/ledger';
 import type { Route } from '@obrik/core/route';
 import { copyWithStructuralSharing, createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
+import { cursorHere, theDevice, type Card, type Device } from '@/device';
 import {
   cardsHere,
-  cursorHere,
   historyHere,
   pieceHere,
-  pullCards,
   pullPiece,
   pullShop,
   shopHere,
-  theDevice,
   waitingHere,
-  type Card,
-  type Device,
   type Waiting,
 } from '@/record';
 
@@ -84,6 +80,11 @@ const live =
     subscription.unsubscribe();
   };
 
+const listHere = async (device: Device): Promise<readonly Card[] | null> => {
+  const [cards, cursor] = await Promise.all([cardsHere(device), cursorHere(device)]);
+  return cards.length > 0 || cursor > 0 ? cards : null;
+};
+
 const unreachable = (error: unknown) => ({
   error: { status: 'FETCH_ERROR' as const, error: String(error) },
 });
@@ -97,27 +98,17 @@ export const api = createApi({
   baseQuery: fetchBaseQuery({ baseUrl: '/api', timeout: 15_000 }),
   tagTypes: ['Routes', 'Here', 'Paired'],
   endpoints: (build) => ({
-    cards: build.query<readonly Card[], void>({
-      queryFn: async () => {
-        const device = await theDevice();
-        const here = await cardsHere(device);
-        if (here.length > 0 || (await cursorHere()) > 0) return { data: here };
-        try {
-          await pullCards();
-        } catch (error) {
-          return unreachable(error);
-        }
-        return { data: await cardsHere(device) };
-      },
-      providesTags: ['Here'],
-      onCacheEntryAdded: live(cardsHere),
+    /** The list; null before the shop has ever been asked. */
+    cards: build.query<readonly Card[] | null, void>({
+      queryFn: async () => ({ data: await listHere(await theDevice()) }),
+      onCacheEntryAdded: live(listHere),
     }),
     /** One piece with what waits here; null where there is none of this id. */
     piece: build.query<PieceLedger | null, string>({
       queryFn: async (pieceId) => {
         const device = await theDevice();
         // Before the whole record is here, a part of a piece must not pass for the piece.
-        if ((await cursorHere()) === 0 || !(await pieceHere(device, pieceId))) {
+        if ((await cursorHere(device)) === 0 || !(await pieceHere(device, pieceId))) {
           try {
             await pullPiece(pieceId);
           } catch (error) {
@@ -136,9 +127,10 @@ export const api = createApi({
     }),
     shop: build.query<ShopLedger, void>({
       queryFn: async () => {
+        const device = await theDevice();
         // Without the shop its usual settings hold until it can be asked.
-        if ((await cursorHere()) === 0) await pullShop().catch(() => undefined);
-        return { data: await shopHere(await theDevice()) };
+        if ((await cursorHere(device)) === 0) await pullShop().catch(() => undefined);
+        return { data: await shopHere(device) };
       },
       providesTags: ['Here'],
       onCacheEntryAdded: live(shopHere),

@@ -4,7 +4,7 @@ import type { ReactNode } from 'react';
 import { Provider } from 'react-redux';
 import { record } from '@/record';
 import { noticeGone, useNotice } from '@/state/notice';
-import { store } from '@/state/store';
+import { addQueries, store } from '@/state/store';
 import { api } from './api';
 import { useChange, useDeeds, usePieceRecord, useShop } from './usePiece';
 
@@ -21,6 +21,8 @@ const observe = (id: string, testId: string, outcome: string): Change => ({
 });
 const CHIP = observe('a', 'chip', 'thin-wood');
 const TAP = observe('b', 'tap', 'full');
+
+beforeAll(() => addQueries(api));
 
 const wrapper = ({ children }: { readonly children: ReactNode }) => (
   <Provider store={store}>{children}</Provider>

@@ -1,6 +1,7 @@
 /**
- * The screens of a piece and those made like them, with planner, drawings and forms: loaded as one,
- * after the list is on the screen.
+ * What is behind the first screen: the record and its exchange with the shop, the planner, drawings,
+ * forms, and all screens but the list. Loaded as one, after the list is on the screen; reached in no
+ * other way, else it comes with the first screen again.
  */
 export { AimScreen } from './aim/AimScreen';
 export { CompareScreen } from './compare/CompareScreen';
@@ -9,16 +10,21 @@ export { openPieceFile } from './files/openPieceFile';
 export { HandbookScreen } from './handbook/HandbookScreen';
 export { HardwareScreen } from './hardware/HardwareScreen';
 export { LabelsScreen } from './hardware/LabelsScreen';
-export { Contested } from './history/Contested';
 export { HistoryScreen } from './history/HistoryScreen';
 export { KnownScreen } from './known/KnownScreen';
 export { LookScreen } from './look/LookScreen';
 export { EditPieceScreen } from './pieces/EditPieceScreen';
+export { LiveCards } from './pieces/LiveCards';
 export { NewPieceScreen } from './pieces/NewPieceScreen';
+export { PieceFrame } from './pieces/PieceFrame';
+export { PutAway } from './pieces/PutAway';
 export { PairScreen } from './pairing/PairScreen';
 export { CareScreen } from './route/CareScreen';
 export { PrintScreen } from './route/PrintScreen';
 export { RouteScreen } from './route/RouteScreen';
 export { SettingsScreen } from './settings/SettingsScreen';
+export { Bars } from './shell/Bars';
+export { join } from './shell/join';
 export { TestScreen } from './test/TestScreen';
 export { WaitingScreen } from './waiting/WaitingScreen';
+export { tryNow } from '@/record';

@@ -1,8 +1,16 @@
 import { keptEntry, pieceSummary, type KeptEntry } from '@obrik/core/ledger';
 import { z } from 'zod';
-import { compareClocks } from './clock';
-import { deviceId } from './identity';
-import { OUTDATED, aboutOf, theDevice, type WaitingEntry } from './device';
+import {
+  OUTDATED,
+  aboutOf,
+  compareClocks,
+  cursorHere,
+  deviceId,
+  dropCursor,
+  keepCursor,
+  theDevice,
+  type WaitingEntry,
+} from '@/device';
 
 /** The shop could not be reached, or could not answer now: try again later. */
 export class Unreachable extends Error {
@@ -107,18 +115,12 @@ const hold = async (entries: readonly unknown[]): Promise<void> => {
   }
 };
 
-const CURSOR = 'cursor';
-
-/** Place in the record up to which this device has everything. */
-export const cursorHere = async (): Promise<number> => {
-  const kept = await (await theDevice()).kept.get(CURSOR);
-  return typeof kept?.value === 'number' ? kept.value : 0;
-};
-
 /** Where an older page passed entries over, the record is read from its beginning once more. */
 export const startAfresh = async (): Promise<void> => {
-  const { kept } = await theDevice();
-  if (await kept.get(OUTDATED)) await kept.bulkDelete([OUTDATED, CURSOR]);
+  const device = await theDevice();
+  if (!(await device.kept.get(OUTDATED))) return;
+  await dropCursor(device);
+  await device.kept.delete(OUTDATED);
 };
 
 const RECORD = 'record';
@@ -149,7 +151,7 @@ const beginAnother = async (record: string): Promise<void> => {
       }
       await device.entries.clear();
       await device.cards.clear();
-      await device.kept.delete(CURSOR);
+      await dropCursor(device);
       await device.kept.put({ key: RECORD, version: 1, value: record });
     },
   );
@@ -158,7 +160,7 @@ const beginAnother = async (record: string): Promise<void> => {
 /** Fetches what is new in the record. */
 export const pull = async (): Promise<void> => {
   const device = await theDevice();
-  for (let after = await cursorHere(); ;) {
+  for (let after = await cursorHere(device); ;) {
     const { entries, last, more, record } = await askFor(newsPage, `entries?after=${after}`);
     const known = await device.kept.get(RECORD);
     if (known && known.value !== record) {
@@ -170,7 +172,7 @@ export const pull = async (): Promise<void> => {
     await hold(entries);
     if (last > after) {
       after = last;
-      await device.kept.put({ key: CURSOR, version: 1, value: after });
+      await keepCursor(device, after);
     }
     if (!more) return;
   }

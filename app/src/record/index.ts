@@ -1,8 +1,4 @@
-export { shopNow } from './clock';
-export { theDevice, theStorage, type Device, type Storage, type WaitingEntry } from './device';
-export { cursorHere, pullCards, pullPiece, pullShop } from './exchange';
-export { setPersonName } from './identity';
-export { dropThing, keepThing, thingsOf, watchThings, type KeptKind } from './kept';
+export { pullPiece, pullShop } from './exchange';
 export {
   discardEntry,
   discardPhoto,
@@ -19,7 +15,6 @@ export {
   pieceHere,
   shopHere,
   waitingHere,
-  type Card,
   type Waiting,
 } from './reading';
-export { startSync, tryNow, type Link } from './sync';
+export { startSync, tryNow } from './sync';

@@ -1,9 +1,7 @@
 import { ENTRY_VERSION, admitToPiece, type Deed, type Entry } from '@obrik/core/ledger';
 import type { Problem } from '@obrik/core/piece';
 import { nanoid } from '@reduxjs/toolkit';
-import { aboutOf, theDevice } from './device';
-import { shopNow } from './clock';
-import { deviceId, personName } from './identity';
+import { aboutOf, deviceId, personName, shopNow, theDevice } from '@/device';
 import { foldHere, lastSeqOf } from './reading';
 
 /** What became of what was to be recorded. */

@@ -6,17 +6,18 @@ import {
   type LedgerEntry,
   type PieceFold,
   type PieceLedger,
-  type PieceSummary,
   type ShopLedger,
 } from '@obrik/core/ledger';
 import {
   ABOUT_SHOP,
   OUTDATED,
+  inOrder,
   theDevice,
+  type Card,
   type Device,
   type WaitingEntry,
   type WaitingPhoto,
-} from './device';
+} from '@/device';
 
 /*
  * What is read here is given the open device: Dexie sees what a live reading depends on only where
@@ -61,11 +62,6 @@ export const historyHere = (device: Device, pieceId: string): Promise<readonly L
 export const shopHere = async (device: Device): Promise<ShopLedger> =>
   foldShop(await entriesAbout(device, ABOUT_SHOP));
 
-/** A card of the list, and whether something about its piece waits here. */
-export interface Card extends PieceSummary {
-  readonly waiting: boolean;
-}
-
 /** The cards of the list: those of the shop, brought up to what waits here. */
 export const cardsHere = async (device: Device): Promise<readonly Card[]> => {
   const [cards, outbox] = await Promise.all([
@@ -84,12 +80,12 @@ export const cardsHere = async (device: Device): Promise<readonly Card[]> => {
       }),
   );
   const changed = new Map(own.flatMap((it) => (it ? [[it.pieceId, it] as const] : [])));
-  return [
+  return inOrder([
     ...cards
       .filter((it) => !changed.has(it.pieceId))
       .map((it): Card => ({ ...it, waiting: false })),
     ...changed.values(),
-  ].sort((a, b) => (a.number ?? Infinity) - (b.number ?? Infinity));
+  ]);
 };
 
 /** What waits on this device. */

@@ -1,7 +1,7 @@
 import { foldEntries, foldPiece, type Deed, type Entry, type KeptEntry } from '@obrik/core/ledger';
 import { newPiece, pieceDescription } from '@obrik/core/piece';
 import { cardsHere, pieceHere, waitingHere } from './reading';
-import { closeDevice, theDevice } from './device';
+import { closeDevice, theDevice } from '@/device';
 import { Unreachable, flush, pull, pullCards, startAfresh } from './exchange';
 import { record, recordPhoto, retryEntry } from './outbox';
 

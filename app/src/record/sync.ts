@@ -1,9 +1,6 @@
 import { liveQuery } from 'dexie';
-import { theDevice } from './device';
+import { theDevice, type Link } from '@/device';
 import { Unpaired, Unreachable, flush, pull, pullCards, startAfresh } from './exchange';
-
-/** How things stand between this device and the shop. */
-export type Link = 'connecting' | 'connected' | 'offline' | 'unpaired';
 
 /** The first wait after a failure, and the longest, ms. */
 const FIRST_WAIT = 1000;
@@ -57,8 +54,8 @@ export const startSync = (told: (link: Link) => void): Sync => {
       await flush();
       if (stale) {
         stale = false;
-        await pull();
         await pullCards();
+        await pull();
         await flush();
       }
       wait = FIRST_WAIT;

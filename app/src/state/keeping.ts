@@ -1,4 +1,3 @@
-import { z } from 'zod';
 import {
   dropThing,
   keepThing,
@@ -6,33 +5,22 @@ import {
   thingsOf,
   watchThings,
   type KeptKind,
-} from '@/record';
+} from '@/device';
 import { draftsRestored, type Drafts } from './draft';
-import { preferencesRestored, type Preferences } from './preferences';
-import { timersRestored, type Timers } from './timers';
+import { preferencesRestored, readPreferences, type Preferences } from './preferences';
+import { readTimer, timersRestored, type Timer, type Timers } from './timers';
 
 /**
  * What this device keeps for itself. Each thing stands by itself, so that two tabs never overwrite
  * what the other keeps; each kind carries the version of its form.
  */
-const DRAFTS = { prefix: 'draft', version: 1, schema: z.unknown() } as const;
-const TIMERS = {
-  prefix: 'timer',
-  version: 1,
-  schema: z.object({
-    pieceId: z.string(),
-    surfaceId: z.string(),
-    testId: z.string(),
-    title: z.string(),
-    endsAt: z.number(),
-    seen: z.boolean(),
-  }),
-} as const;
-const PREFERENCES = {
+const DRAFTS: KeptKind<unknown> = { prefix: 'draft', version: 1, read: (it) => it };
+const TIMERS: KeptKind<Timer> = { prefix: 'timer', version: 1, read: readTimer };
+const PREFERENCES: KeptKind<Preferences> = {
   prefix: 'preferences',
   version: 1,
-  schema: z.object({ light: z.enum(['device', 'light', 'dark']), person: z.string().max(80) }),
-} as const;
+  read: readPreferences,
+};
 
 /** The parts of the state that are kept. */
 export interface KeptState {
@@ -52,13 +40,13 @@ interface KeptStore {
 const OURS = 'ours';
 
 /** Stores what changed between two states of a kind, one thing at a time. */
-const storeChanges = async <S extends z.ZodType>(
-  kind: KeptKind<S>,
-  before: Readonly<Record<string, unknown>>,
-  now: Readonly<Record<string, unknown>>,
+const storeChanges = async <T>(
+  kind: KeptKind<T>,
+  before: Readonly<Record<string, T>>,
+  now: Readonly<Record<string, T>>,
 ): Promise<void> => {
-  for (const name of Object.keys(now)) {
-    if (now[name] !== before[name]) await keepThing(kind, name, now[name] as z.output<S>);
+  for (const [name, it] of Object.entries(now)) {
+    if (it !== before[name]) await keepThing(kind, name, it);
   }
   for (const name of Object.keys(before)) {
     if (!(name in now)) await dropThing(kind, name);
@@ -77,8 +65,8 @@ const moveOver = async (): Promise<void> => {
     for (const [name, value] of Object.entries(drafts)) await keepThing(DRAFTS, name, value);
     const timers = JSON.parse(parts.timers ?? '{}') as Record<string, unknown>;
     for (const [name, value] of Object.entries(timers)) {
-      const timer = TIMERS.schema.safeParse(value);
-      if (timer.success) await keepThing(TIMERS, name, timer.data);
+      const timer = readTimer(value);
+      if (timer) await keepThing(TIMERS, name, timer);
     }
     globalThis.localStorage.removeItem(OLD_STORE);
   } catch {

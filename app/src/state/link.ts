@@ -1,6 +1,6 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { useSelector } from 'react-redux';
-import type { Link, Storage } from '@/record';
+import type { Link, Storage } from '@/device';
 
 /** How this device stands to the shop, and whether it can store anything. */
 export interface LinkState {

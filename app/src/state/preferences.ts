@@ -9,6 +9,16 @@ export interface Preferences {
   readonly person: string;
 }
 
+const LIGHTS: readonly unknown[] = ['device', 'light', 'dark'] satisfies Preferences['light'][];
+
+/** Reads what an earlier page kept; by hand, since it is wanted before the first screen. */
+export const readPreferences = (stored: unknown): Preferences | undefined => {
+  const { light, person } = (stored ?? {}) as Partial<Preferences>;
+  return LIGHTS.includes(light) && typeof person === 'string'
+    ? { light: light as Preferences['light'], person: person.slice(0, 80) }
+    : undefined;
+};
+
 const initialState: Preferences = { light: 'device', person: '' };
 
 export const preferencesSlice = createSlice({

@@ -1,27 +1,38 @@
-import { combineReducers, configureStore } from '@reduxjs/toolkit';
-import { setupListeners } from '@reduxjs/toolkit/query';
+import { combineSlices, configureStore, createDynamicMiddleware } from '@reduxjs/toolkit';
+import type { Middleware, Reducer } from '@reduxjs/toolkit';
 import { useDispatch } from 'react-redux';
-import { api } from '@/api/api';
 import { draftSlice } from './draft';
 import { linkSlice } from './link';
 import { noticeSlice } from './notice';
 import { preferencesSlice } from './preferences';
 import { timerSlice } from './timers';
 
+const reducer = combineSlices({
+  drafts: draftSlice.reducer,
+  link: linkSlice.reducer,
+  notice: noticeSlice.reducer,
+  preferences: preferencesSlice.reducer,
+  timers: timerSlice.reducer,
+});
+const added = createDynamicMiddleware();
+
 export const store = configureStore({
-  reducer: combineReducers({
-    [api.reducerPath]: api.reducer,
-    drafts: draftSlice.reducer,
-    link: linkSlice.reducer,
-    notice: noticeSlice.reducer,
-    preferences: preferencesSlice.reducer,
-    timers: timerSlice.reducer,
-  }),
+  reducer,
   // Looking through thousands of entries at each action takes longer than the action.
   middleware: (usual) =>
-    usual({ serializableCheck: false, immutableCheck: false }).concat(api.middleware),
+    usual({ serializableCheck: false, immutableCheck: false }).concat(added.middleware),
 });
-setupListeners(store.dispatch);
+
+/** Adds the queries of an API; they come after the first screen. */
+export const addQueries = (api: {
+  readonly reducerPath: string;
+  readonly reducer: Reducer;
+  readonly middleware: Middleware;
+}): void => {
+  reducer.inject(api);
+  added.addMiddleware(api.middleware);
+  store.dispatch({ type: 'queriesAdded' });
+};
 
 export type AppDispatch = typeof store.dispatch;
 export const useAppDispatch = useDispatch.withTypes<AppDispatch>();

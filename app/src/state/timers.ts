@@ -16,6 +16,19 @@ export interface Timer {
 /** Timers by the address of their test. They outlive a reload and a sleeping phone. */
 export type Timers = Readonly<Record<string, Timer>>;
 
+/** Reads what an earlier page kept; by hand, since it is wanted before the first screen. */
+export const readTimer = (stored: unknown): Timer | undefined => {
+  const { pieceId, surfaceId, testId, title, endsAt, seen } = (stored ?? {}) as Partial<Timer>;
+  return typeof pieceId === 'string' &&
+    typeof surfaceId === 'string' &&
+    typeof testId === 'string' &&
+    typeof title === 'string' &&
+    Number.isFinite(endsAt) &&
+    typeof seen === 'boolean'
+    ? { pieceId, surfaceId, testId, title, endsAt: Number(endsAt), seen }
+    : undefined;
+};
+
 const initialState: Timers = {};
 
 export const timerSlice = createSlice({

@@ -39,7 +39,7 @@ export {
   type Role,
   type Visibility,
 } from './roles';
-export { pieceRecord, ticketNumber, type PieceRecord } from './record';
+export { pieceRecord, type PieceRecord } from './record';
 export { typedText, wellFormed } from './text';
 export { bad, good, problemsOf, read, type Problem, type Result } from './problem';
 export {

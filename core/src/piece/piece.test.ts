@@ -1,3 +1,4 @@
+import { yearsInWords } from '../ticket';
 import fc from 'fast-check';
 import { descriptions } from '../testing/arbitraries';
 import { pieceOf, seen, usualMeasures } from '../testing/pieces';
@@ -13,7 +14,7 @@ import {
   type Change,
   type TemplateId,
 } from './index';
-import { schemeInWords, yearsInWords } from '../words';
+import { schemeInWords } from '../words';
 
 const areasOf = (templateId: TemplateId, measures = {}) =>
   Object.fromEntries(

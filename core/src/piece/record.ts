@@ -12,7 +12,3 @@ export const pieceRecord = z.object({
   piece,
 });
 export type PieceRecord = z.infer<typeof pieceRecord>;
-
-/** "04", as on the ticket; "new" before the shop has given it one. */
-export const ticketNumber = (number: number | null): string =>
-  number === null ? 'new' : String(number).padStart(2, '0');

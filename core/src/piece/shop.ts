@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { LEAD_LIMITS, SCHOOLS, TOOLS, type School, type WayOf } from '../catalog';
-import { unitSystem } from '../units';
+import { UNIT_SYSTEMS } from '../units';
 
 /** The ways of a school. */
 const wayOf = <S extends School>(school: S) =>
@@ -41,7 +41,7 @@ export type OwnSchools = z.infer<typeof ownSchools>;
 
 /** What holds for the whole workshop. */
 export const shop = z.object({
-  units: unitSystem.default('metric'),
+  units: z.enum(UNIT_SYSTEMS).default('metric'),
   /** Paint made before this year is suspect of lead. */
   leadCutoffYear: z
     .int('Give a whole year.')

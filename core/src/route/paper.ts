@@ -1,5 +1,6 @@
+import { yearsInWords } from '../ticket';
 import { surfacesOf, type Piece } from '../piece';
-import { aimInWords, careWords, routeWords, stepInWords, yearsInWords } from '../words';
+import { aimInWords, careWords, routeWords, stepInWords } from '../words';
 import type { CareSheet } from './careSheet';
 import type { Operation, Route } from './operation';
 import { byPhase } from './plan';

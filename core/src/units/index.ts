@@ -8,4 +8,4 @@ export {
   showVolume,
   squareMetres,
 } from './quantities';
-export { unitSystem, type UnitSystem } from './system';
+export { UNIT_SYSTEMS, type UnitSystem } from './system';

@@ -1,5 +1,3 @@
-import { z } from 'zod';
-
 /** How quantities are shown. Inside Obrik everything is SI; only the edge converts. */
-export const unitSystem = z.enum(['metric', 'us']);
-export type UnitSystem = z.infer<typeof unitSystem>;
+export const UNIT_SYSTEMS = ['metric', 'us'] as const;
+export type UnitSystem = (typeof UNIT_SYSTEMS)[number];

@@ -24,7 +24,6 @@ export * as READY_WORDS from './steps/ready';
 export * as COAT_WORDS from './steps/coats';
 export { aimInWords, schemeInWords } from './scheme';
 export { DISPOSITIONS, hardwareAdvice } from './hardware';
-export { yearsInWords } from './piece';
 export { careRules, careWords, inCoats } from './care';
 export { hazardWords, routeWords, stepInWords, waysInWords } from './route';
 export * as LOOK_WORDS from './looking';

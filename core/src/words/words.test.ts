@@ -13,7 +13,6 @@ import {
   papersInTurn,
   schemeInWords,
   stepInWords,
-  yearsInWords,
 } from './index';
 
 // Sentences are made here of typed facts; what is checked is that they say the facts.
@@ -52,16 +51,6 @@ describe('lists and numbers', () => {
     [[1, 3], 'layers 1, 3'],
   ])('layers %j: “%s”', (layers, words) => {
     expect(LOOK_WORDS.layersInWords(layers)).toBe(words);
-  });
-
-  it.each([
-    [1938, 1938, 'about 1938'],
-    [1930, 1939, '1930–1939'],
-    [1930, null, 'after 1930'],
-    [null, 1939, 'before 1939'],
-    [null, null, 'age unknown'],
-  ])('years %s to %s: “%s”', (yearFrom, yearTo, words) => {
-    expect(yearsInWords({ yearFrom, yearTo })).toBe(words);
   });
 });
 

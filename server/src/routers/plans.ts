@@ -1,5 +1,6 @@
+import { ticketNumber } from '@obrik/core/ticket';
 import type { PieceLedger } from '@obrik/core/ledger';
-import { ticketNumber, type Shop } from '@obrik/core/piece';
+import type { Shop } from '@obrik/core/piece';
 import { alternative, branches, careSheet, whatIf, type Ticket } from '@obrik/core/route';
 import type { DeepReadonly } from '@obrik/core/work';
 import { z } from 'zod';

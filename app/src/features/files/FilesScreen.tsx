@@ -1,3 +1,4 @@
+import { ticketNumber } from '@obrik/core/ticket';
 import {
   damagesTable,
   fittingsTable,
@@ -7,7 +8,7 @@ import {
 } from '@obrik/core/exchange';
 import { DAMAGES } from '@obrik/core/catalog';
 import type { PieceLedger } from '@obrik/core/ledger';
-import { ticketNumber, type Piece } from '@obrik/core/piece';
+import type { Piece } from '@obrik/core/piece';
 import { routeCard } from '@obrik/core/route';
 import { format } from 'date-fns/format';
 import { useRef, useState } from 'react';

@@ -1,7 +1,8 @@
 import { entriesOf } from '@obrik/core/ledger';
 import { pieceFile, read } from '@obrik/core/piece';
 import { nanoid } from '@reduxjs/toolkit';
-import { pieceHere, record, theDevice } from '@/record';
+import { theDevice } from '@/device';
+import { pieceHere, record } from '@/record';
 
 /** Larger than this no piece file is, bytes. */
 const LARGEST = 5_000_000;

@@ -18,7 +18,6 @@ import {
   Body,
   Card,
   Empty,
-  Field,
   Heading,
   Label,
   MainButton,
@@ -28,6 +27,7 @@ import {
   Small,
   TitleRow,
 } from '@/ui/controls';
+import { Field } from '@/ui/forms';
 import { typedFigure, typedLength } from '@/features/shared/typed';
 import { NumberedFront } from './NumberedFront';
 import { KINDS, fittingsInWords } from './words';

@@ -1,4 +1,5 @@
-import { ticketNumber, templateOf, type PieceRecord } from '@obrik/core/piece';
+import { ticketNumber } from '@obrik/core/ticket';
+import { templateOf, type PieceRecord } from '@obrik/core/piece';
 import { DISPOSITIONS } from '@obrik/core/words';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';

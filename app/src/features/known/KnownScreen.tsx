@@ -1,7 +1,7 @@
+import { ticketNumber, yearsInWords } from '@obrik/core/ticket';
 import { labelOf } from '@obrik/core/catalog';
 import { stateOf, judgeFinding, type SurfaceBeliefs } from '@obrik/core/inspect';
-import { ticketNumber, surfacesOf, type PieceRecord, type Surface } from '@obrik/core/piece';
-import { yearsInWords } from '@obrik/core/words';
+import { surfacesOf, type PieceRecord, type Surface } from '@obrik/core/piece';
 import { showArea, showPercent, showThickness } from '@obrik/core/units';
 import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';

@@ -11,7 +11,8 @@ import {
 import { showPercent } from '@obrik/core/units';
 import { Controller, useForm } from 'react-hook-form';
 import { View } from 'react-native';
-import { Body, Field, MainButton, Options, PlainButton, Statement } from '@/ui/controls';
+import { Body, MainButton, Options, PlainButton, Statement } from '@/ui/controls';
+import { Field } from '@/ui/forms';
 import { usePalette } from '@/ui/theme';
 
 interface LayersPanelProps {

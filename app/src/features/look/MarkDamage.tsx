@@ -12,7 +12,6 @@ import {
   Alarm,
   Body,
   Card,
-  Field,
   Figure,
   Label,
   MainButton,
@@ -20,6 +19,7 @@ import {
   PlainButton,
   Small,
 } from '@/ui/controls';
+import { Field } from '@/ui/forms';
 import { PICTURES, chooseFile } from '@/features/shared/chooseFile';
 import { Photo } from '@/features/shared/Photo';
 import { typedLength } from '@/features/shared/typed';

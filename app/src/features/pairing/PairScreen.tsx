@@ -9,7 +9,6 @@ import {
   Alarm,
   Body,
   Card,
-  Field,
   Heading,
   Label,
   MainButton,
@@ -17,6 +16,7 @@ import {
   Screen,
   Small,
 } from '@/ui/controls';
+import { Field } from '@/ui/forms';
 
 /** Lets this device in at the shop, by a code that appears where the server runs. */
 export const PairScreen = () => {

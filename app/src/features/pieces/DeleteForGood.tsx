@@ -7,7 +7,8 @@ import { failureOf } from '@/api/failure';
 import { tryNow } from '@/record';
 import { noticed } from '@/state/notice';
 import { useAppDispatch } from '@/state/store';
-import { Alarm, Body, Card, Field, Label, MainButton, PlainButton } from '@/ui/controls';
+import { Alarm, Body, Card, Label, MainButton, PlainButton } from '@/ui/controls';
+import { Field } from '@/ui/forms';
 
 /** Deletes a client's data: asked for by name, because there is no way back. */
 export const DeleteForGood = ({ piece }: { readonly piece: Piece }) => {

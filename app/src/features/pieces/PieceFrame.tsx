@@ -1,18 +1,14 @@
+import { ticketNumber, yearsInWords } from '@obrik/core/ticket';
 import type { PieceLedger } from '@obrik/core/ledger';
-import { ticketNumber } from '@obrik/core/piece';
-import { yearsInWords } from '@obrik/core/words';
 import { Text } from '@rneui/themed';
 import { useLocalSearchParams, usePathname, useRouter } from 'expo-router';
-import { lazy, Suspense, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { useShopQuery, useWaitingQuery } from '@/api/api';
 import { usePieceRecord } from '@/api/usePiece';
+import { Contested } from '@/features/history/Contested';
 import { Empty, Failure, Loading, Screen, Small, PlaceLink } from '@/ui/controls';
 import { FONTS, TARGET, usePalette } from '@/ui/theme';
-
-const Contested = lazy(async () => ({
-  default: (await import('@/features/stations')).Contested,
-}));
 
 const STATIONS = [
   { path: 'look', title: 'Look' },
@@ -165,11 +161,7 @@ export const PieceFrame = ({ children, bare }: PieceFrameProps) => {
         </View>
         <Stations pieceId={pieceId} />
       </View>
-      {contested.length > 0 ? (
-        <Suspense fallback={null}>
-          <Contested record={record} />
-        </Suspense>
-      ) : null}
+      {contested.length > 0 ? <Contested record={record} /> : null}
       {children(record)}
     </View>
   );

@@ -1,16 +1,10 @@
-import { ticketNumber } from '@obrik/core/piece';
-import { yearsInWords } from '@obrik/core/words';
+import { ticketNumber, yearsInWords } from '@obrik/core/ticket';
 import { formatDistanceToNow } from 'date-fns/formatDistanceToNow';
 import { useRouter } from 'expo-router';
-import { useEffect, useState } from 'react';
 import { FlatList, View } from 'react-native';
-import { useCardsQuery } from '@/api/api';
-import { failureOf } from '@/api/failure';
-import { useChange } from '@/api/usePiece';
+import type { Card } from '@/device';
 import { chooseFile } from '@/features/shared/chooseFile';
-import { loadAhead, openFile } from '@/features/shell/Station';
-import { whenIdle } from '@/features/shell/whenIdle';
-import type { Card } from '@/record';
+import { loadStations, useStations } from '@/features/shell/stationsLoader';
 import { noticed } from '@/state/notice';
 import { useAppDispatch } from '@/state/store';
 import {
@@ -25,12 +19,12 @@ import {
   OpenRow,
   PlainButton,
   Small,
-  Strong,
   Tag,
   Ticket,
   TitleRow,
 } from '@/ui/controls';
 import { cardWords } from './card';
+import { useCards } from './useCards';
 
 const PieceTicket = ({ card }: { readonly card: Card }) => {
   const router = useRouter();
@@ -64,32 +58,6 @@ const PieceTicket = ({ card }: { readonly card: Card }) => {
   );
 };
 
-const PutAway = ({ cards }: { readonly cards: readonly Card[] }) => {
-  const change = useChange();
-  const [shows, setShows] = useState(false);
-  if (cards.length === 0) return null;
-  return (
-    <View style={{ gap: 12 }}>
-      <PlainButton
-        title={shows ? 'Hide what is put away' : `Put away: ${cards.length}`}
-        onPress={() => setShows(!shows)}
-      />
-      {shows
-        ? cards.map(({ pieceId, name, number }) => (
-            <Ticket key={pieceId} number={ticketNumber(number)} word="away">
-              <Strong>{name}</Strong>
-              <PlainButton
-                title="Bring back"
-                label={`Bring back ${name}`}
-                onPress={() => void change(pieceId, { kind: 'restore' }, `${name} is back.`)}
-              />
-            </Ticket>
-          ))
-        : null}
-    </View>
-  );
-};
-
 /** Takes a piece in from a file. */
 const OpenFile = () => {
   const router = useRouter();
@@ -97,27 +65,29 @@ const OpenFile = () => {
   const choose = async () => {
     const file = await chooseFile('.json,application/json');
     if (!file) return;
-    const result = await openFile(file);
+    const result = await (await loadStations()).openPieceFile(file);
     if (result.ok) router.navigate(`/pieces/${result.pieceId}/look`);
     else dispatch(noticed({ text: result.problem, tone: 'vermilion' }));
   };
   return <PlainButton title="Open a piece file" onPress={() => void choose()} />;
 };
 
+const NEVER_ASKED =
+  'No connection to the shop’s server, and this device has not seen the pieces yet. Try again when it is back.';
+
 /** All pieces in the shop; those put away are one tap further. Only what is seen is drawn. */
 export const PiecesScreen = () => {
   const router = useRouter();
   const wide = useWide();
-  const { data, error, isLoading, refetch } = useCardsQuery();
-  const isThere = data !== undefined;
-  // While the list is read, the screens behind it come.
-  useEffect(() => (isThere ? whenIdle(loadAhead) : undefined), [isThere]);
-  const inShop = data?.filter((it) => !it.archived) ?? [];
+  const stations = useStations();
+  const { cards, failed, told } = useCards();
+  const inShop = cards?.filter((it) => !it.archived) ?? [];
   const columns = wide ? 2 : 1;
   return (
     <ListScreen
       foot={<MainButton title="Take in a piece" onPress={() => router.navigate('/pieces/new')} />}
     >
+      {stations ? <stations.LiveCards told={told} /> : null}
       <FlatList
         key={columns}
         data={inShop}
@@ -135,11 +105,9 @@ export const PiecesScreen = () => {
         ListHeaderComponent={
           <View style={{ gap: 12 }}>
             <Heading>Pieces</Heading>
-            {isLoading ? <Loading what="the pieces" /> : null}
-            {error && !data ? (
-              <Failure text={failureOf(error).text} onRetry={() => void refetch()} />
-            ) : null}
-            {data && inShop.length === 0 ? (
+            {cards || failed ? null : <Loading what="the pieces" />}
+            {failed ? <Failure text={NEVER_ASKED} onRetry={() => stations?.tryNow()} /> : null}
+            {cards && inShop.length === 0 ? (
               <Empty
                 title="No piece in the shop"
                 text="Take one in: a name, its measures, about how old it is. Then look it over, surface by surface."
@@ -152,7 +120,9 @@ export const PiecesScreen = () => {
         }
         ListFooterComponent={
           <View style={{ gap: 12 }}>
-            <PutAway cards={data?.filter((it) => it.archived) ?? []} />
+            {stations ? (
+              <stations.PutAway cards={cards?.filter((it) => it.archived) ?? []} />
+            ) : null}
             <OpenFile />
           </View>
         }

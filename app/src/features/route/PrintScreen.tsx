@@ -1,4 +1,5 @@
-import { ticketNumber, type PieceRecord } from '@obrik/core/piece';
+import { ticketNumber } from '@obrik/core/ticket';
+import type { PieceRecord } from '@obrik/core/piece';
 import { routeCard } from '@obrik/core/route';
 import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';

@@ -9,7 +9,8 @@ import { useReadMeterMutation } from '@/api/api';
 import { failureOf } from '@/api/failure';
 import { MeterButton } from '@/features/shared/MeterButton';
 import { typedFigure } from '@/features/shared/typed';
-import { Body, Card, Field, Label, MainButton } from '@/ui/controls';
+import { Body, Card, Label, MainButton } from '@/ui/controls';
+import { Field } from '@/ui/forms';
 
 const toCelsius = (typed: number, us: boolean) => (us ? (typed - 32) / 1.8 : typed);
 const fromCelsius = (celsius: number, us: boolean) =>

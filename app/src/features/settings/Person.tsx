@@ -2,7 +2,8 @@ import { useForm } from 'react-hook-form';
 import { personNamed, usePreferences } from '@/state/preferences';
 import { noticed } from '@/state/notice';
 import { useAppDispatch } from '@/state/store';
-import { Card, Field, Label, MainButton } from '@/ui/controls';
+import { Card, Label, MainButton } from '@/ui/controls';
+import { Field } from '@/ui/forms';
 
 /** Who works with this device: the name stands beside what is recorded here. */
 export const Person = () => {

@@ -9,7 +9,6 @@ import { useAppDispatch } from '@/state/store';
 import {
   Card,
   Failure,
-  Field,
   Heading,
   Label,
   Loading,
@@ -18,6 +17,7 @@ import {
   Screen,
   Small,
 } from '@/ui/controls';
+import { Field } from '@/ui/forms';
 import { AirInShop } from './AirInShop';
 import { Backup } from './Backup';
 import { PairedDevices } from './PairedDevices';

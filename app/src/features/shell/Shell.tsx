@@ -7,11 +7,9 @@ import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { PlaceLink, useWide } from '@/ui/controls';
 import { FONTS, SIZES, usePalette } from '@/ui/theme';
-import { TimerBar } from '@/features/shared/TimerBar';
 import { Boundary } from './Boundary';
 import { NewVersion } from './NewVersion';
-import { NoticeBar } from './NoticeBar';
-import { SyncBar } from './SyncBar';
+import { useStations } from './stationsLoader';
 
 const PLACES = [
   { path: '/pieces', title: 'Pieces', Icon: Armchair },
@@ -80,6 +78,7 @@ const Places = ({ wide }: { readonly wide: boolean }) => {
 export const Shell = ({ children }: { readonly children: ReactNode }) => {
   const palette = usePalette();
   const wide = useWide();
+  const stations = useStations();
   return (
     <View
       style={{ flex: 1, flexDirection: wide ? 'row' : 'column', backgroundColor: palette.paper }}
@@ -88,9 +87,7 @@ export const Shell = ({ children }: { readonly children: ReactNode }) => {
       <View style={{ flex: 1 }}>
         <Boundary>{children}</Boundary>
         <NewVersion />
-        <SyncBar />
-        <TimerBar />
-        <NoticeBar />
+        {stations ? <stations.Bars /> : null}
       </View>
       {wide ? null : <Places wide={false} />}
     </View>

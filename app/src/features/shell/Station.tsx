@@ -1,61 +1,68 @@
+import { useEffect, useState, type ComponentType, type ReactNode } from 'react';
 import type { PieceLedger } from '@obrik/core/ledger';
-import { lazy, Suspense, type ComponentType } from 'react';
-import { PieceFrame } from '@/features/pieces/PieceFrame';
-import { Loading, Screen } from '@/ui/controls';
+import { Failure, Loading, Screen } from '@/ui/controls';
+import { loadStations, useStations, type Stations } from './stationsLoader';
 
-type Loaded = typeof import('@/features/stations');
-/** What of it is a screen. */
-type Stations = Omit<Loaded, 'openPieceFile'>;
+/** What of the stations is a screen of its own. */
+type ScreenName = {
+  [N in keyof Stations]: N extends `${string}Screen` ? N : never;
+}[keyof Stations];
 /** Screens of a piece, by name. */
 type OfPiece = {
-  [N in keyof Stations]: Parameters<Stations[N]>[0] extends { readonly record: unknown }
-    ? N
-    : never;
-}[keyof Stations];
+  [N in ScreenName]: Parameters<Stations[N]>[0] extends { readonly record: unknown } ? N : never;
+}[ScreenName];
 
-const load = () => import('@/features/stations');
-
-const fetching = (
-  <Screen>
-    <Loading what="the screen" />
-  </Screen>
-);
+/** Shows something of the stations; loads them first where they are not here yet. */
+const Loaded = ({ show }: { readonly show: (stations: Stations) => ReactNode }) => {
+  const stations = useStations();
+  const [failed, setFailed] = useState(false);
+  const load = () =>
+    void loadStations().then(
+      () => setFailed(false),
+      () => setFailed(true),
+    );
+  useEffect(load, []);
+  if (stations) return show(stations);
+  return (
+    <Screen narrow={failed}>
+      {failed ? (
+        <Failure
+          text="This screen could not be fetched. What you recorded is safe; try again when the shop’s server can be reached."
+          onRetry={load}
+        />
+      ) : (
+        <Loading what="the screen" />
+      )}
+    </Screen>
+  );
+};
 
 /** A screen that is no piece's, loaded when it is first shown. */
-export const later = (name: Exclude<keyof Stations, OfPiece>) => {
-  const It = lazy(async () => ({ default: (await load())[name] as ComponentType }));
-  return function Later() {
+export const later = (name: Exclude<ScreenName, OfPiece>) =>
+  function Later() {
     return (
-      <Suspense fallback={fetching}>
-        <It />
-      </Suspense>
+      <Loaded
+        show={(stations) => {
+          const It = stations[name] as ComponentType;
+          return <It />;
+        }}
+      />
     );
   };
-};
 
 /**
  * A screen of a piece, loaded when it is first shown, in the frame of the piece.
  * @param bare without the frame's head, for paper and tests
  */
-export const station = (name: OfPiece, bare = false) => {
-  const It = lazy(async () => ({
-    default: (await load())[name] as ComponentType<{ readonly record: PieceLedger }>,
-  }));
-  return function Station() {
+export const station = (name: OfPiece, bare = false) =>
+  function Station() {
     return (
-      <PieceFrame bare={bare}>
-        {(record) => (
-          <Suspense fallback={fetching}>
-            <It record={record} />
-          </Suspense>
-        )}
-      </PieceFrame>
+      <Loaded
+        show={(stations) => {
+          const { PieceFrame } = stations;
+          const It = stations[name] as ComponentType<{ readonly record: PieceLedger }>;
+          return <PieceFrame bare={bare}>{(record) => <It record={record} />}</PieceFrame>;
+        }}
+      />
     );
   };
-};
-
-/** Starts loading the screens of a piece before one is opened. */
-export const loadAhead = (): void => void load().catch(() => undefined);
-
-/** Opens a piece file; what reads it comes with the screens. */
-export const openFile = async (file: Blob) => (await load()).openPieceFile(file);

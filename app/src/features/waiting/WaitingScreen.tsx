@@ -3,7 +3,8 @@ import { View } from 'react-native';
 import { useCardsQuery, useWaitingQuery } from '@/api/api';
 import { useShop } from '@/api/usePiece';
 import { deedInWords } from '@/features/history/deedInWords';
-import { discardEntry, discardPhoto, retryEntry, type WaitingEntry } from '@/record';
+import type { WaitingEntry } from '@/device';
+import { discardEntry, discardPhoto, retryEntry } from '@/record';
 import {
   Body,
   Card,

@@ -2,8 +2,6 @@ export { Alarm } from './Alarm';
 export { Bars } from './Bars';
 export { MainButton, OpenRow, Option, Options, PlainButton } from './Buttons';
 export { Caution } from './Caution';
-export { Field } from './Field';
-export { FigureField } from './FigureField';
 export { PlaceLink } from './PlaceLink';
 export { ListScreen, Screen, TwoPanes, useWide } from './Screen';
 export { Empty, Failure, Loading } from './States';

@@ -2,7 +2,7 @@ import { Input } from '@rneui/themed';
 import { Controller, type Control, type FieldPath, type FieldValues } from 'react-hook-form';
 import { View } from 'react-native';
 import { boxOf, usePalette } from '../theme';
-import { Small } from './Words';
+import { Small } from '../controls';
 
 interface FieldProps<Values extends FieldValues, Read> {
   /** Of a form that hands on what it read, be it other than what was typed. */

@@ -1,6 +1,6 @@
 import { Input } from '@rneui/themed';
 import { View, type ViewStyle } from 'react-native';
-import { Small } from './Words';
+import { Small } from '../controls';
 
 interface FigureFieldProps {
   readonly label: string;

@@ -1,0 +1,36 @@
+import type { PieceSummary } from '@obrik/core/ledger';
+import { cursorHere } from './cursor';
+import { theDevice } from './device';
+
+/** A card of the list, and whether something about its piece waits here. */
+export interface Card extends PieceSummary {
+  readonly waiting: boolean;
+}
+
+/** As the list has them: by ticket number, those without one last. */
+export const inOrder = (cards: readonly Card[]): readonly Card[] =>
+  [...cards].sort((a, b) => (a.number ?? Infinity) - (b.number ?? Infinity));
+
+const settled = (cards: readonly PieceSummary[]): readonly Card[] =>
+  inOrder(cards.map((it) => ({ ...it, waiting: false })));
+
+/**
+ * The list as it can be had before anything but the first screen is loaded: what this device holds,
+ * or the first page of the shop's. That one is shown as it comes; what is kept, the sync reads
+ * through its schema.
+ * @returns undefined where that takes more: something waits here, or the shop gives no answer
+ */
+export const firstCards = async (): Promise<readonly Card[] | undefined> => {
+  const device = await theDevice();
+  if ((await device.outbox.count()) > 0) return undefined;
+  const here = await device.cards.toArray();
+  if (here.length > 0 || (await cursorHere(device)) > 0) return settled(here);
+  try {
+    const response = await fetch('/api/pieces?after=0');
+    if (!response.ok) return undefined;
+    const { pieces } = (await response.json()) as { readonly pieces: readonly PieceSummary[] };
+    return settled(pieces);
+  } catch {
+    return undefined;
+  }
+};

@@ -1,0 +1,19 @@
+export { compareClocks, shopNow } from './clock';
+export {
+  ABOUT_SHOP,
+  OUTDATED,
+  aboutOf,
+  closeDevice,
+  theDevice,
+  theStorage,
+  type Device,
+  type HeldEntry,
+  type Storage,
+  type WaitingEntry,
+  type WaitingPhoto,
+} from './device';
+export { deviceId, personName, setPersonName } from './identity';
+export { dropThing, keepThing, thingsOf, watchThings, type KeptKind } from './kept';
+export type { Link } from './link';
+export { cursorHere, dropCursor, keepCursor } from './cursor';
+export { firstCards, inOrder, type Card } from './firstCards';

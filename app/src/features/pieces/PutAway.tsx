@@ -1,0 +1,33 @@
+import { ticketNumber } from '@obrik/core/ticket';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { useChange } from '@/api/usePiece';
+import type { Card } from '@/device';
+import { PlainButton, Strong, Ticket } from '@/ui/controls';
+
+/** Pieces that were put away, one tap further, with the way back. */
+export const PutAway = ({ cards }: { readonly cards: readonly Card[] }) => {
+  const change = useChange();
+  const [shows, setShows] = useState(false);
+  if (cards.length === 0) return null;
+  return (
+    <View style={{ gap: 12 }}>
+      <PlainButton
+        title={shows ? 'Hide what is put away' : `Put away: ${cards.length}`}
+        onPress={() => setShows(!shows)}
+      />
+      {shows
+        ? cards.map(({ pieceId, name, number }) => (
+            <Ticket key={pieceId} number={ticketNumber(number)} word="away">
+              <Strong>{name}</Strong>
+              <PlainButton
+                title="Bring back"
+                label={`Bring back ${name}`}
+                onPress={() => void change(pieceId, { kind: 'restore' }, `${name} is back.`)}
+              />
+            </Ticket>
+          ))
+        : null}
+    </View>
+  );
+};

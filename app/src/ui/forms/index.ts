@@ -1,0 +1,2 @@
+export { Field } from './Field';
+export { FigureField } from './FigureField';

@@ -1,0 +1,2 @@
+export { ticketNumber } from './number';
+export { yearsInWords } from './years';
