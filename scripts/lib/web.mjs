@@ -1,6 +1,13 @@
 // What is done to the web app after its export: a service worker that keeps the shell on the
 // device, and each file packed once, so that the server packs none.
-import { createReadStream, createWriteStream, readdirSync, statSync } from 'node:fs';
+import {
+  createReadStream,
+  createWriteStream,
+  readFileSync,
+  readdirSync,
+  statSync,
+  writeFileSync,
+} from 'node:fs';
 import path from 'node:path';
 import { pipeline } from 'node:stream/promises';
 import { constants, createBrotliCompress, createGzip } from 'node:zlib';
@@ -56,8 +63,25 @@ const serviceWorker = () =>
     ],
   });
 
+/** Chunks that the list needs besides the entry: asked for by the page, not only once that has run. */
+const EARLY = [/^_layout-/, /^index-/];
+/** Larger than this, a chunk of such a name is something else, bytes. */
+const EARLY_AT_MOST = 20_000;
+const SCRIPTS = '_expo/static/js/web';
+
+/** Tells the page what it will need first, so that one round trip fetches it all. */
+const tellEarly = () => {
+  const page = path.join(DIST, 'index.html');
+  const links = readdirSync(path.join(DIST, SCRIPTS))
+    .filter((it) => it.endsWith('.js') && EARLY.some((early) => early.test(it)))
+    .filter((it) => statSync(path.join(DIST, SCRIPTS, it)).size < EARLY_AT_MOST)
+    .map((it) => `<link rel="preload" as="script" href="/${SCRIPTS}/${it}">`);
+  writeFileSync(page, readFileSync(page, 'utf8').replace('</head>', `${links.join('')}</head>`));
+};
+
 /** Makes the exported app ready to be served. */
 export const finishWeb = async () => {
+  tellEarly();
   const { warnings } = await serviceWorker();
   for (const it of warnings) console.warn(it);
   await Promise.all(

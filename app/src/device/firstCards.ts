@@ -14,13 +14,7 @@ export const inOrder = (cards: readonly Card[]): readonly Card[] =>
 const settled = (cards: readonly PieceSummary[]): readonly Card[] =>
   inOrder(cards.map((it) => ({ ...it, waiting: false })));
 
-/**
- * The list as it can be had before anything but the first screen is loaded: what this device holds,
- * or the first page of the shop's. That one is shown as it comes; what is kept, the sync reads
- * through its schema.
- * @returns undefined where that takes more: something waits here, or the shop gives no answer
- */
-export const firstCards = async (): Promise<readonly Card[] | undefined> => {
+const findFirst = async (): Promise<readonly Card[] | undefined> => {
   const device = await theDevice();
   if ((await device.outbox.count()) > 0) return undefined;
   const here = await device.cards.toArray();
@@ -34,3 +28,18 @@ export const firstCards = async (): Promise<readonly Card[] | undefined> => {
     return undefined;
   }
 };
+
+let first: Promise<readonly Card[] | undefined> | undefined;
+let found: readonly Card[] | undefined;
+
+/**
+ * The list as it can be had before anything but the first screen is loaded: what this device holds,
+ * or the first page of the shop's. That one is shown as it comes; what is kept, the sync reads
+ * through its schema. Found once for a page.
+ * @returns undefined where that takes more: something waits here, or the shop gives no answer
+ */
+export const firstCards = (): Promise<readonly Card[] | undefined> =>
+  (first ??= findFirst().then((cards) => (found = cards)));
+
+/** The same, as far as it is found by now. */
+export const firstCardsByNow = (): readonly Card[] | undefined => found;

@@ -16,4 +16,4 @@ export { deviceId, personName, setPersonName } from './identity';
 export { dropThing, keepThing, thingsOf, watchThings, type KeptKind } from './kept';
 export type { Link } from './link';
 export { cursorHere, dropCursor, keepCursor } from './cursor';
-export { firstCards, inOrder, type Card } from './firstCards';
+export { firstCards, firstCardsByNow, inOrder, type Card } from './firstCards';

@@ -95,7 +95,7 @@ export const PiecesScreen = () => {
         numColumns={columns}
         {...(wide ? { columnWrapperStyle: { gap: 12 } } : {})}
         contentContainerStyle={{ padding: 12, gap: 12, paddingBottom: 24 }}
-        initialNumToRender={12}
+        initialNumToRender={wide ? 8 : 6}
         windowSize={7}
         renderItem={({ item }) => (
           <View style={wide ? { width: '48.5%' } : {}}>

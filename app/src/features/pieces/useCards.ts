@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import { firstCards, type Card } from '@/device';
+import { firstCards, firstCardsByNow, type Card } from '@/device';
 import { loadStations } from '@/features/shell/stationsLoader';
 import { whenIdle } from '@/features/shell/whenIdle';
 import { useLink } from '@/state/link';
@@ -15,7 +15,7 @@ interface CardsState {
 
 /** The list of pieces: at once as far as it can be had, then kept up. */
 export const useCards = (): CardsState => {
-  const [first, setFirst] = useState<readonly Card[]>();
+  const [first, setFirst] = useState(firstCardsByNow);
   const [live, setLive] = useState<readonly Card[] | null>(null);
   const { link } = useLink();
   useEffect(() => {
