@@ -1,5 +1,7 @@
+import { setTimeout as pause } from 'node:timers/promises';
+import type { ShopLedger } from '@obrik/core/ledger';
 import type { Logger } from 'pino';
-import type { LedgerStore } from '../store/ledger';
+import type { LedgerStore, Planned } from '../store/ledger';
 import type { News } from '../routers/news';
 import type { Heavy } from './pool';
 
@@ -19,40 +21,61 @@ export interface Cards {
 
 /** Cards planned one after the other before the lists hear of it. */
 const AT_ONCE = 10;
+/** The record is at rest when nothing has come in for this long, ms. */
+const QUIET = 200;
+/** Longer than this, planning waits for no rest, ms. */
+const LATEST = 3000;
 
 /**
  * Plans the cards of the list behind the scenes: those of pieces that changed, all when the shop
- * changed. Only one at a time, so that planning never holds up what is asked for.
+ * changed. Only one at a time, and while nothing comes in, so that planning never holds up what is
+ * asked for.
  */
 export const keepSummaries = ({ ledger, heavy, news, log }: Needs): Cards => {
   let running: Promise<void> | undefined;
   let again = false;
   let stopped = false;
+  /** Counts what comes in. */
+  let came = 0;
 
-  const planOne = async (pieceId: string): Promise<void> => {
-    const [record, { shop, seq: shopSeq }] = await Promise.all([
-      ledger.piece(pieceId),
-      ledger.shop(),
-    ]);
-    if (!record) return;
+  /** Waits until nothing has come in for a while, or for as long as cards may be old. */
+  const quiet = async (): Promise<void> => {
+    const end = Date.now() + LATEST;
+    for (let seen = -1; seen !== came && Date.now() < end && !stopped;) {
+      seen = came;
+      await pause(QUIET);
+    }
+  };
+
+  const planOne = async (
+    pieceId: string,
+    { shop, seq: shopSeq }: ShopLedger,
+  ): Promise<Planned[]> => {
+    const record = await ledger.piece(pieceId);
+    if (!record) return [];
     const planned = await heavy.run('summary', record.piece, shop);
-    await ledger.putPlanned(pieceId, { seq: record.seq, shopSeq }, planned);
+    return [{ pieceId, seq: record.seq, shopSeq, planned }];
   };
 
   const round = async (): Promise<void> => {
     const failed = new Set<string>();
     for (;;) {
-      const { seq } = await ledger.shop();
-      const open = (await ledger.unplanned(seq)).filter((it) => !failed.has(it));
+      await quiet();
+      const shop = await ledger.shop();
+      const open = (await ledger.unplanned(shop.seq)).filter((it) => !failed.has(it));
       if (open.length === 0 || stopped) return;
+      const done: Planned[] = [];
       for (const pieceId of open.slice(0, AT_ONCE)) {
-        if (stopped) return;
-        await planOne(pieceId).catch((error: unknown) => {
+        if (stopped) break;
+        try {
+          done.push(...(await planOne(pieceId, shop)));
+        } catch (error) {
           // One piece that can't be planned leaves its card as it is, and the others alone.
           failed.add(pieceId);
           log.error({ pieceId, error: String(error) }, 'card not planned');
-        });
+        }
       }
+      await ledger.putPlanned(done);
       news.summariesCame();
     }
   };
@@ -75,7 +98,9 @@ export const keepSummaries = ({ ledger, heavy, news, log }: Needs): Cards => {
   };
 
   news.listen((what) => {
-    if (what === 'entries') wake();
+    if (what !== 'entries') return;
+    came++;
+    wake();
   });
   wake();
   const idle = async (): Promise<void> => {

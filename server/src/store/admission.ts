@@ -10,9 +10,11 @@ import {
   type PieceFold,
 } from '@obrik/core/ledger';
 import { id as idSchema, read, type Problem } from '@obrik/core/piece';
+import { QueryTypes } from 'sequelize';
 import { entriesIn, linesOf, rowOf } from './entries';
 import type { EntryModel, EntryRow, Models } from './models';
-import { putSnapshot } from './snapshots';
+import { putSnapshots } from './snapshots';
+import { inStatements } from './statements';
 
 /** What became of an entry that was sent. */
 export type Receipt =
@@ -56,54 +58,71 @@ export interface KnownFolds {
 /** The work of one write: entries that came in, and the folds that they led to. */
 class Session {
   readonly folds = new Map<string, PieceFold>();
-  shopEntries: KeptEntry[] | undefined;
+  private readonly rows: EntryRow[] = [];
 
   constructor(
-    private readonly models: Models,
-    private readonly held: KnownFolds,
     private readonly now: Date,
+    /** Place of the last line, and the highest ticket number. */
+    private seq: number,
+    private number: number,
+    private readonly before: (pieceId: string) => PieceFold | undefined,
+    private readonly shopEntries: KeptEntry[],
   ) {}
 
-  async fold(pieceId: string): Promise<PieceFold | undefined> {
-    const known = this.folds.get(pieceId) ?? this.held.get(pieceId);
-    return known ?? foldEntries(entriesIn(await linesOf(this.models, { pieceId })));
-  }
-
-  private async insert(it: Entry): Promise<KeptEntry> {
+  private keep(it: Entry): KeptEntry {
     const receivedAt = this.now.toISOString();
-    const highest =
-      it.deed.kind === 'takenIn'
-        ? await this.models.entries.max<number | null, EntryModel>('number')
-        : null;
-    const number = it.deed.kind === 'takenIn' ? (highest ?? 0) + 1 : null;
-    const row = await this.models.entries.create({ ...rowOf(it), receivedAt, number });
-    return { ...it, receivedAt, number, seq: row.get({ plain: true }).seq };
+    const number = it.deed.kind === 'takenIn' ? ++this.number : null;
+    const place = { seq: ++this.seq, receivedAt, number };
+    this.rows.push({ ...rowOf(it), ...place });
+    return { ...it, ...place };
   }
 
-  async addToPiece(pieceId: string, it: Entry): Promise<KeptEntry | readonly Problem[]> {
-    const before = await this.fold(pieceId);
+  addToPiece(pieceId: string, it: Entry): KeptEntry | readonly Problem[] {
+    const before = this.folds.get(pieceId) ?? this.before(pieceId);
     const problems = admitToPiece(before, it);
     if (problems.length > 0) return problems;
-    const kept = await this.insert(it);
+    const kept = this.keep(it);
     const after = before ? extendFold(before, kept) : foldEntries([kept]);
     if (after) this.folds.set(pieceId, after);
     return kept;
   }
 
-  async addToShop(it: Entry): Promise<KeptEntry | readonly Problem[]> {
-    this.shopEntries ??= entriesIn(await linesOf(this.models, { pieceId: null }));
+  addToShop(it: Entry): KeptEntry | readonly Problem[] {
     const problems = admitToShop(this.shopEntries, it);
     if (problems.length > 0) return problems;
-    const kept = await this.insert(it);
+    const kept = this.keep(it);
     this.shopEntries.push(kept);
     return kept;
   }
 
-  /** The snapshots of the pieces that changed. */
-  async snapshot(): Promise<void> {
-    for (const fold of this.folds.values()) await putSnapshot(this.models, ledgerOf(fold));
+  /** Writes the entries, and the snapshots of the pieces that changed. */
+  async write(models: Models): Promise<void> {
+    for (const some of inStatements(this.rows)) await models.entries.bulkCreate(some);
+    await putSnapshots(models, [...this.folds.values()].map(ledgerOf));
   }
 }
+
+/** The folds of pieces as they stand, read together where they are not known already. */
+const foldsOf = async (
+  models: Models,
+  held: KnownFolds,
+  pieceIds: readonly string[],
+): Promise<(pieceId: string) => PieceFold | undefined> => {
+  const unknown = pieceIds.filter((it) => !held.get(it));
+  const lines = unknown.length > 0 ? await linesOf(models, { pieceId: unknown }) : [];
+  const entries = entriesIn(lines);
+  return (pieceId) =>
+    held.get(pieceId) ?? foldEntries(entries.filter((it) => it.pieceId === pieceId));
+};
+
+/** Place of the last line that was ever written: no place is given twice, even after a deletion. */
+const lastPlace = async ({ entries }: Models): Promise<number> => {
+  const [row] = await entries.sequelize!.query<{ readonly seq: number }>(
+    "SELECT seq FROM sqlite_sequence WHERE name = 'entries'",
+    { type: QueryTypes.SELECT },
+  );
+  return row?.seq ?? 0;
+};
 
 /**
  * Puts entries on record within one write, each by itself.
@@ -118,40 +137,39 @@ export const admitAll = async (
   readonly receipts: readonly Receipt[];
   readonly folds: ReadonlyMap<string, PieceFold>;
 }> => {
-  const session = new Session(models, held, now);
+  const readings = sent.map((it) => read(entrySchema, it));
+  const entries = readings.flatMap((it) => (it.ok ? [it.value] : []));
   const known = new Map<string, EntryRow>();
-  const ids = sent.flatMap((it) => sentId(it) ?? []);
+  const ids = entries.map((it) => it.id);
   for (const row of await models.entries.findAll({ where: { id: ids }, raw: true })) {
     const it = row as unknown as EntryRow;
     known.set(it.id, it);
   }
-  const receipts: Receipt[] = [];
-  for (const one of sent) {
-    const result = read(entrySchema, one);
-    if (!result.ok) {
-      receipts.push(refused(sentId(one), result.problems));
-      continue;
-    }
+  const pieceIds = [...new Set(entries.flatMap((it) => it.pieceId ?? []))];
+  const forShop = entries.some((it) => it.pieceId === null);
+  const takesIn = entries.some((it) => it.deed.kind === 'takenIn');
+  const session = new Session(
+    now,
+    await lastPlace(models),
+    takesIn ? ((await models.entries.max<number | null, EntryModel>('number')) ?? 0) : 0,
+    await foldsOf(models, held, pieceIds),
+    forShop ? entriesIn(await linesOf(models, { pieceId: null })) : [],
+  );
+  const receipts = readings.map((result, index): Receipt => {
+    if (!result.ok) return refused(sentId(sent[index]), result.problems);
     const it = result.value;
     const old = known.get(it.id);
     if (old) {
-      receipts.push(
-        isSame(old, it)
-          ? { id: it.id, outcome: 'known', seq: old.seq, number: old.number }
-          : refused(it.id, TAKEN),
-      );
-      continue;
+      return isSame(old, it)
+        ? { id: it.id, outcome: 'known', seq: old.seq, number: old.number }
+        : refused(it.id, TAKEN);
     }
-    const after =
-      it.pieceId === null ? await session.addToShop(it) : await session.addToPiece(it.pieceId, it);
-    if (!('seq' in after)) {
-      receipts.push(refused(it.id, after));
-      continue;
-    }
+    const after = it.pieceId === null ? session.addToShop(it) : session.addToPiece(it.pieceId, it);
+    if (!('seq' in after)) return refused(it.id, after);
     const { seq, number } = after;
     known.set(it.id, { ...rowOf(it), seq, number, receivedAt: after.receivedAt });
-    receipts.push({ id: it.id, outcome: 'stored', seq, number });
-  }
-  await session.snapshot();
+    return { id: it.id, outcome: 'stored', seq, number };
+  });
+  await session.write(models);
   return { receipts, folds: session.folds };
 };

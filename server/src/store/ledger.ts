@@ -17,11 +17,13 @@ import { Op, literal } from 'sequelize';
 import { admitAll, type Receipt } from './admission';
 import type { Database } from './database';
 import { entriesIn, linesOf, unreadableIn, type ReadLine } from './entries';
-import type { EntryModel, EntryRow, SnapshotRow } from './models';
-import { FORM, ledgerIn, putSnapshot, summaryReader } from './snapshots';
+import type { EntryModel, EntryRow, Models, SnapshotRow } from './models';
+import { FORM, ledgerIn, putSnapshots, summaryReader } from './snapshots';
 
 /** Folds held in memory, so that the next entry of a piece needs no reading. */
 const HELD = 300;
+/** Pages of the list held in memory until something changes. */
+const HELD_PAGES = 50;
 
 /** Entries in the order of the record, and where to go on. */
 export interface Page {
@@ -30,6 +32,14 @@ export interface Page {
   /** Place of the last line of this page; where it is the last of all, `more` is false. */
   readonly last: number;
   readonly more: boolean;
+}
+
+/** What was planned for the list, and the entries about piece and shop that were known then. */
+export interface Planned {
+  readonly pieceId: string;
+  readonly seq: number;
+  readonly shopSeq: number;
+  readonly planned: PlannedSummary;
 }
 
 export interface LedgerStore {
@@ -50,11 +60,7 @@ export interface LedgerStore {
   /** Summaries by ticket number, after one of them. */
   summaries(after: number, limit: number): Promise<readonly PieceSummary[]>;
   /** Keeps what was planned for the list, unless the piece has changed since. */
-  putPlanned(
-    pieceId: string,
-    as: { readonly seq: number; readonly shopSeq: number },
-    planned: PlannedSummary,
-  ): Promise<void>;
+  putPlanned(list: readonly Planned[]): Promise<void>;
   /** Pieces whose summary is not planned as they and the shop are now. */
   unplanned(shopSeq: number): Promise<readonly string[]>;
   /** Makes all snapshots again from the entries. @returns how many */
@@ -89,6 +95,18 @@ interface Gathered {
 export const ledgerStore = ({ models: reading, write, tidy }: Database): LedgerStore => {
   const held = new LRUCache<string, PieceFold>({ max: HELD });
   const readSummary = summaryReader();
+  const pages = new LRUCache<string, readonly PieceSummary[]>({ max: HELD_PAGES });
+  let changes = 0;
+
+  /** A write after which lists read otherwise. */
+  const change = async <T>(work: (models: Models) => Promise<T>): Promise<T> => {
+    try {
+      return await write(work);
+    } finally {
+      changes++;
+      pages.clear();
+    }
+  };
 
   let gathered: Gathered[] = [];
 
@@ -96,7 +114,7 @@ export const ledgerStore = ({ models: reading, write, tidy }: Database): LedgerS
   const writeGathered = async (): Promise<void> => {
     let batch: Gathered[] = [];
     try {
-      const { receipts, folds } = await write((models) => {
+      const { receipts, folds } = await change((models) => {
         batch = gathered;
         gathered = [];
         const sent = batch.flatMap((it) => it.sent);
@@ -122,10 +140,10 @@ export const ledgerStore = ({ models: reading, write, tidy }: Database): LedgerS
     });
 
   const remake = (pieceIds: readonly string[]): Promise<number> =>
-    write(async (models) => {
+    change(async (models) => {
       for (const pieceId of pieceIds) {
         const fold = foldEntries(entriesIn(await linesOf(models, { pieceId })));
-        if (fold) await putSnapshot(models, ledgerOf(fold));
+        if (fold) await putSnapshots(models, [ledgerOf(fold)]);
         else await models.snapshots.destroy({ where: { pieceId } });
       }
       return pieceIds.length;
@@ -163,6 +181,10 @@ export const ledgerStore = ({ models: reading, write, tidy }: Database): LedgerS
     },
     shop,
     summaries: async (after, limit) => {
+      const key = `${after}/${limit}`;
+      const known = pages.get(key);
+      if (known) return known;
+      const asOf = changes;
       const rows = await reading.snapshots.findAll({
         attributes: ['pieceId', 'summary', 'planned'],
         where: { number: { [Op.gt]: after } },
@@ -170,10 +192,13 @@ export const ledgerStore = ({ models: reading, write, tidy }: Database): LedgerS
         limit,
         raw: true,
       });
-      return rows.flatMap((it) => readSummary(asRow(it)) ?? []);
+      const list = rows.flatMap((it) => readSummary(asRow(it)) ?? []);
+      // What changed meanwhile is not held.
+      if (asOf === changes) pages.set(key, list);
+      return list;
     },
     erase: async (pieceId, now) => {
-      await write(async ({ entries, snapshots, photos, routes }) => {
+      await change(async ({ entries, snapshots, photos, routes }) => {
         const own = { where: { pieceId } };
         const number = await entries.max<number | null, EntryModel>('number', own);
         await entries.destroy(own);
@@ -197,12 +222,14 @@ export const ledgerStore = ({ models: reading, write, tidy }: Database): LedgerS
       held.delete(pieceId);
       await tidy();
     },
-    putPlanned: (pieceId, { seq, shopSeq }, planned) =>
-      write(async (models) => {
-        await models.snapshots.update(
-          { planned: JSON.stringify(planned), plannedAs: `${seq}/${shopSeq}` },
-          { where: { pieceId, seq } },
-        );
+    putPlanned: (list) =>
+      change(async (models) => {
+        for (const { pieceId, seq, shopSeq, planned } of list) {
+          await models.snapshots.update(
+            { planned: JSON.stringify(planned), plannedAs: `${seq}/${shopSeq}` },
+            { where: { pieceId, seq } },
+          );
+        }
       }),
     unplanned: async (shopSeq) => {
       const rows = await reading.snapshots.findAll({

@@ -10,6 +10,7 @@ import { LRUCache } from 'lru-cache';
 import type { z } from 'zod';
 import { jsonIn } from './json';
 import type { Models, SnapshotRow } from './models';
+import { inStatements } from './statements';
 
 /** Version of the form of snapshots; another one is made again from the entries. */
 export const FORM = 1;
@@ -26,11 +27,18 @@ const snapshotOf = (it: PieceLedger): Omit<SnapshotRow, 'planned' | 'plannedAs'>
   summary: JSON.stringify(summaryOf(it, null)),
 });
 
-/** Makes or changes the snapshot; what was planned stays until it is planned anew. */
-export const putSnapshot = async (models: Models, it: PieceLedger): Promise<void> => {
-  const row = snapshotOf(it);
-  const [changed] = await models.snapshots.update(row, { where: { pieceId: row.pieceId } });
-  if (changed === 0) await models.snapshots.create({ ...row, planned: null, plannedAs: null });
+/** What is written again where there is a snapshot: what was planned stays until it is planned anew. */
+const REWRITTEN: (keyof SnapshotRow)[] = ['form', 'number', 'seq', 'ledger', 'summary'];
+
+/** Makes or changes snapshots. */
+export const putSnapshots = async (
+  models: Models,
+  ledgers: readonly PieceLedger[],
+): Promise<void> => {
+  const rows = ledgers.map((it) => ({ ...snapshotOf(it), planned: null, plannedAs: null }));
+  for (const some of inStatements(rows)) {
+    await models.snapshots.bulkCreate(some, { updateOnDuplicate: REWRITTEN });
+  }
 };
 
 /** Summaries held in memory: a list that is asked for again is not read again. */
