@@ -18,7 +18,7 @@ import { admitAll, type Receipt } from './admission';
 import type { Database } from './database';
 import { entriesIn, linesOf, unreadableIn, type ReadLine } from './entries';
 import type { EntryModel, EntryRow, Models, SnapshotRow } from './models';
-import { FORM, ledgerIn, putSnapshots, summaryReader } from './snapshots';
+import { FORM, putSnapshots, readLedger, summaryReader } from './snapshots';
 
 /** Folds held in memory, so that the next entry of a piece needs no reading. */
 const HELD = 300;
@@ -92,7 +92,7 @@ interface Gathered {
 }
 
 /** Keeps the record. All writes go through the one queue of the database. */
-export const ledgerStore = ({ models: reading, write, tidy }: Database): LedgerStore => {
+export const ledgerStore = ({ models: reading, sequelize, write, tidy }: Database): LedgerStore => {
   const held = new LRUCache<string, PieceFold>({ max: HELD });
   const readSummary = summaryReader();
   const pages = new LRUCache<string, readonly PieceSummary[]>({ max: HELD_PAGES });
@@ -173,8 +173,7 @@ export const ledgerStore = ({ models: reading, write, tidy }: Database): LedgerS
     piece: async (pieceId) => {
       const known = held.get(pieceId);
       if (known) return ledgerOf(known);
-      const row = await reading.snapshots.findByPk(pieceId, { raw: true });
-      const ledger = row ? ledgerIn(asRow(row)) : undefined;
+      const ledger = await readLedger(sequelize, pieceId);
       if (ledger) return ledger;
       const fold = foldEntries(entriesIn(await linesOf(reading, { pieceId })));
       return fold && ledgerOf(fold);
