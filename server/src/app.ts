@@ -24,7 +24,7 @@ import { photoEndpoints } from './routers/photos';
 import { pieceEndpoints } from './routers/pieces';
 import { planEndpoints } from './routers/plans';
 import { shopEndpoints } from './routers/shop';
-import { pairingCodes } from './pairing/codes';
+import { pairingCodes, type PairingCodes } from './pairing/codes';
 import { doorkeeper, pairedOnly } from './pairing/pairedOnly';
 import type { Typeface } from './papers/pdf';
 import type { Database } from './store/database';
@@ -48,6 +48,8 @@ interface Parts {
   readonly pairing?: boolean;
   /** Is an address one of this machine, which needs no pairing? */
   readonly isHere?: (address: string) => boolean;
+  /** Codes that pair a device. */
+  readonly codes?: PairingCodes;
   /** Shows a pairing code to whoever runs the server. */
   readonly showCode?: (code: string) => void;
   readonly now?: () => Date;
@@ -122,6 +124,7 @@ export const createApp = ({
   names = [],
   pairing = false,
   isHere,
+  codes = pairingCodes(),
   showCode = () => {},
   now = () => new Date(),
   devices = simulatedDevices(METER_SEED),
@@ -141,7 +144,7 @@ export const createApp = ({
     ...deviceEndpoints(devices, now),
     ...pairingEndpoints({
       devices: paired,
-      codes: pairingCodes(),
+      codes,
       door,
       show: showCode,
       now,
@@ -160,7 +163,8 @@ export const createApp = ({
     response.on('finish', () =>
       log.info({
         method: request.method,
-        path: request.originalUrl,
+        // What is asked for by name stays out of the log.
+        path: request.originalUrl.split('?')[0],
         status: response.statusCode,
         ms: Math.round(performance.now() - start),
       }),

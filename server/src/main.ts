@@ -11,6 +11,8 @@ import { backUpDaily, wayOut } from './backup/daily';
 import { readConfig } from './config';
 import { isLoopback } from './http/gate';
 import { loadDemo } from './demo/load';
+import { pairingCodes } from './pairing/codes';
+import { addressOnNetwork, codeForConsole } from './pairing/show';
 import { typefaceFrom } from './papers/pdf';
 import { openDatabase } from './store/database';
 import { inThreads } from './heavy/pool';
@@ -48,6 +50,13 @@ const ownNames = (): string[] => [
 
 const webDir = config.WEB_DIR ?? fileURLToPath(new URL('../../app/dist', import.meta.url));
 const { resolve } = createRequire(import.meta.url);
+const { TLS_CERT, TLS_KEY } = config;
+const encrypted = TLS_CERT !== undefined && TLS_KEY !== undefined;
+const codes = pairingCodes();
+const showCode = (code: string): void => {
+  const origin = `http${encrypted ? 's' : ''}://${addressOnNetwork(config.HOST)}:${config.PORT}`;
+  void codeForConsole(code, origin).then((text) => console.log(text));
+};
 const heavy = inThreads(fileURLToPath(new URL('./heavy/worker.mjs', import.meta.url)));
 const { app, cards } = createApp({
   database,
@@ -55,14 +64,13 @@ const { app, cards } = createApp({
   heavy,
   names: [...config.NAMES, ...ownNames()],
   pairing: config.PAIRING === '1',
-  showCode: (code) => console.log(`Pairing code: ${code} (for one device, for ten minutes)`),
+  codes,
+  showCode,
   typeface: typefaceFrom(resolve),
   webDir: existsSync(webDir) ? webDir : undefined,
 });
 /** What sends its headers or its body drop by drop is cut off, ms. */
 const TIMES = { headersTimeout: 10_000, requestTimeout: 90_000, connectionsCheckingInterval: 5000 };
-const { TLS_CERT, TLS_KEY } = config;
-const encrypted = TLS_CERT !== undefined && TLS_KEY !== undefined;
 const server = encrypted
   ? createSecureServer({ ...TIMES, cert: readFileSync(TLS_CERT), key: readFileSync(TLS_KEY) }, app)
   : createServer(TIMES, app);
@@ -77,6 +85,7 @@ server.listen(config.PORT, config.HOST, () => {
   console.log(
     `Obrik is at http${encrypted ? 's' : ''}://${config.HOST}:${port} (stop it with Ctrl+C)`,
   );
+  if (config.PAIRING === '1') showCode(codes.fresh(new Date()));
 });
 
 let stopping = false;

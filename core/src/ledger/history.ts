@@ -1,5 +1,4 @@
-import type { Deed, LedgerEntry } from './entry';
-import { takenBackIn } from './fold';
+import type { Deed } from './entry';
 
 /** What an entry is about, for whoever looks for it. */
 export type HistoryGroup = 'looks' | 'damages' | 'aims' | 'fittings' | 'description' | 'takenBack';
@@ -44,24 +43,4 @@ export const surfaceOf = (it: Deed): string | undefined => {
     default:
       return undefined;
   }
-};
-
-/**
- * What has to be taken back so that a surface is again as it was before an entry: that entry, and
- * all later ones that change this surface alone and still count.
- * @param entries the history of the piece, in order
- */
-export const restoring = (
-  entries: readonly LedgerEntry[],
-  surfaceId: string,
-  entryId: string,
-): readonly string[] => {
-  const gone = takenBackIn(entries);
-  const from = entries.findIndex((it) => it.id === entryId);
-  return from < 0
-    ? []
-    : entries
-        .slice(from)
-        .filter((it) => surfaceOf(it.deed) === surfaceId && !gone.has(it.id))
-        .map((it) => it.id);
 };

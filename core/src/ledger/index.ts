@@ -30,4 +30,5 @@ export {
 } from './fold';
 export { pieceSummary, plannedSummary, type PieceSummary, type PlannedSummary } from './summary';
 export { summaryOf } from './summaryOf';
-export { groupOf, restoring, surfaceOf, type HistoryGroup } from './history';
+export { groupOf, surfaceOf, type HistoryGroup } from './history';
+export { settingBack } from './settingBack';

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { changesOf, pieces } from '../testing/arbitraries';
 import { copyOf, pieceOf } from '../testing/pieces';
-import { USUAL_SHOP, pieceDescription, type Piece } from '../piece';
+import { USUAL_SHOP, pieceDescription, surfacesOf, type Piece } from '../piece';
 import {
   admitToPiece,
   changedParts,
@@ -13,6 +13,7 @@ import {
   foldPiece,
   foldShop,
   ledgerOf,
+  settingBack,
   type Deed,
   type Entry,
   type LedgerEntry,
@@ -134,6 +135,80 @@ describe('a piece told by entries', () => {
         expect(it).toEqual(copy);
       }),
     );
+  });
+});
+
+describe('a surface set back to before an entry', () => {
+  const LISTS = ['observations', 'findings', 'layers', 'aims', 'confirmations'] as const;
+  /** What stands of a surface, and what of all others. */
+  const parts = (it: Piece, surfaceId: string) =>
+    [true, false].map((own) =>
+      LISTS.map((list) =>
+        it[list]
+          .filter((one) => (one.surfaceId === surfaceId) === own)
+          .map((one) => JSON.stringify(one))
+          .sort(),
+      ),
+    );
+
+  it('is as it was, and the others are as they are', () => {
+    const situation = pieces.chain((it) =>
+      fc.tuple(
+        fc.constant(record(it)),
+        fc.array(
+          changesOf(it).filter(({ kind }) => kind !== 'describe'),
+          { minLength: 1 },
+        ),
+        fc.constantFrom(...surfacesOf(it).map(({ id }) => id)),
+        fc.nat(),
+      ),
+    );
+    fc.assert(
+      fc.property(situation, ([start, changes, surfaceId, cut]) => {
+        const entries = [
+          ...start,
+          ...keep(
+            changes.map((it) => made(it)),
+            start.length + 1,
+          ),
+        ];
+        const at = 1 + (cut % (entries.length - 1));
+        const deeds = settingBack(entries, surfaceId, entries[at]?.id ?? '');
+        const after = [
+          ...entries,
+          ...keep(
+            deeds.map((it) => made(it)),
+            entries.length + 1,
+          ),
+        ];
+        const [own] = parts(folded(entries.slice(0, at)).piece, surfaceId);
+        const [, others] = parts(folded(entries).piece, surfaceId);
+        expect(parts(folded(after).piece, surfaceId)).toEqual([own, others]);
+      }),
+    );
+  });
+
+  it('has what was withdrawn, and what was taken back, again', () => {
+    const start = [
+      made({ kind: 'takenIn', description: pieceDescription.parse(pieceOf()) }),
+      made(observe('old')),
+      made(observe('older')),
+    ];
+    const later = [
+      made(observe('new')),
+      made({ kind: 'withdraw', observationId: 'old' }),
+      made({ kind: 'takenBack', entryIds: [start[2]?.id ?? ''] }),
+    ];
+    const entries = keep([...start, ...later]);
+    const deeds = settingBack(entries, 'top', later[0]?.id ?? '');
+    const { piece } = folded([
+      ...entries,
+      ...keep(
+        deeds.map((it) => made(it)),
+        7,
+      ),
+    ]);
+    expect(piece.observations.map((it) => it.id)).toEqual(['old', 'older']);
   });
 });
 

@@ -14,7 +14,7 @@ import {
   testServer,
   withDatabase,
 } from '../testing/server';
-import { readBackup } from './backup';
+import { makeBackup, readBackup } from './backup';
 import { backUpToday, backupFolder, newestGood, wayOut } from './daily';
 
 let place: ReturnType<typeof folder>;
@@ -64,6 +64,30 @@ describe('a backup', () => {
       // Devices tell the two records apart.
       expect(await ledgerStore(it).record()).not.toBe(record);
     });
+  });
+
+  it('of an earlier Obrik is brought to the newest shape when it is restored', async () => {
+    const old = place.at('old.sqlite');
+    const file = place.at('shop.sqlite');
+    const zip = place.at('old.zip');
+    await withDatabase(old, async (database) => {
+      await fill(database);
+      // As it was before the devices were paired and the record had a name.
+      await database.write(async ({ entries: { sequelize } }) => {
+        await sequelize?.query('DROP TABLE devices');
+        await sequelize?.query('DROP TABLE facts');
+        await sequelize?.query("DELETE FROM SequelizeMeta WHERE name > '0009'");
+      });
+    });
+    await makeBackup(old, zip, NOW);
+    expect(await dbCommand(file, ['restore', zip])).toMatchObject({ code: 0 });
+    expect(existsSync(file)).toBe(false);
+    expect((await dbCommand(file, ['restore', zip, '--yes'])).text).toMatch(/Put in place/);
+    await withDatabase(file, async (it) => {
+      expect(await ledgerStore(it).piece(CHEST.id)).toBeDefined();
+      expect(await ledgerStore(it).record()).not.toBe('');
+    });
+    expect(readdirSync(path.dirname(file)).filter((it) => /incoming/.test(it))).toEqual([]);
   });
 
   it('is made while the server runs, and comes as one zip', async () => {

@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
-import { existsSync, renameSync, rmSync } from 'node:fs';
+import { existsSync, readdirSync, renameSync, rmSync } from 'node:fs';
+import path from 'node:path';
 import { Sequelize } from 'sequelize';
 import { countsOf, makeBackup, readBackup, type Counts } from '../backup/backup';
 import { openDatabase } from '../store/database';
@@ -53,12 +54,23 @@ const markAsAnother = async (file: string): Promise<void> => {
   await sequelize.close();
 };
 
+/** Drops a file with all that was made beside it. */
+const dropAll = (file: string): void => {
+  const folder = path.dirname(path.resolve(file));
+  for (const name of readdirSync(folder)) {
+    if (name.startsWith(path.basename(file))) rmSync(path.join(folder, name), { force: true });
+  }
+};
+
 const restore = async (file: string, source: string, sure: boolean): Promise<Said> => {
   if (!existsSync(source)) return bad(`There is no ${source}.`);
   const free = await lockFile(file);
   const incoming = `${file}.incoming`;
   try {
-    const { counts, madeAt } = await readBackup(source, incoming);
+    const { madeAt } = await readBackup(source, incoming);
+    // A backup of an earlier Obrik is brought to the newest shape before it counts.
+    await openDatabase(incoming).then((it) => it.close());
+    const counts = await countsOf(incoming);
     const now = existsSync(file)
       ? await countsOf(file).then(held, () => 'a database that can’t be read')
       : 'nothing';
@@ -76,7 +88,7 @@ const restore = async (file: string, source: string, sure: boolean): Promise<Sai
   } catch (error) {
     return bad(`${source} can’t be restored. ${error instanceof Error ? error.message : ''}`);
   } finally {
-    rmSync(incoming, { force: true });
+    dropAll(incoming);
     await free();
   }
 };

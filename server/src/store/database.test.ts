@@ -1,4 +1,4 @@
-import { copyFileSync, existsSync, readFileSync, truncateSync, writeFileSync } from 'node:fs';
+import { copyFileSync, existsSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import { QueryTypes, Sequelize } from 'sequelize';
 import { piece as pieceSchema, type Piece } from '@obrik/core/piece';
@@ -158,38 +158,7 @@ describe('killed after any statement of any migration', () => {
   });
 });
 
-describe('a file that can’t be worked with is left as it is, and said so', () => {
-  const letter = 'Dear reader, this is not a database. '.repeat(50);
-
-  it.each<[string, (file: string) => Promise<void> | void, RegExp]>([
-    ['a letter', (file) => writeFileSync(file, letter), /not a database/i],
-    [
-      'one that was cut off',
-      (file) => {
-        copyFileSync(path.join(FIXTURES, 'after-0007.sqlite'), file);
-        truncateSync(file, 60_000);
-      },
-      /damaged/,
-    ],
-    [
-      'one of a newer Obrik',
-      async (file) => {
-        await withDatabase(file, (it) =>
-          it.write(async ({ entries }) => {
-            await entries.sequelize?.query("INSERT INTO SequelizeMeta VALUES ('9999-later')");
-          }),
-        );
-      },
-      /newer Obrik \(9999-later\)/,
-    ],
-  ])('%s', async (_, make, said) => {
-    const file = place.at('bad.sqlite');
-    await make(file);
-    const before = readFileSync(file);
-    await expect(openDatabase(file)).rejects.toThrow(said);
-    expect(readFileSync(file).equals(before)).toBe(true);
-  });
-
+describe('a place that can’t be worked in is told', () => {
   it('one that another Obrik has open', () =>
     withDatabase(place.at('two.sqlite'), async () => {
       await expect(openDatabase(place.at('two.sqlite'))).rejects.toThrow(/Another Obrik/);

@@ -1,6 +1,6 @@
-import { existsSync, statSync } from 'node:fs';
-import { QueryTypes, Sequelize } from 'sequelize';
+import { Sequelize } from 'sequelize';
 import { inTurn } from '../turns';
+import { inWords, inspect } from './inspect';
 import { lockFile } from './lock';
 import { migrate } from './migrate';
 import { defineModels, type Models } from './models';
@@ -29,38 +29,6 @@ interface Options {
 
 const BUSY_MS = 5000;
 
-/** What SQLite says of a file that it can't work with, in words. */
-const inWords = (file: string, error: unknown): DatabaseTrouble => {
-  const said = String(error);
-  if (/SQLITE_NOTADB|not a database/i.test(said)) {
-    return new DatabaseTrouble(
-      `${file} is not a database of Obrik (SQLite: file is not a database). It is left as it is; name another in DB_FILE.`,
-    );
-  }
-  if (/SQLITE_CORRUPT|malformed/i.test(said)) {
-    return new DatabaseTrouble(
-      `${file} is damaged. It is left as it is; put a backup in its place.`,
-    );
-  }
-  if (/SQLITE_READONLY|readonly/i.test(said)) {
-    return new DatabaseTrouble(`${file} can't be written to. Check who owns it and its folder.`);
-  }
-  if (/SQLITE_CANTOPEN/.test(said)) {
-    return new DatabaseTrouble(`${file} can't be opened. Check that its folder exists.`);
-  }
-  if (/SQLITE_FULL|ENOSPC/.test(said)) {
-    return new DatabaseTrouble(`No room left where ${file} lies. Nothing was changed.`);
-  }
-  return new DatabaseTrouble(`${file} can't be opened: ${said}`);
-};
-
-const isWhole = async (sequelize: Sequelize): Promise<boolean> => {
-  const [row] = await sequelize.query<Record<string, unknown>>('PRAGMA quick_check(1)', {
-    type: QueryTypes.SELECT,
-  });
-  return Object.values(row ?? {})[0] === 'ok';
-};
-
 /**
  * The connection that writes. The log is flushed to the disk at each commit (`synchronous = FULL`):
  * what was acknowledged is there after a power cut too, for a flush of a few milliseconds. What is
@@ -81,24 +49,17 @@ const openWriter = async (file: string, { onStatement }: Options): Promise<Seque
   return writer;
 };
 
-/** A file of no bytes beside which there are backups once held something. */
-const isEmptied = (file: string): boolean =>
-  existsSync(file) && statSync(file).size === 0 && existsSync(`${file}-backups`);
-
 /**
  * Opens a database file for this process alone and brings it to the newest shape. Safe to repeat.
  * @param file path of the SQLite file; it is made where there is none
  * @throws DatabaseTrouble in words, where it can't be worked with; the file is then left as it is
  */
 export const openDatabase = async (file: string, options: Options = {}): Promise<Database> => {
-  if (isEmptied(file)) {
-    throw new DatabaseTrouble(`${file} is empty (0 bytes). It is left as it is.`);
-  }
   const free = await lockFile(file);
   let writer: Sequelize | undefined;
   try {
+    await inspect(file);
     writer = await openWriter(file, options);
-    if (!(await isWhole(writer))) throw new Error('SQLITE_CORRUPT');
     await migrate(writer, file);
   } catch (error) {
     await writer?.close();

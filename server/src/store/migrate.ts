@@ -16,15 +16,6 @@ const makeTable = (sequelize: Sequelize) =>
     'CREATE TABLE IF NOT EXISTS SequelizeMeta (name VARCHAR(255) NOT NULL PRIMARY KEY)',
   );
 
-/** A database with tables, of which none is ours. */
-const isForeign = async (sequelize: Sequelize): Promise<boolean> => {
-  const rows = await sequelize.query<{ name: string }>(
-    "SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%'",
-    { type: QueryTypes.SELECT },
-  );
-  return rows.length > 0 && !rows.some((it) => it.name === 'SequelizeMeta');
-};
-
 /** The migration and the word that it was done, in one transaction: both are there, or neither. */
 const atOnce = (
   sequelize: Sequelize,
@@ -81,23 +72,10 @@ export const copyDatabase = async (sequelize: Sequelize, copy: string): Promise<
  * it as it was before one of them. What holds data is copied first.
  * @param sequelize the only connection to the file
  * @returns the name of the copy, where one was made
- * @throws DatabaseTrouble where a newer Obrik has written the file
  */
 export const migrate = async (sequelize: Sequelize, file: string): Promise<string | undefined> => {
-  if (await isForeign(sequelize)) {
-    throw new DatabaseTrouble(
-      `${file} is a database of another program. It is left as it is; name another in DB_FILE.`,
-    );
-  }
   await makeTable(sequelize);
   const done = await namesIn(sequelize);
-  const known = new Set(MIGRATIONS.map((it) => it.name));
-  const newer = done.filter((it) => !known.has(it));
-  if (newer.length > 0) {
-    throw new DatabaseTrouble(
-      `${file} was written by a newer Obrik (${newer.join(', ')}). Update Obrik to open it; the file is left as it is.`,
-    );
-  }
   const open = MIGRATIONS.filter((it) => !done.includes(it.name));
   const [first] = open;
   if (!first) return undefined;

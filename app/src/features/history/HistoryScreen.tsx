@@ -1,7 +1,7 @@
 import { inspectionTest } from '@obrik/core/catalog';
 import {
   groupOf,
-  restoring,
+  settingBack,
   surfaceOf,
   takenBackIn,
   type HistoryGroup,
@@ -139,7 +139,7 @@ export const HistoryScreen = ({ record }: { readonly record: PieceLedger }) => {
                   ? () =>
                       void put(
                         piece.id,
-                        [{ kind: 'takenBack', entryIds: [...restoring(data, surfaceId, it.id)] }],
+                        settingBack(data, surfaceId, it.id),
                         `${surface} is as it was before.`,
                       )
                   : undefined

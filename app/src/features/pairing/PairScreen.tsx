@@ -1,4 +1,4 @@
-import { useRouter } from 'expo-router';
+import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { useAskCodeMutation, usePairMutation, usePairingQuery } from '@/api/api';
@@ -21,13 +21,14 @@ import { Field } from '@/ui/forms';
 /** Lets this device in at the shop, by a code that appears where the server runs. */
 export const PairScreen = () => {
   const router = useRouter();
+  const { code = '' } = useLocalSearchParams<{ code?: string }>();
   const { person } = usePreferences();
   const { data } = usePairingQuery();
   const [askCode, { isSuccess: shown }] = useAskCodeMutation();
   const [pair] = usePairMutation();
   const [failure, setFailure] = useState<string>();
   const { control, handleSubmit } = useForm({
-    defaultValues: { code: '', name: person ? `${person}’s phone` : '' },
+    defaultValues: { code, name: person ? `${person}’s phone` : '' },
   });
   const submit = handleSubmit(async (typed) => {
     setFailure(undefined);
@@ -55,7 +56,10 @@ export const PairScreen = () => {
       {data?.paired ? <Body>This device is paired already.</Body> : null}
       <Card style={{ gap: 12 }}>
         <Label heading>1. Ask for a code</Label>
-        <Body>Six digits appear on the screen where the shop’s server runs.</Body>
+        <Body>
+          Six digits appear on the screen where the shop’s server runs, with a picture to scan with
+          the camera instead.
+        </Body>
         <PlainButton
           title={shown ? 'Ask once more' : 'Ask for a code'}
           onPress={() => void ask()}
