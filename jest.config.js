@@ -23,7 +23,7 @@ const node = (name, extra = {}) => ({
 });
 
 const rnIgnore = [
-  `/node_modules/(?!(((jest-)?react-native(-.*)?|@react-native(-community)?/.*|expo(nent)?(-.*)?|@expo(nent)?/.*|@expo-google-fonts/.*|@rneui/.*|lucide-react-native|react-redux|standard-navigation|@reduxjs/.*|immer|${ESM})/|(react-native|expo)$))`,
+  `/node_modules/(?!(((jest-)?react-native(-.*)?|@react-native(-community)?/.*|expo(nent)?(-.*)?|@expo(nent)?/.*|@expo-google-fonts/.*|@rneui/.*|lucide-react-native|react-error-boundary|react-redux|standard-navigation|@reduxjs/.*|immer|${ESM})/|(react-native|expo)$))`,
 ];
 
 module.exports = {

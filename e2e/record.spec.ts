@@ -1,6 +1,6 @@
 import { expect, type Page } from '@playwright/test';
 import sharp from 'sharp';
-import { allAtShop, button, open, record, test } from './bench';
+import { allAtShop, button, goTo, open, record, test } from './bench';
 
 const OFFLINE = /No connection to the shop/;
 
@@ -74,6 +74,46 @@ test.describe('with the shop in trouble', () => {
       await expect(button(page, /^Take back: Look for knots/)).toHaveCount(0);
     });
   }
+});
+
+test('an answer that takes twenty seconds: recorded once, and nothing is held up', async ({
+  page,
+}) => {
+  test.setTimeout(90_000);
+  await open(page, '/pieces/map-press/look?surface=back');
+  const before = await atShop(page, 'map-press', 'back');
+  let late = 0;
+  await page.route('**/api/entries', async (it) => {
+    const reply = await it.fetch();
+    if (late++ === 0) await new Promise((go) => setTimeout(go, 21_000));
+    await it.fulfill({ response: reply }).catch(() => undefined);
+  });
+  await look(page, 'None');
+  await expect(page.getByRole('status').filter({ hasText: 'None: on record.' })).toBeVisible();
+  await goTo(page, 'Aim');
+  await expect.poll(() => late, { timeout: 40_000 }).toBe(2);
+  await allAtShop(page);
+  expect(await atShop(page, 'map-press', 'back')).toBe(before + 1);
+});
+
+test('a device whose clock is a day ahead records by the shop’s time, and its timer runs', async ({
+  page,
+}) => {
+  const day = 24 * 60 * 60 * 1000;
+  await page.clock.setFixedTime(Date.now() + day);
+  await open(page, '/pieces/map-press/test/alcohol?surface=legs');
+  await button(page, /^Start the timer/).click();
+  await page.clock.setFixedTime(Date.now() + day + 20_000);
+  await expect(page.getByRole('timer', { name: /^0:[34]\d, / })).toBeVisible();
+  await open(page, '/pieces/map-press/look?surface=frontFrame');
+  await look(page, 'None');
+  await allAtShop(page);
+  const { entries } = (await (await page.request.get('/api/pieces/map-press/entries')).json()) as {
+    entries: { at: string; receivedAt: string }[];
+  };
+  const last = entries.at(-1);
+  const apart = Date.parse(last?.receivedAt ?? '') - Date.parse(last?.at ?? '');
+  expect(Math.abs(apart)).toBeLessThan(60_000);
 });
 
 test('a double tap records once', async ({ page }) => {

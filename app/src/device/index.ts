@@ -1,4 +1,4 @@
-export { compareClocks, shopNow } from './clock';
+export { compareClocks, recallClock, shopNow } from './clock';
 export {
   ABOUT_SHOP,
   OUTDATED,

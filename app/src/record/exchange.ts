@@ -52,10 +52,12 @@ const cardPage = z.object({ pieces: z.array(z.unknown()), more: z.boolean() });
 const ask = async (address: string, init: RequestInit = {}): Promise<Response> => {
   const control = new AbortController();
   const timer = setTimeout(() => control.abort(), PATIENCE);
+  const asked = Date.now();
   try {
     const response = await fetch(
       new Request(`/api/${address}`, { ...init, signal: control.signal }),
     );
+    compareClocks(response.headers.get('date'), asked, Date.now());
     if (response.status === 401) throw new Unpaired('Not paired.');
     if (response.status >= 500 || response.status === 429) {
       throw new Unreachable(`The shop answered ${response.status}.`);
@@ -251,13 +253,11 @@ export const flush = async (): Promise<void> => {
     const open = await device.outbox.orderBy('order').toArray();
     const sent = open.filter((it) => it.refused === null).slice(0, BATCH);
     if (sent.length === 0) break;
-    const asked = Date.now();
     const reply = await askFor(receipts, 'entries', {
       method: 'POST',
       headers: { 'content-type': 'application/json' },
       body: JSON.stringify({ entries: sent.map((it) => it.entry) }),
     });
-    compareClocks(reply.now, asked, Date.now());
     await settle(sent, reply);
     if (reply.receipts.length < sent.length)
       throw new Unreachable('Not all entries were answered.');

@@ -1,6 +1,6 @@
 import { existsSync, statSync } from 'node:fs';
 import { QueryTypes, Sequelize } from 'sequelize';
-import { OPEN_READONLY } from 'sqlite3';
+import sqlite3 from 'sqlite3';
 import { MIGRATIONS } from './migrations';
 import { defineModels } from './models';
 import { DatabaseTrouble } from './trouble';
@@ -108,7 +108,7 @@ export const inspect = async (file: string): Promise<void> => {
     dialect: 'sqlite',
     storage: file,
     logging: false,
-    dialectOptions: { mode: OPEN_READONLY },
+    dialectOptions: { mode: sqlite3.OPEN_READONLY },
   });
   try {
     const matter = await matterWith(sequelize, file);

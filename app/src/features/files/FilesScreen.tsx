@@ -13,6 +13,7 @@ import { routeCard } from '@obrik/core/route';
 import { format } from 'date-fns/format';
 import { useRef, useState } from 'react';
 import { View } from 'react-native';
+import { shopNow } from '@/device';
 import { useCase } from '@/api/useCase';
 import { marksOf } from '@/features/shared/marks';
 import { photoHere } from '@/record';
@@ -72,7 +73,7 @@ export const FilesScreen = ({ record }: { readonly record: PieceLedger }) => {
       paper: routeCard(piece, it.route, {
         number: ticket,
         revision,
-        printed: format(new Date(), 'd MMM yyyy'),
+        printed: format(shopNow(), 'd MMM yyyy'),
       }),
       photos: await photosOf(piece),
     });

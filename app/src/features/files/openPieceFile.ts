@@ -1,7 +1,7 @@
 import { entriesOf } from '@obrik/core/ledger';
 import { pieceFile, read } from '@obrik/core/piece';
 import { nanoid } from '@reduxjs/toolkit';
-import { theDevice } from '@/device';
+import { shopNow, theDevice } from '@/device';
 import { pieceHere, record } from '@/record';
 
 /** Larger than this no piece file is, bytes. */
@@ -37,7 +37,7 @@ export const openPieceFile = async (file: Blob): Promise<Opened> => {
   const { piece } = result.value;
   const isHere = (await pieceHere(await theDevice(), piece.id)) !== null;
   const pieceId = isHere ? nanoid() : piece.id;
-  const about = { at: new Date().toISOString(), device: 'file' };
+  const about = { at: shopNow().toISOString(), device: 'file' };
   for (const { deed } of entriesOf({ ...piece, id: pieceId }, about, nanoid)) {
     const done = await record(pieceId, deed);
     if (!done.ok)

@@ -7,6 +7,7 @@ import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 
+import { shopNow } from '@/device';
 import { useCase } from '@/api/useCase';
 import { QUESTIONS, STATE_WORDS, beliefInWords } from '@/features/shared/marks';
 import { recordedInWords } from '@/features/shared/recorded';
@@ -102,7 +103,7 @@ export const KnownScreen = ({ record }: { readonly record: PieceRecord }) => {
       </Line>
       <Line colour={INK.ink2}>
         {yearsInWords(piece)}. {settled} of {all.length} surfaces settled. Printed{' '}
-        {format(new Date(), 'd MMM yyyy, HH:mm')}.
+        {format(shopNow(), 'd MMM yyyy, HH:mm')}.
       </Line>
       {piece.childsRoom ? (
         <Line bold>For a child’s room: only a laboratory closes lead.</Line>

@@ -7,6 +7,7 @@ import { useState } from 'react';
 import { Controller, useForm, useWatch } from 'react-hook-form';
 import { View } from 'react-native';
 import { z } from 'zod';
+import { shopNow } from '@/device';
 import { recordPhoto } from '@/record';
 import {
   Alarm,
@@ -104,7 +105,7 @@ export const MarkDamage = ({
       id: nanoid(),
       surfaceId,
       photoId,
-      at: new Date().toISOString(),
+      at: shopNow().toISOString(),
     });
     const done = await onChange(
       { kind: 'find', finding },

@@ -11,6 +11,7 @@ import type { Change, Observation, Piece } from '@obrik/core/piece';
 import { showPercent } from '@obrik/core/units';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { shopNow } from '@/device';
 import { Bars, Body, Caution, Option, PlainButton, Small, Statement } from '@/ui/controls';
 import { beliefInWords } from '@/features/shared/marks';
 import { outcomeInWords } from '@/features/shared/recorded';
@@ -82,7 +83,7 @@ export const Question = ({
     onChange(
       {
         kind: 'confirm',
-        confirmation: { surfaceId, variable, value, at: new Date().toISOString() },
+        confirmation: { surfaceId, variable, value, at: shopNow().toISOString() },
       },
       `Confirmed: ${labelOf(variable, value)}.`,
     );

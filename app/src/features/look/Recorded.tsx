@@ -2,8 +2,9 @@ import { DAMAGES } from '@obrik/core/catalog';
 import { judgeFinding, type Severity, type SurfaceBeliefs } from '@obrik/core/inspect';
 import type { Change, Piece, Surface } from '@obrik/core/piece';
 import type { UnitSystem } from '@obrik/core/units';
-import { formatDistanceToNow } from 'date-fns/formatDistanceToNow';
+import { formatDistance } from 'date-fns/formatDistance';
 import { View } from 'react-native';
+import { shopNow } from '@/device';
 import { Body, Label, PlainButton, Small, Tag } from '@/ui/controls';
 import { usePalette, type Tone } from '@/ui/theme';
 import { Photo } from '@/features/shared/Photo';
@@ -70,7 +71,7 @@ export const Recorded = ({ piece, surface, beliefs, units, onChange }: RecordedP
   const observations = piece.observations.filter((it) => it.surfaceId === surfaceId).reverse();
   const findings = piece.findings.filter((it) => it.surfaceId === surfaceId);
   if (observations.length + findings.length === 0) return null;
-  const ago = (at: string) => formatDistanceToNow(new Date(at), { addSuffix: true });
+  const ago = (at: string) => formatDistance(new Date(at), shopNow(), { addSuffix: true });
   return (
     <View style={{ gap: 4 }}>
       <Label heading>On record</Label>

@@ -1,8 +1,8 @@
 import { ticketNumber, yearsInWords } from '@obrik/core/ticket';
-import { formatDistanceToNow } from 'date-fns/formatDistanceToNow';
+import { formatDistance } from 'date-fns/formatDistance';
 import { useRouter } from 'expo-router';
 import { FlatList, View } from 'react-native';
-import type { Card } from '@/device';
+import { shopNow, type Card } from '@/device';
 import { chooseFile } from '@/features/shared/chooseFile';
 import { loadStations, useStations } from '@/features/shell/stationsLoader';
 import { noticed } from '@/state/notice';
@@ -43,7 +43,7 @@ const PieceTicket = ({ card }: { readonly card: Card }) => {
         <TitleRow title={card.name} figure={work} />
         <Small>
           {yearsInWords(card)} · changed{' '}
-          {formatDistanceToNow(new Date(card.updatedAt), { addSuffix: true })}
+          {formatDistance(new Date(card.updatedAt), shopNow(), { addSuffix: true })}
         </Small>
         <Body>{next}</Body>
         {marks.length > 0 ? (

@@ -4,6 +4,7 @@ import { careSheetPaper } from '@obrik/core/route';
 import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
+import { shopNow } from '@/device';
 import { pdfAddress } from '@/api/api';
 import { useCase } from '@/api/useCase';
 import { PaperSheet } from '@/ui/paper';
@@ -17,7 +18,7 @@ export const CareScreen = ({ record }: { readonly record: PieceRecord }) => {
     const ticket = {
       number: ticketNumber(number),
       revision,
-      printed: format(new Date(), 'd MMM yyyy'),
+      printed: format(shopNow(), 'd MMM yyyy'),
     };
     return careSheetPaper(piece, careSheet, ticket);
   }, [piece, careSheet, number, revision]);

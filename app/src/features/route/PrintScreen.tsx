@@ -4,6 +4,7 @@ import { routeCard } from '@obrik/core/route';
 import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
+import { shopNow } from '@/device';
 import { pdfAddress } from '@/api/api';
 import { useCase } from '@/api/useCase';
 import { PaperSheet } from '@/ui/paper';
@@ -17,7 +18,7 @@ export const PrintScreen = ({ record }: { readonly record: PieceRecord }) => {
     const ticket = {
       number: ticketNumber(number),
       revision,
-      printed: format(new Date(), 'd MMM yyyy, HH:mm'),
+      printed: format(shopNow(), 'd MMM yyyy, HH:mm'),
     };
     return routeCard(piece, route, ticket);
   }, [piece, route, number, revision]);

@@ -5,6 +5,7 @@ import { nanoid } from '@reduxjs/toolkit';
 import { Text } from '@rneui/themed';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
+import { shopNow } from '@/device';
 import { useReadMeterMutation } from '@/api/api';
 import { failureOf } from '@/api/failure';
 import { Body, MainButton, Options, Strong } from '@/ui/controls';
@@ -101,7 +102,7 @@ export const Outcomes = ({
       outcome: null,
       value: null,
       layer: ofOneLayer || (choosesLayer && layerNumber > 1) ? layerNumber : null,
-      at: new Date().toISOString(),
+      at: shopNow().toISOString(),
       by: '',
       ...part,
     });

@@ -1,5 +1,5 @@
 import { useEffect, useState, type ReactNode } from 'react';
-import { firstCards, theStorage } from '@/device';
+import { firstCards, recallClock, theStorage } from '@/device';
 import { startKeeping } from '@/state/keeping';
 import { storageTold } from '@/state/link';
 import { store } from '@/state/store';
@@ -19,6 +19,7 @@ export const Start = ({ children }: { readonly children: ReactNode }) => {
         ? Promise.race([firstCards(), new Promise((go) => setTimeout(go, LIST_PATIENCE))])
         : undefined;
       store.dispatch(storageTold(await theStorage()));
+      await recallClock().catch(() => undefined);
       await startKeeping(store).catch(() => undefined);
       await list;
       if (!gone) setReady(true);
