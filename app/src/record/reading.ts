@@ -40,8 +40,8 @@ const entriesAbout = (device: Device, about: string): Promise<readonly LedgerEnt
 
 /** Place in the record of the last entry about something that this device has. */
 export const lastSeqOf = async (device: Device, about: string): Promise<number> => {
-  const held = await device.entries.where('about').equals(about).sortBy('seq');
-  return held.at(-1)?.seq ?? 0;
+  const last = await device.entries.where('about').equals(about).last();
+  return last?.seq ?? 0;
 };
 
 /** The fold of what this device has of a piece. */

@@ -1,5 +1,5 @@
 import { DAMAGES } from '../catalog';
-import { surfacesOf, type Piece } from '../piece';
+import { surfaceNames, type Piece } from '../piece';
 import type { Route } from '../route';
 import { DISPOSITIONS } from '../words';
 
@@ -9,11 +9,6 @@ export interface Table {
   readonly columns: readonly string[];
   readonly rows: readonly (readonly (string | number | null)[])[];
 }
-
-const namesOf = (piece: Piece): ((surfaceId: string) => string) => {
-  const names = new Map(surfacesOf(piece).map((it) => [it.id, it.name]));
-  return (surfaceId) => names.get(surfaceId) ?? surfaceId;
-};
 
 /** What comes off the piece. Lengths in mm. */
 export const fittingsTable = ({ hardware }: Piece): Table => ({
@@ -42,7 +37,7 @@ export const fittingsTable = ({ hardware }: Piece): Table => ({
 
 /** Damages found. Lengths in mm, places as shares of the surface's first face. */
 export const damagesTable = (piece: Piece): Table => {
-  const nameOf = namesOf(piece);
+  const nameOf = surfaceNames(piece);
   return {
     name: 'damages',
     columns: [
@@ -76,7 +71,7 @@ export const damagesTable = (piece: Piece): Table => {
 
 /** Steps of the route in their order. Times in minutes. */
 export const stepsTable = (piece: Piece, { operations }: Pick<Route, 'operations'>): Table => {
-  const nameOf = namesOf(piece);
+  const nameOf = surfaceNames(piece);
   return {
     name: 'steps',
     columns: [

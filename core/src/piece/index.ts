@@ -21,6 +21,7 @@ export {
   newPiece,
   piece,
   pieceDescription,
+  surfaceNames,
   surfacesOf,
   type DescriptionPart,
   type Piece,

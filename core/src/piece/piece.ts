@@ -175,6 +175,14 @@ export const surfacesOf = (it: Pick<Piece, 'templateId' | 'measures'>): readonly
     .surfaces(it.measures)
     .map((surface) => ({ ...surface, areaMm2: areaOf(surface.panels) }));
 
+/** Says the names of a piece's surfaces; of one that is gone, its id. */
+export const surfaceNames = (
+  it: Pick<Piece, 'templateId' | 'measures'>,
+): ((surfaceId: string) => string) => {
+  const names = new Map(surfacesOf(it).map(({ id: key, name }) => [key, name]));
+  return (surfaceId) => names.get(surfaceId) ?? surfaceId;
+};
+
 /** A fresh piece of a description. */
 export const newPiece = (pieceId: string, description: PieceDescription): Piece => ({
   ...description,

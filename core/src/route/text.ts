@@ -1,4 +1,4 @@
-import { surfacesOf, type Piece } from '../piece';
+import { surfaceNames, surfacesOf, type Piece } from '../piece';
 import { routeWords, stepInWords } from '../words';
 import type { Operation, Route } from './operation';
 import { byPhase } from './plan';
@@ -37,7 +37,7 @@ const operationText = (
 /** A route as plain text, for the terminal and for reading aloud. */
 export const routeAsText = (piece: Piece, route: Route): string => {
   const numbers = new Map(route.operations.map((it, index) => [it.id, index + 1]));
-  const names = new Map(surfacesOf(piece).map((it) => [it.id, it.name]));
+  const nameOf = surfaceNames(piece);
   return [
     `${piece.name}: ${routeWords.summary(route.operations.length, route.minutes)}`,
     ...route.refusals.flatMap((it) => [
@@ -51,7 +51,7 @@ export const routeAsText = (piece: Piece, route: Route): string => {
       ...operations.flatMap((it) => operationText(piece, it, numbers)),
     ]),
     ...(route.unaimedSurfaceIds.length > 0
-      ? ['', routeWords.unaimed(route.unaimedSurfaceIds.map((it) => names.get(it) ?? it))]
+      ? ['', routeWords.unaimed(route.unaimedSurfaceIds.map(nameOf))]
       : []),
     '',
     routeWords.lastWords,

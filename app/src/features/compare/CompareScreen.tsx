@@ -1,4 +1,4 @@
-import { surfacesOf, type OwnSchools, type PieceRecord } from '@obrik/core/piece';
+import { surfaceNames, type OwnSchools, type PieceRecord } from '@obrik/core/piece';
 import { RISKS, type Alternative } from '@obrik/core/route';
 import { showDuration, showPercent } from '@obrik/core/units';
 import { useRouter } from 'expo-router';
@@ -81,7 +81,7 @@ export const CompareScreen = ({ record }: { readonly record: PieceRecord }) => {
   const change = useChange();
   const ways = usePlan('alternatives', piece, shop);
   const otherwise = usePlan('whatIfs', piece, shop);
-  const names = new Map(surfacesOf(piece).map((it) => [it.id, it.name]));
+  const nameOf = surfaceNames(piece);
   const take = async (it: Alternative) => {
     const surfaceIds = it.aims.map((aim) => aim.surfaceId);
     const done = await change(
@@ -120,7 +120,7 @@ export const CompareScreen = ({ record }: { readonly record: PieceRecord }) => {
             <AlternativeCard
               key={it.id}
               it={it}
-              nameOf={(id) => names.get(id) ?? id}
+              nameOf={nameOf}
               onTake={it.id === 'as-aimed' ? undefined : () => void take(it)}
             />
           ))}

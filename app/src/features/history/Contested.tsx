@@ -1,5 +1,5 @@
 import type { Contested as Dispute, PieceLedger } from '@obrik/core/ledger';
-import { surfacesOf } from '@obrik/core/piece';
+import { surfaceNames } from '@obrik/core/piece';
 import { View } from 'react-native';
 import { useDeeds, useShop } from '@/api/usePiece';
 import { Body, Card, PlainButton, Small, Strong } from '@/ui/controls';
@@ -50,8 +50,7 @@ export const Contested = ({ record }: { readonly record: PieceLedger }) => {
   const put = useDeeds();
   const { piece, contested } = record;
   if (contested.length === 0) return null;
-  const names = new Map(surfacesOf(piece).map((it) => [it.id, it.name]));
-  const context = { units, surfaceName: (id: string) => names.get(id) ?? id };
+  const context = { units, surfaceName: surfaceNames(piece) };
   return (
     <View style={{ padding: 12, paddingBottom: 0 }}>
       <Card edge="vermilion" style={{ gap: 10 }}>

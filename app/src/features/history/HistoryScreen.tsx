@@ -8,7 +8,7 @@ import {
   type LedgerEntry,
   type PieceLedger,
 } from '@obrik/core/ledger';
-import { surfacesOf } from '@obrik/core/piece';
+import { surfaceNames } from '@obrik/core/piece';
 import { format } from 'date-fns/format';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -106,8 +106,7 @@ export const HistoryScreen = ({ record }: { readonly record: PieceLedger }) => {
       </Screen>
     );
   }
-  const names = new Map(surfacesOf(piece).map((it) => [it.id, it.name]));
-  const surfaceName = (id: string) => names.get(id) ?? id;
+  const surfaceName = surfaceNames(piece);
   const gone = takenBackIn(data);
   const idle = new Map(record.withoutEffect.map((it) => [it.entryId, it.problems[0]?.message]));
   const shown = data.filter((it) => group === 'all' || groupOf(it.deed) === group).reverse();

@@ -1,5 +1,5 @@
 import { SANDING_MODEL } from '@obrik/core/catalog';
-import { surfacesOf, type Piece, type Shop } from '@obrik/core/piece';
+import { surfaceNames, type Piece, type Shop } from '@obrik/core/piece';
 import { RISKS, worstOf, type Branch, type Operation, type StackHistory } from '@obrik/core/route';
 import { showPercent, showVolume } from '@obrik/core/units';
 import type { GateKind } from '@obrik/core/work';
@@ -70,8 +70,7 @@ export const OperationSheet = ({
   titleOf,
 }: OperationSheetProps) => {
   const router = useRouter();
-  const names = new Map(surfacesOf(piece).map((it) => [it.id, it.name]));
-  const nameOf = (id: string) => names.get(id) ?? id;
+  const nameOf = surfaceNames(piece);
   const forAll = recordedForAll(piece, operation);
   const seen = (ids: readonly string[]) =>
     piece.observations.filter((it) => ids.includes(it.id)).map(outcomeInWords);

@@ -1,7 +1,7 @@
 import type { PieceRecord } from '@obrik/core/piece';
 import { byPhase, whereOf, type Operation } from '@obrik/core/route';
 import { showDuration } from '@obrik/core/units';
-import { surfacesOf } from '@obrik/core/piece';
+import { surfaceNames } from '@obrik/core/piece';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -129,7 +129,7 @@ export const RouteScreen = ({ record }: { readonly record: PieceRecord }) => {
   const open = usePlan('branches', piece, shop);
   const questions = route.operations.filter((it) => it.gate !== null).length;
   const numbers = new Map(route.operations.map((it, index) => [it.id, index + 1]));
-  const names = new Map(surfacesOf(piece).map((it) => [it.id, it.name]));
+  const nameOf = surfaceNames(piece);
   const titles = new Map(route.operations.map((it) => [it.id, it.title]));
   const titleOf = (id: string) => titles.get(id) ?? id;
   const next = route.operations.find((it) => it.holds.length === 0);
@@ -181,7 +181,7 @@ export const RouteScreen = ({ record }: { readonly record: PieceRecord }) => {
       ))}
       {route.unaimedSurfaceIds.length > 0 ? (
         <Small>
-          No aim yet: {route.unaimedSurfaceIds.map((it) => names.get(it) ?? it).join(', ')}.
+          No aim yet: {route.unaimedSurfaceIds.map(nameOf).join(', ')}.
         </Small>
       ) : null}
       {questions > 0 ? (

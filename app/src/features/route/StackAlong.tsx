@@ -1,6 +1,6 @@
 import type { Piece } from '@obrik/core/piece';
 import type { Operation, StackHistory } from '@obrik/core/route';
-import { surfacesOf } from '@obrik/core/piece';
+import { surfaceNames } from '@obrik/core/piece';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { aimColour } from '@/features/shared/aimColour';
@@ -33,7 +33,7 @@ export const StackAlong = ({ piece, histories, operation, titleOf }: StackAlongP
       it.taskKey !== null &&
       history.steps.findIndex((one) => one.taskKeys.includes(it.taskKey ?? '')) > at,
   );
-  const names = new Map(surfacesOf(piece).map((it) => [it.id, it.name]));
+  const nameOf = surfaceNames(piece);
   const aim = piece.aims.find((it) => it.surfaceId === history.surfaceId);
   return (
     <View style={{ gap: 8 }}>
@@ -43,7 +43,7 @@ export const StackAlong = ({ piece, histories, operation, titleOf }: StackAlongP
           label="Core sample of"
           options={touched.map((it) => ({
             value: it.surfaceId,
-            title: names.get(it.surfaceId) ?? it.surfaceId,
+            title: nameOf(it.surfaceId),
           }))}
           chosen={history.surfaceId}
           onChoose={(id) => {
