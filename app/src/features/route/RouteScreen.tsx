@@ -180,9 +180,7 @@ export const RouteScreen = ({ record }: { readonly record: PieceRecord }) => {
         <RefusalCard key={`${it.rule}-${it.title}`} refusal={it} />
       ))}
       {route.unaimedSurfaceIds.length > 0 ? (
-        <Small>
-          No aim yet: {route.unaimedSurfaceIds.map(nameOf).join(', ')}.
-        </Small>
+        <Small>No aim yet: {route.unaimedSurfaceIds.map(nameOf).join(', ')}.</Small>
       ) : null}
       {questions > 0 ? (
         <Card edge="amber" style={{ gap: 4 }}>
