@@ -214,4 +214,9 @@ test('the history tells who did what, and sets a surface back', async ({ page })
   await line.getByRole('button', { name: /^Set Seat back to before/ }).click();
   await expect(page.getByRole('listitem').first()).toContainText('An entry taken back');
   await expect(page.getByRole('listitem').nth(1)).toContainText('taken back');
+  await button(page, 'Print this').click();
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.getByRole('heading', { name: /stool: history/ })).toBeVisible();
+  await expect(page.getByText('Seat: Look for knots and pitch: None (taken back)')).toBeVisible();
+  await expect(button(page, 'Print it')).toBeHidden();
 });

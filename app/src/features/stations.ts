@@ -11,6 +11,7 @@ export { HandbookScreen } from './handbook/HandbookScreen';
 export { HardwareScreen } from './hardware/HardwareScreen';
 export { LabelsScreen } from './hardware/LabelsScreen';
 export { HistoryScreen } from './history/HistoryScreen';
+export { HistorySheetScreen } from './history/HistorySheetScreen';
 export { KnownScreen } from './known/KnownScreen';
 export { LookScreen } from './look/LookScreen';
 export { EditPieceScreen } from './pieces/EditPieceScreen';

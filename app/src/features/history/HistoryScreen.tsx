@@ -1,15 +1,5 @@
-import { inspectionTest } from '@obrik/core/catalog';
-import {
-  groupOf,
-  settingBack,
-  surfaceOf,
-  takenBackIn,
-  type HistoryGroup,
-  type LedgerEntry,
-  type PieceLedger,
-} from '@obrik/core/ledger';
-import { surfaceNames } from '@obrik/core/piece';
-import { format } from 'date-fns/format';
+import { settingBack, type PieceLedger } from '@obrik/core/ledger';
+import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useHistoryQuery } from '@/api/api';
@@ -27,9 +17,9 @@ import {
   Tag,
 } from '@/ui/controls';
 import { usePalette } from '@/ui/theme';
-import { deedInWords } from './deedInWords';
+import { historyLines, type HistoryLine, type Shown } from './historyLines';
 
-const GROUPS: readonly { readonly value: HistoryGroup | 'all'; readonly title: string }[] = [
+const GROUPS: readonly { readonly value: Shown; readonly title: string }[] = [
   { value: 'all', title: 'All' },
   { value: 'looks', title: 'Looks' },
   { value: 'damages', title: 'Damages' },
@@ -38,53 +28,40 @@ const GROUPS: readonly { readonly value: HistoryGroup | 'all'; readonly title: s
   { value: 'description', title: 'Description' },
 ];
 
-/** "12 Nov, 19:40 · Runa · device 3fK9" */
-const originOf = (it: LedgerEntry): string =>
-  [
-    format(new Date(it.at), 'd MMM yyyy, HH:mm'),
-    it.by,
-    `device ${it.device.slice(0, 4)}`,
-    it.seq === null ? 'not yet at the shop' : '',
-  ]
-    .filter(Boolean)
-    .join(' · ');
-
 interface LineProps {
-  readonly entry: LedgerEntry;
-  readonly words: string;
-  readonly takenBack: boolean;
-  readonly idle: string | undefined;
-  readonly onRestore: (() => void) | undefined;
-  readonly surface: string | undefined;
+  readonly line: HistoryLine;
+  /** Sets the surface back to before this entry. */
+  readonly onSetBack: (surface: { readonly id: string; readonly name: string }) => void;
 }
 
-const Line = ({ entry, words, takenBack, idle, onRestore, surface }: LineProps) => {
+const Line = ({ line: { words, origin, takenBack, idle, surface }, onSetBack }: LineProps) => {
   const palette = usePalette();
   const [open, setOpen] = useState(false);
+  const canSetBack = surface !== undefined && !takenBack && idle === undefined;
   return (
     <View
       role="listitem"
       style={{ borderTopWidth: 1, borderTopColor: palette.line, paddingVertical: 8, gap: 4 }}
     >
-      {onRestore ? (
+      {canSetBack ? (
         <OpenRow label={words} expanded={open} onPress={() => setOpen(!open)}>
           <Strong>{words}</Strong>
-          <Small>{originOf(entry)}</Small>
+          <Small>{origin}</Small>
         </OpenRow>
       ) : (
         <>
           {takenBack ? <Body>{words}</Body> : <Strong>{words}</Strong>}
-          <Small>{originOf(entry)}</Small>
+          <Small>{origin}</Small>
         </>
       )}
       {takenBack ? <Tag text="taken back" tone="slate" /> : null}
       {idle ? <Small>Without effect: {idle}</Small> : null}
-      {open && onRestore && surface ? (
-        <View {...{ dataSet: { print: 'no' } }} style={{ alignItems: 'flex-start' }}>
+      {open && canSetBack ? (
+        <View style={{ alignItems: 'flex-start' }}>
           <PlainButton
-            title={`${surface} as before this`}
-            label={`Set ${surface} back to before: ${words}`}
-            onPress={onRestore}
+            title={`${surface.name} as before this`}
+            label={`Set ${surface.name} back to before: ${words}`}
+            onPress={() => onSetBack(surface)}
           />
         </View>
       ) : null}
@@ -95,10 +72,11 @@ const Line = ({ entry, words, takenBack, idle, onRestore, surface }: LineProps) 
 /** Who put what on record, when and where; a surface can be set back to an earlier state. */
 export const HistoryScreen = ({ record }: { readonly record: PieceLedger }) => {
   const { piece } = record;
+  const router = useRouter();
   const { units } = useShop();
   const put = useDeeds();
   const { data } = useHistoryQuery(piece.id);
-  const [group, setGroup] = useState<HistoryGroup | 'all'>('all');
+  const [shown, setShown] = useState<Shown>('all');
   if (!data) {
     return (
       <Screen>
@@ -106,46 +84,30 @@ export const HistoryScreen = ({ record }: { readonly record: PieceLedger }) => {
       </Screen>
     );
   }
-  const surfaceName = surfaceNames(piece);
-  const gone = takenBackIn(data);
-  const idle = new Map(record.withoutEffect.map((it) => [it.entryId, it.problems[0]?.message]));
-  const shown = data.filter((it) => group === 'all' || groupOf(it.deed) === group).reverse();
-  const wordsOf = (it: LedgerEntry) =>
-    it.deed.kind === 'observe' && !inspectionTest(it.deed.observation.testId)
-      ? it.deed.observation.testId
-      : deedInWords(it.deed, { units, surfaceName });
+  const lines = historyLines(record, data, shown, units);
   return (
-    <Screen narrow foot={<PlainButton title="Print this" onPress={() => globalThis.print()} />}>
+    <Screen
+      narrow
+      foot={
+        <PlainButton
+          title="Print this"
+          onPress={() => router.navigate(`/pieces/${piece.id}/history-sheet?shown=${shown}`)}
+        />
+      }
+    >
       <Heading>History</Heading>
-      <View {...{ dataSet: { print: 'no' } }}>
-        <Options label="Show" options={GROUPS} chosen={group} onChoose={setGroup} />
-      </View>
+      <Options label="Show" options={GROUPS} chosen={shown} onChoose={setShown} />
+      {lines.length === 0 ? <Body>Nothing of this kind is on record.</Body> : null}
       <View role="list">
-        {shown.map((it) => {
-          const surfaceId = surfaceOf(it.deed);
-          const surface = surfaceId === undefined ? undefined : surfaceName(surfaceId);
-          const counts = !gone.has(it.id) && !idle.has(it.id);
-          return (
-            <Line
-              key={it.id}
-              entry={it}
-              words={wordsOf(it)}
-              takenBack={gone.has(it.id)}
-              idle={idle.get(it.id)}
-              surface={surface}
-              onRestore={
-                surfaceId !== undefined && counts
-                  ? () =>
-                      void put(
-                        piece.id,
-                        settingBack(data, surfaceId, it.id),
-                        `${surface} is as it was before.`,
-                      )
-                  : undefined
-              }
-            />
-          );
-        })}
+        {lines.map((line) => (
+          <Line
+            key={line.id}
+            line={line}
+            onSetBack={({ id, name }) =>
+              void put(piece.id, settingBack(data, id, line.id), `${name} is as it was before.`)
+            }
+          />
+        ))}
       </View>
     </Screen>
   );

@@ -123,7 +123,7 @@ export const PieceFrame = ({ children, bare }: PieceFrameProps) => {
       <Screen narrow>
         <Empty
           title="No such piece"
-          text="It may have been taken in under another address."
+          text="There is none at this address. It may have been deleted for good."
           action={{ title: 'To the pieces', onPress: () => router.navigate('/pieces') }}
         />
       </Screen>

@@ -72,8 +72,11 @@ const OpenFile = () => {
   return <PlainButton title="Open a piece file" onPress={() => void choose()} />;
 };
 
-const NEVER_ASKED =
-  'No connection to the shop’s server, and this device has not seen the pieces yet. Try again when it is back.';
+const NEVER_ASKED = {
+  offline:
+    'No connection to the shop’s server, and this device has not seen the pieces yet. Try again when it is back.',
+  unpaired: 'The shop does not know this device yet. Pair it, and the pieces are here.',
+} as const;
 
 /** All pieces in the shop; those put away are one tap further. Only what is seen is drawn. */
 export const PiecesScreen = () => {
@@ -106,7 +109,9 @@ export const PiecesScreen = () => {
           <View style={{ gap: 12 }}>
             <Heading>Pieces</Heading>
             {cards || failed ? null : <Loading what="the pieces" />}
-            {failed ? <Failure text={NEVER_ASKED} onRetry={() => stations?.tryNow()} /> : null}
+            {failed ? (
+              <Failure text={NEVER_ASKED[failed]} onRetry={() => stations?.tryNow()} />
+            ) : null}
             {cards && inShop.length === 0 ? (
               <Empty
                 title="No piece in the shop"

@@ -7,8 +7,8 @@ import { useLink } from '@/state/link';
 interface CardsState {
   /** The list; undefined while nothing is known. */
   readonly cards: readonly Card[] | undefined;
-  /** The shop can't be asked, and this device never could. */
-  readonly failed: boolean;
+  /** Why there is no list: the shop can't be asked, and this device never could. */
+  readonly failed: 'offline' | 'unpaired' | undefined;
   /** To be told by what listens to the list. */
   readonly told: (cards: readonly Card[] | null) => void;
 }
@@ -37,7 +37,7 @@ export const useCards = (): CardsState => {
   const cards = live ?? first;
   return {
     cards,
-    failed: !cards && (link === 'offline' || link === 'unpaired'),
+    failed: !cards && (link === 'offline' || link === 'unpaired') ? link : undefined,
     told: setLive,
   };
 };

@@ -16,6 +16,7 @@ const Foot = ({
   const palette = usePalette();
   return (
     <View
+      {...{ dataSet: { print: 'no' } }}
       style={{
         padding: 12,
         borderTopWidth: 1,

@@ -1,0 +1,51 @@
+import type { PieceLedger } from '@obrik/core/ledger';
+import { ticketNumber, yearsInWords } from '@obrik/core/ticket';
+import { format } from 'date-fns/format';
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { View } from 'react-native';
+import { useHistoryQuery } from '@/api/api';
+import { useShop } from '@/api/usePiece';
+import { shopNow } from '@/device';
+import { INK, KEPT, Line, Paper } from '@/ui/paper';
+import { historyLines, type Shown } from './historyLines';
+
+/** The history on paper: who put what on record, when, and from which device. */
+export const HistorySheetScreen = ({ record }: { readonly record: PieceLedger }) => {
+  const { piece, number } = record;
+  const router = useRouter();
+  const { shown = 'all' } = useLocalSearchParams<{ shown?: Shown }>();
+  const { units } = useShop();
+  const lines = historyLines(record, useHistoryQuery(piece.id).data ?? [], shown, units);
+  return (
+    <Paper
+      back={{
+        label: 'Back to the history',
+        onPress: () => router.navigate(`/pieces/${piece.id}/history`),
+      }}
+    >
+      <Line bold size={26} level={1}>
+        {ticketNumber(number)} · {piece.name}: history
+      </Line>
+      <Line colour={INK.ink2}>
+        {yearsInWords(piece)}. {lines.length} entries, the newest first. Printed{' '}
+        {format(shopNow(), 'd MMM yyyy, HH:mm')}.
+      </Line>
+      {lines.map(({ id, words, origin, takenBack, idle }) => (
+        <View
+          key={id}
+          {...KEPT}
+          style={{ borderTopWidth: 1, borderTopColor: INK.line, paddingTop: 4 }}
+        >
+          <Line bold={!takenBack} colour={takenBack ? INK.ink2 : INK.ink}>
+            {words}
+            {takenBack ? ' (taken back)' : ''}
+          </Line>
+          <Line size={13} colour={INK.ink2}>
+            {origin}
+            {idle ? `. Without effect: ${idle}` : ''}
+          </Line>
+        </View>
+      ))}
+    </Paper>
+  );
+};

@@ -1,0 +1,70 @@
+import { inspectionTest } from '@obrik/core/catalog';
+import {
+  groupOf,
+  surfaceOf,
+  takenBackIn,
+  type HistoryGroup,
+  type LedgerEntry,
+  type PieceLedger,
+} from '@obrik/core/ledger';
+import { surfaceNames } from '@obrik/core/piece';
+import type { UnitSystem } from '@obrik/core/units';
+import { format } from 'date-fns/format';
+import { deedInWords } from './deedInWords';
+
+/** What of a history is shown. */
+export type Shown = HistoryGroup | 'all';
+
+/** One entry of a history, to be read. */
+export interface HistoryLine {
+  readonly id: string;
+  readonly words: string;
+  /** "12 Nov 2026, 19:40 · Runa · device 3fK9" */
+  readonly origin: string;
+  readonly takenBack: boolean;
+  /** Why it changes nothing, where it does not. */
+  readonly idle: string | undefined;
+  /** The one surface that it is about. */
+  readonly surface: { readonly id: string; readonly name: string } | undefined;
+}
+
+const originOf = (it: LedgerEntry): string =>
+  [
+    format(new Date(it.at), 'd MMM yyyy, HH:mm'),
+    it.by,
+    `device ${it.device.slice(0, 4)}`,
+    it.seq === null ? 'not yet at the shop' : '',
+  ]
+    .filter(Boolean)
+    .join(' · ');
+
+/** The history of a piece in words, the newest first. */
+export const historyLines = (
+  { piece, withoutEffect }: PieceLedger,
+  entries: readonly LedgerEntry[],
+  shown: Shown,
+  units: UnitSystem,
+): readonly HistoryLine[] => {
+  const surfaceName = surfaceNames(piece);
+  const gone = takenBackIn(entries);
+  const idle = new Map(withoutEffect.map((it) => [it.entryId, it.problems[0]?.message]));
+  return entries
+    .filter((it) => shown === 'all' || groupOf(it.deed) === shown)
+    .map((it): HistoryLine => {
+      const surfaceId = surfaceOf(it.deed);
+      const unknown =
+        it.deed.kind === 'observe' && !inspectionTest(it.deed.observation.testId)
+          ? it.deed.observation.testId
+          : undefined;
+      return {
+        id: it.id,
+        words: unknown ?? deedInWords(it.deed, { units, surfaceName }),
+        origin: originOf(it),
+        takenBack: gone.has(it.id),
+        idle: idle.get(it.id),
+        surface:
+          surfaceId === undefined ? undefined : { id: surfaceId, name: surfaceName(surfaceId) },
+      };
+    })
+    .reverse();
+};
