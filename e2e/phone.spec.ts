@@ -15,6 +15,8 @@ test('a piece is taken in by hand, looked at, aimed, planned, kept, and found ag
   await button(page, 'Take it in').click();
 
   // Look: the top is oak under shellac, solid.
+  await button(page, 'Enough for now').click();
+  await page.getByRole('link', { name: 'Look', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'Top' })).toBeVisible();
   await expect(page.getByText(/^\d\d · Hall table, 1931–1939$/)).toBeVisible();
   await record(
@@ -23,7 +25,7 @@ test('a piece is taken in by hand, looked at, aimed, planned, kept, and found ag
     /^Look at the grain along an edge/,
     'Face grain turns into end grain',
   );
-  await record(page, /^On it:/, /^Can you see wood through it/, 'Wood under a film');
+  await record(page, /^On it:/, /^Can you see wood through it/, 'Wood under a clear finish');
   await record(page, /^On it:/, /^Set a drop of denatured alcohol/, 'Sticky, clear');
   await record(page, /^On it:/, /^Hold an ultraviolet lamp/, 'Orange glow');
   await record(page, /^Made of:/, /^Press a thumbnail/, 'Hardly a mark');
@@ -36,7 +38,7 @@ test('a piece is taken in by hand, looked at, aimed, planned, kept, and found ag
   // The legs are painted: that asks for lead.
   await button(page, /^Legs:/).click();
   await expect(page.getByRole('heading', { name: 'Legs ×4' })).toBeVisible();
-  await record(page, /^On it:/, /^Can you see wood through it/, 'No, colour covers it');
+  await record(page, /^On it:/, /^Can you see wood through it/, 'Paint: no wood to see');
   await expect(button(page, /^Lead: Not tested/)).toBeVisible();
 
   // Aim: top stained, which takes the shellac off; legs painted.

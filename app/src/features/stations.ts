@@ -27,5 +27,6 @@ export { SettingsScreen } from './settings/SettingsScreen';
 export { Bars } from './shell/Bars';
 export { join } from './shell/join';
 export { TestScreen } from './test/TestScreen';
+export { WalkScreen } from './look/WalkScreen';
 export { WaitingScreen } from './waiting/WaitingScreen';
 export { tryNow } from '@/record';

@@ -20,6 +20,10 @@ export {
   type Outcome,
   type ReadingTest,
   type Sketch,
+  COPIED,
+  GLANCES,
+  SIGHT,
+  type Glance,
 } from './inspection';
 export { LEAD, LEAD_LIMITS, LEAD_PRIOR, WOOD_BEYOND_DOUBT } from './lead';
 export {

@@ -1,4 +1,4 @@
-import { bandOf, inspectionTest, type InspectionTest } from '../catalog';
+import { COPIED, bandOf, inspectionTest, type InspectionTest } from '../catalog';
 import type { Observation } from '../piece';
 import type { TestResult } from './likelihood';
 
@@ -22,10 +22,17 @@ const resultOf = (test: InspectionTest, it: Observation): number | undefined => 
 const layerOf = (test: InspectionTest, it: Observation): number | null =>
   test.kind === 'layer' || (it.layer ?? 1) > 1 ? it.layer : null;
 
+const replaces = (it: Observation, old: Observation): boolean => {
+  const [copied, oldCopied] = [it.copyOf !== undefined, old.copyOf !== undefined];
+  if (copied !== oldCopied) return oldCopied;
+  return it.at > old.at || (it.at === old.at && it.id > old.id);
+};
+
 /**
  * The evidence among observations of one surface. A test made again on the same layer replaces
  * its earlier result (the later time counts, and on equal times the greater id), so that
- * repeating a weak sign does not make it strong.
+ * repeating a weak sign does not make it strong. What was taken over from an alike surface counts
+ * less, and only where nobody has made the test itself.
  */
 export const collectEvidence = (observations: readonly Observation[]): readonly Evidence[] => {
   const latest = new Map<string, Evidence>();
@@ -35,8 +42,9 @@ export const collectEvidence = (observations: readonly Observation[]): readonly 
     if (!test || result === undefined) continue;
     const key = `${it.testId}/${layerOf(test, it) ?? ''}`;
     const old = latest.get(key)?.observation;
-    if (!old || it.at > old.at || (it.at === old.at && it.id > old.id)) {
-      latest.set(key, { observation: it, test, result });
+    if (!old || replaces(it, old)) {
+      const power = it.copyOf === undefined ? {} : { power: COPIED.power };
+      latest.set(key, { observation: it, test, result, ...power });
     }
   }
   return [...latest.values()].sort((a, b) => (a.observation.id < b.observation.id ? -1 : 1));

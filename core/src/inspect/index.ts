@@ -20,4 +20,5 @@ export {
 } from './result';
 export { asObservation, drawResults, drawTruth } from './sample';
 export { chanceThinnerThan } from './veneer';
+export { walkRound, type GlanceTurn } from './walkRound';
 export { SETTLED, sureness } from './words';

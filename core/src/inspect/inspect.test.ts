@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { VARIABLES, type Variable } from '../catalog';
-import { USUAL_SHOP, surfacesOf, type Piece } from '../piece';
+import { USUAL_SHOP, observation, surfacesOf, type Piece } from '../piece';
 import { confirmationOn, pieces } from '../testing/arbitraries';
 import { pieceOf, type Told } from '../testing/pieces';
 import {
@@ -20,6 +20,48 @@ const ALL: readonly Variable[] = ['substrate', 'wood', 'finish', 'bleed', 'lead'
 
 /** A chance of the catalog as it counts, with one result in thirty-three misread. */
 const read = (chance: number, results: number): number => 0.97 * chance + 0.03 / results;
+
+describe('what was taken over from an alike surface', () => {
+  const own = pieceOf({ seen: { top: ['edge-grain:thin-line'] } });
+  const [look] = own.observations;
+  if (!look) throw new Error('One look was told.');
+  const copied = { ...look, id: 'copy', copyOf: 'elsewhere' };
+
+  it('counts with the square root of its chances: less than a look of its own', () => {
+    // The priors and chances of the case worked out by hand below.
+    const weight = {
+      solid: 0.22 * Math.sqrt(read(0.05, 4)),
+      veneerSolid: 0.032 * Math.sqrt(read(0.76, 4)),
+      veneerCore: 0.288 * Math.sqrt(read(0.69, 4)),
+      plywood: 0.06 * Math.sqrt(read(0.12, 4)),
+      printed: 0.33 * Math.sqrt(read(0.14, 4)),
+      board: 0.06 * Math.sqrt(read(0.1, 4)),
+      other: 0.01 * Math.sqrt(read(0.2, 4)),
+    };
+    const sum = Object.values(weight).reduce((a, b) => a + b, 0);
+    const { substrate } = beliefsOn({ ...own, observations: [copied] });
+    expect(substrate.distribution.veneerCore).toBeCloseTo(weight.veneerCore / sum, 9);
+    expect(substrate.distribution.veneerCore ?? 0).toBeLessThan(
+      beliefsOn(own).substrate.distribution.veneerCore ?? 0,
+    );
+  });
+
+  it('gives way to a test on the surface itself, also to an earlier one', () => {
+    const later = { ...copied, outcome: 'turns-corner', at: '2027-01-01T00:00:00.000Z' };
+    expect(beliefsOn({ ...own, observations: [look, later] }).substrate.distribution).toEqual(
+      beliefsOn(own).substrate.distribution,
+    );
+  });
+
+  it.each([
+    ['a lead result', { testId: 'lead-swab', outcome: 'none', layer: 1 }],
+    ['a count of layers', { testId: 'layer-count', outcome: null, value: 3 }],
+    ['a measured veneer', { testId: 'veneer-thickness', outcome: null, value: 0.6 }],
+  ])('is never %s', (_, result) => {
+    const read = observation.safeParse({ ...copied, ...result });
+    expect(read.success ? [] : read.error.issues.map((it) => it.path[0])).toContain('copyOf');
+  });
+});
 
 describe('Bayes, worked by hand', () => {
   it('a thin line along the edge of a top from the 1990s', () => {

@@ -116,6 +116,8 @@ export const TELLING_TESTS: readonly InspectionTest[] = INSPECTION_TESTS.filter(
 export interface TestResult {
   readonly test: InspectionTest;
   readonly result: number;
+  /** Power with which its chances count; 1 where it was seen on the surface itself. */
+  readonly power?: number;
 }
 
 const CAUSED: Readonly<Record<string, string>> = ONE_CAUSE.outcomes;
@@ -155,7 +157,8 @@ export const weighMakes = (makes: Float64Array, results: readonly TestResult[]):
     results.flatMap((it) => {
       const chances = tableOf(it.test)?.onMakes?.[it.result];
       if (!chances) return [];
-      return shared.includes(it) ? [chances.map((chance) => chance ** ONE_CAUSE.power)] : [chances];
+      const power = (it.power ?? 1) * (shared.includes(it) ? ONE_CAUSE.power : 1);
+      return [power === 1 ? chances : chances.map((chance) => chance ** power)];
     }),
   );
 };
@@ -170,7 +173,11 @@ export const bearsOnBleed = ({ test }: TestResult): boolean => {
 export const weighStates = (states: StateVector, results: readonly TestResult[]): StateVector =>
   timesAll(
     states,
-    results.flatMap(({ test, result }) => tableOf(test)?.onStates?.[result] ?? []),
+    results.flatMap(({ test, result, power = 1 }) => {
+      const chances = tableOf(test)?.onStates?.[result];
+      if (!chances) return [];
+      return [power === 1 ? chances : chances.map((chance) => chance ** power)];
+    }),
   );
 
 /** What a part of unknown age is expected to be: the ground on which a result is read by itself. */

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { DAMAGES, inspectionTest, isValueOf, variable } from '../catalog';
+import { DAMAGES, inspectionTest, isValueOf, variable, type InspectionTest } from '../catalog';
 import { typedText } from './text';
 
 /** Identifier made by whoever creates the thing: letters, digits, "-" and "_". */
@@ -8,6 +8,9 @@ export const id = z
   .regex(/^[A-Za-z0-9_-]{1,64}$/, 'Use 1 to 64 letters, digits, "-" or "_".');
 
 const when = z.iso.datetime({ message: 'Give the time as UTC, like 2026-01-31T18:20:00Z.' });
+
+/** Can a result be taken over for an alike surface? Figures and lead results can't. */
+export const canBeCopied = (test: InspectionTest): boolean => test.kind === 'choice';
 
 /** A test or look made on a surface, with its outcome. */
 export const observation = z
@@ -23,12 +26,17 @@ export const observation = z
     layer: z.int().min(1).max(30).nullable().default(null),
     at: when,
     by: typedText().max(80).default(''),
+    /** The observation of an alike surface that it was taken over from: nobody looked here. */
+    copyOf: id.optional(),
   })
   .superRefine((it, context) => {
     const say = (path: string, message: string) =>
       context.addIssue({ code: 'custom', path: [path], message });
     const test = inspectionTest(it.testId);
     if (!test) return say('testId', `No test "${it.testId}". See the list of tests.`);
+    if (it.copyOf !== undefined && !canBeCopied(test)) {
+      say('copyOf', 'A reading or a lead result holds where it was made, and nowhere else.');
+    }
     if (test.kind === 'reading') {
       if (it.value === null) say('value', 'Give the figure that was read.');
       else if (it.value < test.min || it.value > test.max) {

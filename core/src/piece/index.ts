@@ -1,5 +1,6 @@
 export { applyChange, change, type Change } from './change';
 export {
+  canBeCopied,
   confirmation,
   finding,
   id,
@@ -72,6 +73,7 @@ export {
   type Topcoat,
   type Wear,
 } from './scheme';
+export { STARTS, startingAims, type Start } from './startingAims';
 export { USUAL_SHOP, ownSchools, schools, shop, shopFor, type OwnSchools, type Shop } from './shop';
 export {
   TEMPLATES,

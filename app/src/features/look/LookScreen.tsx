@@ -1,5 +1,5 @@
 import { THIN_FACE, inspectionTest, type InspectionTest } from '@obrik/core/catalog';
-import { stateOf } from '@obrik/core/inspect';
+import { stateOf, walkRound } from '@obrik/core/inspect';
 import { surfacesOf, type Change, type Observation, type PieceRecord } from '@obrik/core/piece';
 import { showArea, showThickness } from '@obrik/core/units';
 import { useLocalSearchParams, useRouter } from 'expo-router';
@@ -112,6 +112,12 @@ export const LookScreen = ({ record }: { readonly record: PieceRecord }) => {
             maxHeight={wide ? 400 : 230}
           />
           <Small>✓ settled · ? open · ! conflict · red discs: damages</Small>
+          {walkRound(piece).length > 0 ? (
+            <PlainButton
+              title="Walk round: many surfaces at once"
+              onPress={() => router.navigate(`/pieces/${piece.id}/walk`)}
+            />
+          ) : null}
           {wide ? recorded : null}
         </>
       }

@@ -3,12 +3,14 @@ import { judgeFinding, type Severity, type SurfaceBeliefs } from '@obrik/core/in
 import type { Change, Piece, Surface } from '@obrik/core/piece';
 import type { UnitSystem } from '@obrik/core/units';
 import { formatDistance } from 'date-fns/formatDistance';
+import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { shopNow } from '@/device';
 import { Body, Label, PlainButton, Small, Tag } from '@/ui/controls';
 import { usePalette, type Tone } from '@/ui/theme';
 import { Photo } from '@/features/shared/Photo';
 import { recordedInWords } from '@/features/shared/recorded';
+import { SameElsewhere } from './SameElsewhere';
 
 interface RecordedProps {
   readonly piece: Piece;
@@ -25,6 +27,7 @@ const Entry = ({
   photoId,
   label,
   onRemove,
+  children,
 }: {
   readonly text: string;
   readonly note: string;
@@ -32,6 +35,7 @@ const Entry = ({
   readonly photoId?: string | null;
   readonly label: string;
   readonly onRemove: () => void;
+  readonly children?: ReactNode;
 }) => {
   const palette = usePalette();
   return (
@@ -53,6 +57,7 @@ const Entry = ({
         {photoId ? (
           <Photo photoId={photoId} label={`Photo: ${text}`} width={140} height={105} />
         ) : null}
+        {children}
       </View>
       <PlainButton title="Take back" label={label} onPress={onRemove} />
     </View>
@@ -99,12 +104,24 @@ export const Recorded = ({ piece, surface, beliefs, units, onChange }: RecordedP
             <Entry
               key={it.id}
               text={text}
-              note={[it.by, ago(it.at)].filter(Boolean).join(' · ')}
+              note={[
+                it.copyOf === undefined ? '' : 'copied from an alike surface, not looked at here',
+                it.by,
+                ago(it.at),
+              ]
+                .filter(Boolean)
+                .join(' · ')}
               label={`Take back: ${text}`}
               onRemove={() =>
                 void onChange({ kind: 'withdraw', observationId: it.id }, 'Observation taken back.')
               }
-            />
+            >
+              {it.copyOf === undefined ? (
+                <View style={{ alignItems: 'flex-start', paddingTop: 4 }}>
+                  <SameElsewhere piece={piece} observation={it} />
+                </View>
+              ) : null}
+            </Entry>
           );
         })}
       </View>

@@ -41,7 +41,7 @@ const NewPieceForm = ({ units }: { readonly units: UnitSystem }) => {
         return;
       }
       stored();
-      router.replace(`/pieces/${id}/look`);
+      router.replace(`/pieces/${id}/walk`);
     },
     () => setFailure('Some fields have to be put right; see beside them.'),
   );

@@ -16,7 +16,7 @@ import { MeterButton } from './MeterButton';
 import { bandInWords, rangeOf, readTyped, unitOf } from './figures';
 
 /** An outcome with its drawing; tapped, it is on record. */
-const OutcomeButton = ({
+export const OutcomeButton = ({
   outcome,
   large,
   onPress,

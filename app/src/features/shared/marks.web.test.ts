@@ -72,7 +72,7 @@ describe('what is on record, in words', () => {
 
   it('has a question answered without a colon, and veneer in the shop’s units', () => {
     expect(recordedInWords(seen('see-through', { outcome: 'opaque' }), 'metric')).toBe(
-      'Can you see wood through it? No, colour covers it',
+      'Can you see wood through it? Paint: no wood to see',
     );
     expect(recordedInWords(seen('veneer-thickness', { value: 0.6 }), 'us')).toMatch(/23\.6 mil$/);
   });

@@ -12,9 +12,9 @@ export const FINISH_TESTS = [
     misleads: 'Thick old wax and dirt look like brown paint; a print looks like wood.',
     source: PRACTICE,
     outcomes: [
-      { id: 'dull-wood', label: 'Wood, dull, no film', sketch: 'film-bare' },
-      { id: 'clear-film', label: 'Wood under a film', sketch: 'face-film' },
-      { id: 'opaque', label: 'No, colour covers it', sketch: 'figure-plain' },
+      { id: 'dull-wood', label: 'Wood with no film on it', sketch: 'film-bare' },
+      { id: 'clear-film', label: 'Wood under a clear finish', sketch: 'face-film' },
+      { id: 'opaque', label: 'Paint: no wood to see', sketch: 'figure-plain' },
     ],
     informs: [
       given({ finish: ['bare'] }, 0.93, 0.04, 0.03),

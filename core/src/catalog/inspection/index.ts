@@ -36,6 +36,8 @@ export const bandOf = (test: InspectionTest, value: number): number | undefined 
   return test.bands.findIndex((band) => value <= band.upTo);
 };
 
+export { COPIED } from './copies';
+export { GLANCES, SIGHT, type Glance } from './glances';
 export { FEEL_SAYS, LAYER_FINISHES, ONE_CAUSE } from './finish';
 export type {
   Band,

@@ -1,0 +1,200 @@
+import { GLANCES, type Outcome } from '@obrik/core/catalog';
+import { walkRound, type GlanceTurn } from '@obrik/core/inspect';
+import { surfacesOf, type PieceRecord } from '@obrik/core/piece';
+import { nanoid } from '@reduxjs/toolkit';
+import { useRouter } from 'expo-router';
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
+import { useDeeds } from '@/api/usePiece';
+import { shopNow } from '@/device';
+import { OutcomeButton } from '@/features/shared/Outcomes';
+import {
+  Body,
+  Card,
+  Heading,
+  Label,
+  PlainButton,
+  Small,
+  Tag,
+  TwoPanes,
+  useWide,
+} from '@/ui/controls';
+import { UnfoldedPiece, type SurfaceMark } from '@/ui/drawings';
+import { StartingPoints } from './StartingPoints';
+
+const surfacesInWords = (count: number): string =>
+  count === 1 ? '1 surface' : `${count} surfaces`;
+
+/** How the drawing shows a question: answered, or open. */
+const marksFor = (
+  { piece }: PieceRecord,
+  { test, surfaceIds }: GlanceTurn,
+): ReadonlyMap<string, SurfaceMark> =>
+  new Map(
+    surfacesOf(piece).map(({ id }) => {
+      const seen = piece.observations.findLast(
+        (it) => it.surfaceId === id && it.testId === test.id,
+      );
+      const answer = test.outcomes.find((it) => it.id === seen?.outcome)?.label.toLowerCase();
+      const open = surfaceIds.includes(id);
+      return [
+        id,
+        {
+          state: open ? 'open' : 'settled',
+          material: null,
+          findings: [],
+          words: answer ?? (open ? 'not answered yet' : 'not asked here'),
+        },
+      ];
+    }),
+  );
+
+interface QuestionProps {
+  readonly record: PieceRecord;
+  readonly turn: GlanceTurn;
+  readonly onSkip: (surfaceIds: readonly string[]) => void;
+  readonly onEnough: () => void;
+}
+
+/** One question for all surfaces on which it is open; those with another answer are tapped away. */
+const Asked = ({ record, turn, onSkip, onEnough }: QuestionProps) => {
+  const { piece } = record;
+  const { glance, test, surfaceIds } = turn;
+  const wide = useWide();
+  const put = useDeeds();
+  const [off, setOff] = useState<ReadonlySet<string>>(new Set());
+  const chosen = surfaceIds.filter((it) => !off.has(it));
+  const marks = useMemo(() => marksFor(record, turn), [record, turn]);
+  const toggle = (surfaceId: string) => {
+    if (!surfaceIds.includes(surfaceId)) return;
+    const next = new Set(off);
+    if (!next.delete(surfaceId)) next.add(surfaceId);
+    setOff(next);
+  };
+  const answer = async (outcome: Outcome) => {
+    const at = shopNow().toISOString();
+    const done = await put(
+      piece.id,
+      chosen.map((surfaceId) => ({
+        kind: 'observe',
+        observation: {
+          id: nanoid(),
+          surfaceId,
+          testId: test.id,
+          outcome: outcome.id,
+          value: null,
+          layer: null,
+          at,
+          by: '',
+        },
+      })),
+      `${outcome.label}: recorded for ${surfacesInWords(chosen.length)}.`,
+    );
+    // Those that were tapped away are asked for next.
+    if (done) setOff(new Set());
+  };
+  return (
+    <TwoPanes
+      left={
+        <>
+          <View
+            style={{ flexDirection: 'row', justifyContent: 'space-between', alignItems: 'center' }}
+          >
+            <Label heading>Walk round</Label>
+            <Tag text={`${GLANCES.indexOf(glance) + 1} of ${GLANCES.length}`} tone="amber" />
+          </View>
+          <UnfoldedPiece
+            piece={piece}
+            marks={marks}
+            selected={new Set(chosen)}
+            onSelect={toggle}
+            maxHeight={wide ? 460 : 190}
+          />
+          <View style={{ flexDirection: 'row', gap: 8 }}>
+            <PlainButton title="Select all" onPress={() => setOff(new Set())} />
+            <PlainButton title="Select none" onPress={() => setOff(new Set(surfaceIds))} />
+          </View>
+        </>
+      }
+      right={
+        <Card style={{ gap: 10 }}>
+          <Heading>{glance.asks}</Heading>
+          <Small>
+            {chosen.length === 0
+              ? 'Tap the surfaces that you answer for.'
+              : `Your answer counts for ${surfacesInWords(chosen.length)}. Tap those that differ to leave them out; they come next.`}
+          </Small>
+          {chosen.length > 0
+            ? test.outcomes.map((it) => (
+                <OutcomeButton
+                  key={it.id}
+                  outcome={it}
+                  large={false}
+                  onPress={() => void answer(it)}
+                />
+              ))
+            : null}
+          {chosen.length > 0 ? (
+            <PlainButton title="Can’t tell" onPress={() => onSkip(chosen)} />
+          ) : null}
+          <PlainButton title="Enough for now" onPress={onEnough} />
+          <Small>Can mislead: {test.misleads}</Small>
+        </Card>
+      }
+    />
+  );
+};
+
+/**
+ * A walk round the piece: what anybody sees at a glance, question by question, for many surfaces at
+ * once; then what is to become of it.
+ */
+export const WalkScreen = ({ record }: { readonly record: PieceRecord }) => {
+  const { piece } = record;
+  const router = useRouter();
+  const [skipped, setSkipped] = useState<ReadonlySet<string>>(new Set());
+  const [enough, setEnough] = useState(false);
+  const open = useMemo(
+    () =>
+      walkRound(piece)
+        .map((turn) => ({
+          ...turn,
+          surfaceIds: turn.surfaceIds.filter((it) => !skipped.has(`${turn.test.id}/${it}`)),
+        }))
+        .filter((turn) => turn.surfaceIds.length > 0),
+    [piece, skipped],
+  );
+  const [turn] = open;
+  if (turn && !enough) {
+    return (
+      <Asked
+        key={turn.test.id}
+        record={record}
+        turn={turn}
+        onSkip={(surfaceIds) =>
+          setSkipped(new Set([...skipped, ...surfaceIds.map((it) => `${turn.test.id}/${it}`)]))
+        }
+        onEnough={() => setEnough(true)}
+      />
+    );
+  }
+  return (
+    <StartingPoints
+      piece={piece}
+      back={
+        turn
+          ? { title: 'Back to the questions', onPress: () => setEnough(false) }
+          : {
+              title: 'Look closer',
+              onPress: () => router.navigate(`/pieces/${piece.id}/look`),
+            }
+      }
+    >
+      <Body>
+        {turn
+          ? 'What you have seen so far is recorded.'
+          : 'That is all that a look can tell. Tests on single surfaces can make it surer.'}
+      </Body>
+    </StartingPoints>
+  );
+};

@@ -1,0 +1,74 @@
+import { pieceOf } from '../testing/pieces';
+import { startingAims, surfacesOf } from '../piece';
+import { walkRound } from './index';
+
+const asked = (seen: Readonly<Record<string, readonly string[]>>) =>
+  Object.fromEntries(walkRound(pieceOf({ seen })).map((it) => [it.test.id, it.surfaceIds]));
+
+describe('a walk round a chest', () => {
+  it('asks first, and of every surface, whether it is painted', () => {
+    const [first] = walkRound(pieceOf());
+    expect(first?.test.id).toBe('see-through');
+    expect(first?.surfaceIds).toEqual(surfacesOf(pieceOf()).map((it) => it.id));
+  });
+
+  it('asks of paint nothing about wood, and of bare wood nothing about a film', () => {
+    const turns = asked({ top: ['see-through:opaque'], back: ['see-through:dull-wood'] });
+    expect(turns['wood-look']).toEqual(['back']);
+    expect(turns['pattern']).toEqual(['back']);
+    expect(turns['brush-marks']).toEqual(['top']);
+    expect(turns['crazing']).toEqual(['top']);
+    expect(turns['see-through']).not.toContain('top');
+    expect(turns['knots']).toEqual(expect.arrayContaining(['top', 'back']));
+  });
+
+  it('is over when every question is answered', () => {
+    let piece = pieceOf();
+    for (let round = 0; round < 20; round++) {
+      const [turn] = walkRound(piece);
+      if (!turn) break;
+      piece = {
+        ...piece,
+        observations: [
+          ...piece.observations,
+          ...turn.surfaceIds.map((surfaceId) => ({
+            id: `${turn.test.id}-${surfaceId}`,
+            surfaceId,
+            testId: turn.test.id,
+            outcome: turn.test.outcomes[0]?.id ?? null,
+            value: null,
+            layer: null,
+            at: '2026-03-01T08:00:00Z',
+            by: '',
+          })),
+        ],
+      };
+    }
+    expect(walkRound(piece)).toEqual([]);
+  });
+});
+
+// Common practice, no source: what is out of sight stays, the rest becomes what was asked for.
+it.each([
+  ['paint', 'painted', 'painted'],
+  ['wood', 'clear', 'clear'],
+  ['woodTop', 'clear', 'painted'],
+  ['freshen', 'freshened', 'freshened'],
+] as const)('to begin with “%s”: the top %s, the sides %s, the back left', (start, top, side) => {
+  const kinds = Object.fromEntries(
+    startingAims(pieceOf(), start).map((it) => [it.surfaceId, it.scheme.kind]),
+  );
+  expect(kinds).toMatchObject({
+    top,
+    left: side,
+    right: side,
+    fronts: side,
+    drawerSides: 'leave',
+    back: 'leave',
+  });
+  expect(Object.keys(kinds).sort()).toEqual(
+    surfacesOf(pieceOf())
+      .map((it) => it.id)
+      .sort(),
+  );
+});

@@ -1,0 +1,38 @@
+import type { Piece } from './piece';
+import { surfacesOf } from './piece';
+import { isFaceOnTop, visibilityOf } from './roles';
+import type { Aim, Scheme } from './scheme';
+
+/** What people usually want of a whole piece; each surface may be given another finish afterwards. */
+export const STARTS = ['paint', 'wood', 'woodTop', 'freshen'] as const;
+export type Start = (typeof STARTS)[number];
+
+const PAINTED: Scheme = {
+  kind: 'painted',
+  shade: 'pale',
+  paint: 'cabinetEnamel',
+  topcoat: 'waterborne',
+  sheen: 'G4',
+};
+const CLEAR: Scheme = { kind: 'clear', topcoat: 'waterborne', sheen: 'G4' };
+const FRESHENED: Scheme = { kind: 'freshened' };
+const LEFT: Scheme = { kind: 'leave' };
+
+/**
+ * An aim for every surface, to start from: what is out of sight (back, inside, drawer boxes) stays
+ * as it is, the rest becomes what was chosen. Common practice, no source.
+ */
+export const startingAims = (
+  it: Pick<Piece, 'templateId' | 'measures'>,
+  start: Start,
+): readonly Aim[] =>
+  surfacesOf(it).map((surface): Aim => {
+    const shown: Readonly<Record<Start, Scheme>> = {
+      paint: PAINTED,
+      wood: CLEAR,
+      woodTop: isFaceOnTop(surface) ? CLEAR : PAINTED,
+      freshen: FRESHENED,
+    };
+    const scheme = visibilityOf(surface) === 'low' ? LEFT : shown[start];
+    return { surfaceId: surface.id, scheme, stripWish: 'best' };
+  });

@@ -1,0 +1,66 @@
+import { expect, type Page } from '@playwright/test';
+import { button, expectNoSidewaysScroll, open, test } from './bench';
+
+/** Taps what is named, and counts it. */
+const counting = (page: Page) => {
+  let taps = 0;
+  return {
+    tap: async (name: string | RegExp) => {
+      await button(page, name).click();
+      taps++;
+    },
+    taps: () => taps,
+  };
+};
+
+test('from taking a piece in to its route in under 35 taps', async ({ page }) => {
+  await open(page, '/pieces');
+  const { tap, taps } = counting(page);
+  await tap('Take in a piece');
+  await page.getByLabel('Name', { exact: true }).fill('Parlour chest');
+  await page.getByLabel('Made from').fill('1925');
+  await page.getByLabel('Made until').fill('1935');
+  await tap('Take it in');
+
+  // Painted all over, but for the drawer sides and the back.
+  await expect(
+    page.getByRole('heading', { name: 'Paint, clear finish or bare wood?' }),
+  ).toBeVisible();
+  await expectNoSidewaysScroll(page);
+  await tap(/^Back:/);
+  await tap(/^Drawer sides:/);
+  await tap('Paint: no wood to see');
+  await expect(page.getByText(/Your answer counts for 2 surfaces/)).toBeVisible();
+  await tap('Wood with no film on it');
+  // What shows no wood is not asked about its wood.
+  await expect(page.getByRole('heading', { name: 'What does the wood look like?' })).toBeVisible();
+  await expect(page.getByText(/Your answer counts for 2 surfaces/)).toBeVisible();
+  await tap('Knots and soft, wide rings');
+  await tap('Can’t tell');
+  await tap('None');
+  await tap('Brush streaks, runs');
+  await tap('Fine straight lines or net');
+  await tap('None');
+  await tap('None');
+  await expect(
+    page.getByRole('heading', { name: 'What do you want to do with it?' }),
+  ).toBeVisible();
+  await tap('Paint it');
+  await expect(button(page, /^Step 1: Test every layer for lead/)).toBeVisible();
+  expect(taps()).toBeLessThan(35);
+});
+
+test('an answer for many surfaces is undone in one step', async ({ page }) => {
+  await open(page, '/pieces/radio/walk');
+  const asked = await page.getByRole('heading', { level: 1 }).innerText();
+  await page
+    .getByRole('main')
+    .getByRole('button')
+    .filter({ has: page.locator('svg') })
+    .last()
+    .click();
+  await expect(page.getByText(/recorded for \d+ surface/)).toBeVisible();
+  await expect(page.getByRole('heading', { name: asked })).toHaveCount(0);
+  await button(page, 'Undo').click();
+  await expect(page.getByRole('heading', { name: asked })).toBeVisible();
+});
