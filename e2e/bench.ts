@@ -55,7 +55,7 @@ export const goTo = async (page: Page, station: 'Look' | 'Aim' | 'Route'): Promi
 export const open = async (page: Page, address: string): Promise<void> => {
   await page.goto(address);
   await page.getByRole('main').first().waitFor();
-  await expect(page.getByText(/^(Fetching|Reckoning)/)).toHaveCount(0);
+  await expect(page.getByText(/^(Fetching|Working out)/)).toHaveCount(0);
 };
 
 /** Records an outcome of a test on the surface that is shown. */
@@ -66,9 +66,7 @@ export const record = async (page: Page, question: RegExp, test: RegExp, outcome
   const card = cards.last();
   if ((await card.getAttribute('aria-expanded')) === 'false') await card.click();
   await page.getByRole('button', { name: outcome, exact: true }).last().click();
-  await expect(
-    page.getByRole('status').filter({ hasText: `${outcome}: on record.` }),
-  ).toBeVisible();
+  await expect(page.getByRole('status').filter({ hasText: `${outcome}: recorded.` })).toBeVisible();
 };
 
 /** Nothing may be wider than the screen, once a drawing has found its width. */

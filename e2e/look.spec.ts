@@ -24,7 +24,7 @@ test('a test is done step by step; its timer outlives a reload and rings', async
   await button(page, /^Time is up: Set a drop of denatured alcohol/).click();
   await expect(page.getByRole('timer', { name: /Time is up/ })).toBeVisible();
   await page.getByRole('button', { name: 'Sticky, clear', exact: true }).click();
-  await expect(page.getByText('Sticky, clear: on record.')).toBeVisible();
+  await expect(page.getByText('Sticky, clear: recorded.')).toBeVisible();
   await expect(button(page, /^Time is up/)).toHaveCount(0);
   await expect(
     button(page, 'Take back: Set a drop of denatured alcohol on it: Sticky, clear'),
@@ -39,7 +39,7 @@ test('the advice says what it could change, and follows what is recorded', async
   await record(page, /^Made of:/, /^Look into a chip/, 'Paper or resin, then chips or fibre');
   await expect(page.getByText(/^Then: /)).not.toHaveText(before ?? '');
   await button(page, 'Undo').click();
-  await expect(page.getByText('Taken back.')).toBeVisible();
+  await expect(page.getByText('Undone.')).toBeVisible();
   await expect(page.getByText(/^Then: /)).toHaveText(before ?? '');
 });
 
@@ -59,7 +59,7 @@ test('layers are recorded from the top down, and a solvent result attaches to on
   await expect(page.getByText(/^1\. white: acrylic or latex paint/)).toBeVisible();
   await expect(page.getByText(/^2\. green: alkyd or enamel paint/)).toBeVisible();
   await expect(button(page, /^Lead: Not tested in layers 1–2\./)).toBeVisible();
-  await button(page, 'Take the lowest back').click();
+  await button(page, 'Remove the lowest').click();
   await expect(button(page, /^Lead: Not tested in layer 1\./)).toBeVisible();
   await button(page, 'Undo').click();
   await expect(button(page, /^Lead: Not tested in layers 1–2\./)).toBeVisible();
@@ -78,7 +78,7 @@ test('damage is measured, placed on the drawing and photographed; what it rules 
   await button(page, 'Mark damage').click();
   await page.getByRole('radio', { name: 'Missing veneer' }).click();
   await page.getByLabel('Length in mm').fill('9999');
-  await button(page, 'Mark it').click();
+  await button(page, 'Save damage').click();
   await expect(page.getByText('At most 5000 mm.')).toBeVisible();
   await page.getByLabel('Length in mm').fill('40');
   await page.getByLabel('Width in mm').fill('25');
@@ -94,7 +94,7 @@ test('damage is measured, placed on the drawing and photographed; what it rules 
   await expect(page.getByRole('alert').filter({ hasText: /Send/ })).toBeVisible();
   await choose({ name: 'top.jpg', mimeType: 'image/jpeg', buffer: photo });
   await expect(page.getByLabel('The photo of this damage')).toBeVisible();
-  await button(page, 'Mark it').click();
+  await button(page, 'Save damage').click();
   await expect(
     page.getByText(/Missing veneer 40 × 25 mm on a face in full view: stain would show the patch/),
   ).toBeVisible();

@@ -22,8 +22,8 @@ test('without any network the app starts from the device, records, and prints', 
   await expect(page.getByText(/No connection to the shop/)).toBeVisible();
   await button(page, 'Mark damage').click();
   await page.getByRole('radio', { name: 'Dent' }).click();
-  await button(page, 'Mark it').click();
-  await expect(page.getByText(/Dent marked on seat/)).toBeVisible();
+  await button(page, 'Save damage').click();
+  await expect(page.getByText(/Dent recorded on seat/)).toBeVisible();
   await page.goto('/pieces/stool/print');
   await expect(page.getByText(/Librarian’s stool/).first()).toBeVisible();
   await page.goto('/pieces');

@@ -5,14 +5,14 @@ test('a piece is taken in by hand, looked at, aimed, planned, kept, and found ag
   page,
 }) => {
   await open(page, '/pieces');
-  await button(page, 'Take in a piece').click();
+  await button(page, 'Add a piece').click();
   await page.getByLabel('Name', { exact: true }).fill('Hall table');
   await page.getByRole('radio', { name: 'Table', exact: true }).click();
   await page.getByLabel('Length', { exact: true }).fill('1200');
   await page.getByLabel('Width', { exact: true }).fill('400');
   await page.getByLabel('Made from').fill('1931');
   await page.getByLabel('Made until').fill('1939');
-  await button(page, 'Take it in').click();
+  await button(page, 'Save the piece').click();
 
   // Look: the top is oak under shellac, solid.
   await button(page, 'Enough for now').click();
@@ -45,11 +45,11 @@ test('a piece is taken in by hand, looked at, aimed, planned, kept, and found ag
   await goTo(page, 'Aim');
   await button(page, /^Top:/).click();
   await page.getByRole('radio', { name: 'Stained + clear', exact: true }).click();
-  await button(page, 'Aim at 1 surface').click();
+  await button(page, 'Apply to 1 surface').click();
   await expect(page.getByText(/^Surface: stained/)).toBeVisible();
   await button(page, /^Legs:/).click();
   await page.getByRole('radio', { name: 'Painted', exact: true }).click();
-  await button(page, 'Aim at 1 surface').click();
+  await button(page, 'Apply to 1 surface').click();
   await expect(button(page, /^Legs: painted, pale colour/)).toBeVisible();
 
   // Route: the gate first, dust on the legs held, the top goes ahead.
@@ -62,9 +62,9 @@ test('a piece is taken in by hand, looked at, aimed, planned, kept, and found ag
   await expect(page.getByText('Why', { exact: true })).toBeVisible();
   await expect(page.getByText(/Wood dust: extraction and P100/)).toBeVisible();
   await expectNoSidewaysScroll(page);
-  await button(page, 'Keep this route').click();
-  await expect(page.getByText('Route kept.')).toBeVisible();
-  await expect(button(page, 'Route is kept')).toBeDisabled();
+  await button(page, 'Save this route').click();
+  await expect(page.getByText('Route saved.')).toBeVisible();
+  await expect(button(page, 'Route saved')).toBeDisabled();
 
   await page.reload();
   await expect(button(page, /^Step 1: Test every layer for lead/)).toBeVisible();
@@ -90,7 +90,7 @@ test('leaving the new-piece form by accident and coming back restores what was t
   await expect(page.getByText('What you typed last time is back.')).toBeVisible();
   await expect(page.getByRole('radio', { name: 'Wardrobe' })).toBeChecked();
   await expect(page.getByLabel('Height with feet')).toHaveValue('2010');
-  await button(page, 'Start afresh').click();
+  await button(page, 'Start over').click();
   await expect(page.getByLabel('Name', { exact: true })).toHaveValue('');
 });
 
@@ -99,7 +99,7 @@ test('bad input is told beside the field, and stays typed', async ({ page }) => 
   await page.getByLabel('Width', { exact: true }).fill('wide');
   await page.getByLabel('Made from').fill('1950');
   await page.getByLabel('Made until').fill('1930');
-  await button(page, 'Take it in').click();
+  await button(page, 'Save the piece').click();
   await expect(page.getByText('Give it a name that you will know it by.')).toBeVisible();
   await expect(page.getByText('Width is missing.')).toBeVisible();
   await expect(page.getByText('The later year comes before the earlier one.')).toBeVisible();
@@ -112,7 +112,7 @@ test('a record is taken back and that undone; a word is given and taken back', a
   await record(page, /^Made of:/, /^Look into a chip/, 'Thin wood, then a core');
   await expect(button(page, /^Made of: .*veneer/)).toBeVisible();
   await button(page, 'Undo').click();
-  await expect(page.getByText('Taken back.')).toBeVisible();
+  await expect(page.getByText('Undone.')).toBeVisible();
   await expect(button(page, /^Take back: Look into a chip/)).toHaveCount(0);
   await button(page, 'Undo').click();
   await expect(button(page, /^Take back: Look into a chip/)).toBeVisible();
@@ -124,7 +124,7 @@ test('a record is taken back and that undone; a word is given and taken back', a
   await expect(
     page.getByText(/You confirmed solid hardwood; the tests speak for veneer/),
   ).toBeVisible();
-  await button(page, 'Take my word back').click();
+  await button(page, 'Remove this').click();
   await expect(button(page, /^Made of: .*veneer/)).toBeVisible();
 });
 
@@ -172,7 +172,7 @@ test('damage is marked, and asks for its repair on the route', async ({ page }) 
   await button(page, 'One more').click();
   await page.getByLabel('Length in mm').fill('8');
   await page.getByLabel('Note', { exact: true }).fill('Front edge');
-  await button(page, 'Mark it').click();
+  await button(page, 'Save damage').click();
   await expect(button(page, 'Take back: 2 × Gouge, chip or hole')).toBeVisible();
   await goTo(page, 'Route');
   await expect(button(page, /Fill with matched stainable filler/)).toBeVisible();
@@ -184,7 +184,7 @@ test('an aim that can’t be is refused at once, with its ways out', async ({ pa
   await expect(page.getByText('→ Paint it: scuff, bonding primer, colour.')).toBeVisible();
   await button(page, /^Top:/).click();
   await page.getByRole('radio', { name: 'Painted', exact: true }).click();
-  await button(page, 'Aim at 1 surface').click();
+  await button(page, 'Apply to 1 surface').click();
   await expect(page.getByText('✕ No stain on the top')).toHaveCount(0);
 });
 
@@ -192,8 +192,8 @@ test('units and lead year are settings of the shop that everything follows', asy
   await open(page, '/settings');
   await page.getByRole('radio', { name: /^US/ }).click();
   await expect(page.getByText('Stored.')).toBeVisible();
-  await page.getByLabel('Paint is suspect before the year').fill('12');
-  await button(page, 'Store the year').click();
+  await page.getByLabel('Treat paint as suspect before').fill('12');
+  await button(page, 'Save the year').click();
   await expect(page.getByText('Between 1900 and 2100.')).toBeVisible();
   await open(page, '/pieces/reading-table/look?surface=top');
   await expect(page.getByText(/ft²/).first()).toBeVisible();
@@ -206,10 +206,10 @@ test('units and lead year are settings of the shop that everything follows', asy
 
 test('a piece is put away and brought back', async ({ page }) => {
   await open(page, '/pieces/map-press/edit');
-  await button(page, 'Put this piece away').click();
-  await expect(page.getByText('Map press is put away.')).toBeVisible();
+  await button(page, 'Archive this piece').click();
+  await expect(page.getByText('Map press is archived.')).toBeVisible();
   await expect(button(page, 'Open Map press')).toHaveCount(0);
-  await button(page, 'Put away: 1').click();
+  await button(page, 'Archive: 1').click();
   await button(page, 'Bring back Map press').click();
   await expect(button(page, 'Open Map press')).toBeVisible();
 });

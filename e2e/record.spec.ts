@@ -30,7 +30,7 @@ test('without a connection a look is recorded, outlives a reload, and gets to th
   const before = await atShop(page, 'stool', 'legs');
   await page.route('**/api/**', (route) => route.abort());
   await look(page, 'None');
-  await expect(page.getByRole('status').filter({ hasText: 'None: on record.' })).toBeVisible();
+  await expect(page.getByRole('status').filter({ hasText: 'None: recorded.' })).toBeVisible();
   await expect(button(page, /^Take back: Look for knots/)).toBeVisible();
   await expect(page.getByText(OFFLINE)).toBeVisible();
   await expect(page.getByText(/saved here, not yet at the shop/).first()).toBeVisible();
@@ -65,7 +65,7 @@ test.describe('with the shop in trouble', () => {
       const before = await atShop(page, 'map-press', 'top');
       await cause(page);
       await look(page, 'None');
-      await expect(page.getByRole('status').filter({ hasText: 'None: on record.' })).toBeVisible();
+      await expect(page.getByRole('status').filter({ hasText: 'None: recorded.' })).toBeVisible();
       await expect(page.getByText(OFFLINE)).toBeVisible();
       await page.unroute('**/api/entries');
       await expect(page.getByText(OFFLINE)).toHaveCount(0);
@@ -89,7 +89,7 @@ test('an answer that takes twenty seconds: recorded once, and nothing is held up
     await it.fulfill({ response: reply }).catch(() => undefined);
   });
   await look(page, 'None');
-  await expect(page.getByRole('status').filter({ hasText: 'None: on record.' })).toBeVisible();
+  await expect(page.getByRole('status').filter({ hasText: 'None: recorded.' })).toBeVisible();
   await goTo(page, 'Aim');
   await expect.poll(() => late, { timeout: 40_000 }).toBe(2);
   await allAtShop(page);
@@ -143,7 +143,7 @@ test('a photo taken without a connection is shown, and is at the shop later', as
   await button(page, 'Add a photo').click();
   await (await chooser).setFiles({ name: 'leg.jpg', mimeType: 'image/jpeg', buffer: photo });
   await expect(page.getByLabel('The photo of this damage')).toBeVisible();
-  await button(page, 'Mark it').click();
+  await button(page, 'Save damage').click();
   await expect(page.getByLabel('Photo: 1 × Dent')).toBeVisible();
   await page.unroute('**/api/**');
   await expect(page.getByText(OFFLINE)).toHaveCount(0);
@@ -170,7 +170,7 @@ test('two devices that name a piece otherwise while apart both see it, and one t
   const bench = await (await browser.newContext()).newPage();
   const rename = async (page: Page, name: string) => {
     await page.getByLabel('Name').fill(name);
-    await button(page, 'Store the changes').click();
+    await button(page, 'Save changes').click();
     await expect(page.getByText('Description changed.')).toBeVisible();
   };
   await open(yard, '/pieces/map-press/edit');
@@ -184,7 +184,7 @@ test('two devices that name a piece otherwise while apart both see it, and one t
     await expect(page.getByText('Changed on two devices')).toBeVisible();
     await expect(page.getByText(/Stands: Name: Map press, yard/)).toBeVisible();
   }
-  await button(bench, 'Take the other: Name: Map press, hall').click();
+  await button(bench, 'Use the other: Name: Map press, hall').click();
   for (const page of [bench, yard]) {
     await expect(page.getByText('Changed on two devices')).toHaveCount(0);
     await expect(page.getByText(/Map press, hall/).first()).toBeVisible();
@@ -199,7 +199,7 @@ test('two devices that name a piece otherwise while apart both see it, and one t
 const giveBack = async (page: Page): Promise<void> => {
   await open(page, '/pieces/map-press/edit');
   await page.getByLabel('Name').fill('Map press');
-  await button(page, 'Store the changes').click();
+  await button(page, 'Save changes').click();
   await expect(page.getByText('Description changed.')).toBeVisible();
   await expect(page.getByText(OFFLINE)).toHaveCount(0);
 };

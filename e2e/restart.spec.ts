@@ -53,8 +53,8 @@ test('the server killed in the middle of the work: what was recorded is there on
     await button(page, 'Mark damage').click();
     await page.getByRole('radio', { name: 'Dent' }).click();
     await page.getByLabel('Note').fill(note);
-    await button(page, 'Mark it').click();
-    await expect(page.getByText(/Dent marked on legs/)).toBeVisible();
+    await button(page, 'Save damage').click();
+    await expect(page.getByText(/Dent recorded on legs/)).toBeVisible();
   };
   await page.goto(`${SHOP}/pieces/stool/look?surface=legs`);
   await mark('restart one');

@@ -14,7 +14,7 @@ test('what a surface can’t become is said at once; a colour and an effect are 
   await page.getByRole('radio', { name: 'Painted', exact: true }).click();
   await page.getByRole('radio', { name: 'Kingfisher' }).click();
   await page.getByRole('radio', { name: 'Glazed' }).click();
-  await button(page, 'Aim at 1 surface').click();
+  await button(page, 'Apply to 1 surface').click();
   await expect(
     page.getByText(/painted, mid colour, glazed, waterborne clear/).first(),
   ).toBeVisible();
@@ -68,11 +68,11 @@ test('a tool that the shop has or has not turns the route, and its worth is told
 
 test('one piece is worked otherwise than the shop, and that is taken back', async ({ page }) => {
   await open(page, '/pieces/card-index/compare');
-  await button(page, 'Work so on this piece: Between coats: sand every coat').click();
-  await expect(page.getByText('On this piece, unlike in the shop')).toBeVisible();
+  await button(page, 'Use on this piece: Between coats: sand every coat').click();
+  await expect(page.getByText('On this piece, different from your usual')).toBeVisible();
   await expectNoSidewaysScroll(page);
-  await button(page, 'As in the shop: Between coats: sand every coat').click();
-  await expect(page.getByText('On this piece, unlike in the shop')).toHaveCount(0);
+  await button(page, 'Back to your usual: Between coats: sand every coat').click();
+  await expect(page.getByText('On this piece, different from your usual')).toHaveCount(0);
 });
 
 test('the answer to a gate is recorded from where it is asked', async ({ page }) => {
@@ -89,22 +89,22 @@ test('how far a face is rubbed through is chosen, and its papers follow', async 
   await page.getByRole('radio', { name: 'Distressed' }).click();
   await page.getByRole('radio', { name: 'Hard', exact: true }).click();
   await page.getByRole('radio', { name: 'Edges and flats' }).click();
-  await button(page, 'Aim at 1 surface').click();
+  await button(page, 'Apply to 1 surface').click();
   await goTo(page, 'Route');
   await expect(button(page, /^Step \d+: Rub through, P120 · P180 · P220/)).toBeVisible();
 });
 
 test('whole-piece ways stand side by side, and one is taken', async ({ page }) => {
   await open(page, '/pieces/reading-table/aim');
-  await button(page, 'Compare whole-piece ways').click();
+  await button(page, 'Compare ways to do the whole piece').click();
   await expect(page.getByRole('heading', { name: 'Compare' })).toBeVisible();
   await expect(page.getByText(/of work · \d+ days? · \d+\.\d\d/).first()).toBeVisible();
   await expectNoSidewaysScroll(page);
-  await button(page, 'Take this way: Show the wood everywhere').click();
+  await button(page, 'Choose this one: Show the wood everywhere').click();
   await expect(page.getByRole('heading', { name: 'Route' })).toBeVisible();
   await expect(button(page, /^Step \d+: Waterborne clear, satin, coat 1/)).toBeVisible();
   await button(page, 'Undo').click();
-  await expect(page.getByText('Taken back.')).toBeVisible();
+  await expect(page.getByText('Undone.')).toBeVisible();
 });
 
 test('a school of the shop turns the route, and what it costs is said before', async ({ page }) => {
@@ -146,7 +146,7 @@ test('a stain by class, a bleached face and the gun are chosen, said again, and 
     .getByRole('radio', { name: 'Yes' })
     .click();
   await page.getByRole('radio', { name: 'Spray gun' }).click();
-  await button(page, 'Aim at 1 surface').click();
+  await button(page, 'Apply to 1 surface').click();
   await expect(
     page.getByText(/^bleached, stained \w+ with water-based stain, .*, by gun$/),
   ).toBeVisible();
@@ -155,5 +155,5 @@ test('a stain by class, a bleached face and the gun are chosen, said again, and 
   await expect(button(page, /^Step \d+: Stain, water-based/)).toBeVisible();
   await expect(page.getByText(/Not all by gun on the top/)).toBeVisible();
   await button(page, 'Undo').click();
-  await expect(page.getByText('Taken back.')).toBeVisible();
+  await expect(page.getByText('Undone.')).toBeVisible();
 });

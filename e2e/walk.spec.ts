@@ -16,11 +16,11 @@ const counting = (page: Page) => {
 test('from taking a piece in to its route in under 35 taps', async ({ page }) => {
   await open(page, '/pieces');
   const { tap, taps } = counting(page);
-  await tap('Take in a piece');
+  await tap('Add a piece');
   await page.getByLabel('Name', { exact: true }).fill('Parlour chest');
   await page.getByLabel('Made from').fill('1925');
   await page.getByLabel('Made until').fill('1935');
-  await tap('Take it in');
+  await tap('Save the piece');
 
   // Painted all over, but for the drawer sides and the back.
   await expect(
@@ -51,7 +51,7 @@ test('from taking a piece in to its route in under 35 taps', async ({ page }) =>
 });
 
 test('an answer for many surfaces is undone in one step', async ({ page }) => {
-  await open(page, '/pieces/radio/walk');
+  await open(page, '/pieces/radio-console/walk');
   const asked = await page.getByRole('heading', { level: 1 }).innerText();
   await page
     .getByRole('main')

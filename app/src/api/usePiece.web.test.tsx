@@ -64,7 +64,7 @@ describe('a change to a piece', () => {
     expect(notice).toMatchObject({ text: 'On record.', tone: 'plain' });
     await act(async () => {
       const entryIds = [...(notice?.undo?.entryIds ?? [])];
-      await table.now().put(table.id, [{ kind: 'takenBack', entryIds }], 'Taken back.');
+      await table.now().put(table.id, [{ kind: 'takenBack', entryIds }], 'Undone.');
     });
     await waitFor(() => expect(table.shownIds()).toEqual([]));
   });

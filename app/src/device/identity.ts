@@ -21,7 +21,7 @@ export const deviceId = (): Promise<string> => (id ??= find());
 
 let name = '';
 
-/** Who works with this device, as its settings say. */
+/** Who uses this device, as its settings say. */
 export const personName = (): string => name;
 export const setPersonName = (it: string): void => {
   name = it;

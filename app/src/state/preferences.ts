@@ -5,7 +5,7 @@ import { useSelector } from 'react-redux';
 export interface Preferences {
   /** Light or dark, or as the device has it. */
   readonly light: 'device' | 'light' | 'dark';
-  /** Who works with this device: stands beside what is recorded here. */
+  /** Who uses this device: stands beside what is recorded here. */
   readonly person: string;
 }
 

@@ -71,7 +71,7 @@ export const SCHOOLS = table([
   row('hardware', 'Hardware and vermin', [
     {
       id: 'after',
-      label: 'Off after evicting',
+      label: 'Remove after treatment',
       because: 'What lives in it is dealt with before hands go in.',
     },
     {

@@ -7,27 +7,27 @@ const row = <const Id extends string>(id: Id, label: string) => ({ id, label });
 
 /** What is waited for: reads on from "until …". */
 export const UNTILS = table([
-  row('dryOvernight', 'dry, overnight'),
+  row('dryOvernight', 'dry (best overnight)'),
   row('woodDry', 'the wood is dry'),
   row('meterReadsDry', 'the meter reads dry'),
   row('feelsDry', 'it feels dry'),
   row('spiritsOff', 'the spirits are off'),
   row('alcoholOff', 'the alcohol is off'),
   row('dry', 'dry'),
-  row('touchDry', 'dry to the touch, by the label'),
+  row('touchDry', 'dry to the touch'),
   row('hazy', 'it is hazy'),
   row('sandsToPowder', 'it sands to powder'),
   row('noFingerMark', 'a finger leaves no mark'),
   row('tapeMaySit', 'tape may sit on it'),
   row('maybeCut', 'it can be cut'),
-  row('overnightAtLeast', 'overnight (four hours at least)'),
+  row('overnightAtLeast', 'the next morning (four hours at least)'),
   row('hard', 'it is hard'),
-  row('hardInFull', 'it is hard (24 h in full)'),
-  row('cementHard', 'the cement is hard, by its label'),
-  row('dryToDepth', 'it is dry to its depth (2–6 h)'),
+  row('hardInFull', 'it is fully hard (24 h)'),
+  row('cementHard', 'the cement is hard'),
+  row('dryToDepth', 'it is dry right through (2–6 h)'),
   row('glueLoads', 'the glue carries load'),
   row('glueHolds', 'the glue holds'),
-  row('overnight', 'overnight'),
+  row('overnight', 'the next morning'),
 ]);
 export type Until = (typeof UNTILS.ids)[number];
 

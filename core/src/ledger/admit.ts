@@ -26,7 +26,7 @@ const takesBack = (
     const it = entries.find((one) => one.id === id);
     if (!it) return problem('deed.entryIds', `There is no entry "${id}" here to take back.`);
     return it.deed.kind === 'takenIn'
-      ? problem('deed.entryIds', 'That a piece came in is not taken back: put it away instead.')
+      ? problem('deed.entryIds', 'Taking a piece in can’t be undone: archive it instead.')
       : [];
   });
 

@@ -11,7 +11,7 @@ import { areaOf, templateId, templateOf, type Measures, type TemplateSurface } f
 const year = z
   .int('Give a whole year.')
   .min(1500, 'Give a year from 1500 on.')
-  .max(2100, 'That year is to come.');
+  .max(2100, 'That year is in the future.');
 
 /** Shared by the whole piece and by the form that describes one. */
 const described = {

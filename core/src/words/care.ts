@@ -10,7 +10,7 @@ export const careRules = (it: {
   readonly waxed: boolean;
   readonly oiled: boolean;
 }): readonly string[] => [
-  `For ${it.cureDays} days after the last coat: nothing hot, wet, heavy or rubbery on it.`,
+  `For ${counted(it.cureDays, 'day')} after the last coat: nothing hot, wet, heavy or rubbery on it.`,
   'Clean with a soft cloth, hardly damp. No silicone polish: nothing sticks over it later.',
   ...(it.waxed ? ['Wax: buff when dull, new wax once a year. No paint sticks over it.'] : []),
   ...(it.oiled ? ['Oil: a thin coat when it looks dry. Rags wet with oil can ignite.'] : []),
@@ -25,7 +25,7 @@ export const careWords = {
   whatIsOn: 'WHAT IS ON IT',
   fromTheBottom: (coats: readonly string[], cureDays: number) =>
     coats.length > 0
-      ? `From the bottom: ${coats.join('; ')}. Hard ${cureDays} days after the last coat.`
+      ? `From the bottom: ${coats.join('; ')}. Hard ${counted(cureDays, 'day')} after the last coat.`
       : 'No new coat.',
   lead: (text: string) => `Lead: ${text}`,
   foot: 'The labels of the products used have the last word. Keep this sheet with the piece: whoever strips it next will be glad of it.',

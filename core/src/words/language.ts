@@ -11,6 +11,10 @@ export const listed = (items: readonly string[]): string =>
 export const counted = (count: number, one: string, many = `${one}s`): string =>
   `${count} ${count === 1 ? one : many}`;
 
+/** "the drawer", "both drawers", "all 6 drawers". */
+export const allOf = (count: number, one: string, many = `${one}s`): string =>
+  count === 1 ? `the ${one}` : count === 2 ? `both ${many}` : `all ${count} ${many}`;
+
 /** "P80 · P120", for a title. */
 export const papers = (grits: readonly number[]): string => grits.map((it) => `P${it}`).join(' · ');
 

@@ -1,4 +1,5 @@
 import { showDuration } from '../units';
+import { counted } from './language';
 
 /** "3. Scuff P150 (14 min, then 20 min until …)". */
 export const stepInWords = (
@@ -9,17 +10,18 @@ export const stepInWords = (
   },
   number: number,
 ): string =>
-  `${number}. ${it.title} (${showDuration(it.minutes)}${it.wait ? `, then ${showDuration(it.wait.minutes)} until ${it.wait.until}` : ''})`;
+  `${number}. ${it.title} (${showDuration(it.minutes)}${it.wait ? `, then wait ${showDuration(it.wait.minutes)} until ${it.wait.until}` : ''})`;
 
 export const routeWords = {
   wholePiece: 'Whole piece',
-  summary: (steps: number, minutes: number) => `${steps} steps, ${showDuration(minutes)} of work`,
+  summary: (steps: number, minutes: number) =>
+    `${counted(steps, 'step')}, ${showDuration(minutes)} hands on`,
   held: (by: string) => `HELD by step ${by}`,
   heldUntil: (by: string) => `Held until step ${by} is answered.`,
   printed: (years: string, summary: string, printed: string, revision: number) =>
     `${years}. ${summary}. Printed ${printed}, revision ${revision}.`,
   keep: (what: string) => `Keep: ${what}`,
-  noAimYet: 'no aim yet',
+  noAimYet: 'not chosen yet',
   unaimed: (names: readonly string[]) => `No aim yet: ${names.join(', ')}`,
   wear: (what: readonly string[]) => `Wear: ${what.join(', ')}.`,
   lastWords:

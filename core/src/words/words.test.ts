@@ -68,7 +68,7 @@ describe('sentences', () => {
   it('of steps with their waits', () => {
     expect(
       stepInWords({ title: 'Scuff P150', minutes: 14, wait: { minutes: 20, until: 'dry' } }, 3),
-    ).toBe('3. Scuff P150 (14 min, then 20 min until dry)');
+    ).toBe('3. Scuff P150 (14 min, then wait 20 min until dry)');
     expect(stepInWords({ title: 'Hang the doors', minutes: 75, wait: null }, 9)).toBe(
       '9. Hang the doors (1 h 15)',
     );

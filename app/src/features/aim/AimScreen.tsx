@@ -82,12 +82,12 @@ export const AimScreen = ({ record }: { readonly record: PieceRecord }) => {
       foot={
         selected.size > 0 ? (
           <MainButton
-            title={`Aim at ${selected.size} ${selected.size === 1 ? 'surface' : 'surfaces'}`}
+            title={`Apply to ${selected.size} ${selected.size === 1 ? 'surface' : 'surfaces'}`}
             onPress={() => void apply()}
           />
         ) : (
           <PlainButton
-            title="On to the route"
+            title="See the route"
             onPress={() => router.navigate(`/pieces/${piece.id}/route`)}
           />
         )
@@ -102,11 +102,11 @@ export const AimScreen = ({ record }: { readonly record: PieceRecord }) => {
               gap: 8,
             }}
           >
-            <Label heading>Tap the surfaces to aim at</Label>
+            <Label heading>Select surfaces</Label>
             {unaimed.length > 0 ? (
               <PlainButton
-                title={`All ${unaimed.length} without`}
-                label={`Choose all ${unaimed.length} surfaces without an aim`}
+                title={`Select the ${unaimed.length} not set`}
+                label={`Select the ${unaimed.length} surfaces without a finish`}
                 onPress={() => setSelected(new Set(unaimed.map((it) => it.id)))}
               />
             ) : null}
@@ -119,7 +119,7 @@ export const AimScreen = ({ record }: { readonly record: PieceRecord }) => {
             maxHeight={240}
           />
           <Card style={{ gap: 12 }}>
-            <Subheading>It shall be</Subheading>
+            <Subheading>Finish</Subheading>
             <Options
               label="Scheme"
               options={KINDS.map((it) =>
@@ -136,7 +136,7 @@ export const AimScreen = ({ record }: { readonly record: PieceRecord }) => {
               />
             ))}
             <SchemeDetails choice={choice} put={put} />
-            {selected.size === 0 ? <Small>First tap one surface or several above.</Small> : null}
+            {selected.size === 0 ? <Small>Select one or more surfaces above first.</Small> : null}
           </Card>
         </>
       }
@@ -146,22 +146,22 @@ export const AimScreen = ({ record }: { readonly record: PieceRecord }) => {
             <Caution
               key={it}
               text={it}
-              lastWord="Aim at something else, or accept that it shows."
+              lastWord="Choose another finish, or accept that it shows."
             />
           ))}
           {refusals.map((it) => (
             <RefusalCard key={`${it.rule}-${it.title}`} refusal={it} />
           ))}
           <Card style={{ gap: 0 }}>
-            <Label heading>Aims so far</Label>
+            <Label heading>Finishes chosen</Label>
             <PlainButton
-              title="Compare whole-piece ways"
+              title="Compare ways to do the whole piece"
               style={{ marginVertical: 8 }}
               onPress={() => router.navigate(`/pieces/${piece.id}/compare`)}
             />
             {surfaces.map((surface) => {
               const aim = piece.aims.find((it) => it.surfaceId === surface.id);
-              const words = aim ? aimInWords(aim) : 'no aim yet';
+              const words = aim ? aimInWords(aim) : 'not chosen yet';
               const refused = refusals.some(
                 (it) => it.blocks && it.surfaceIds.includes(surface.id),
               );

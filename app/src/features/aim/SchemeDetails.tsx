@@ -156,9 +156,9 @@ export const SchemeDetails = ({ choice, put }: SchemeDetailsProps) => {
             chosen={choice.newPart}
             onChoose={(newPart) => put({ newPart })}
           />
-          <Label>Laid by</Label>
+          <Label>Applied with</Label>
           <Options
-            label="Laid by"
+            label="Applied with"
             options={APPLICATORS}
             chosen={choice.applicator}
             onChoose={(applicator) => put({ applicator })}

@@ -51,7 +51,9 @@ const AlternativeCard = ({
       ))}
     <View>
       <Label>May go wrong</Label>
-      {it.risks.length === 0 ? <Small>Nothing that the looks so far speak for.</Small> : null}
+      {it.risks.length === 0 ? (
+        <Small>Nothing that what you’ve seen so far points to.</Small>
+      ) : null}
       {it.risks.map((risk) => (
         <Small key={risk.kind}>
           {RISKS[risk.kind]}: {showPercent(risk.chance)}, {nameOf(risk.surfaceId).toLowerCase()}
@@ -64,8 +66,8 @@ const AlternativeCard = ({
     </View>
     {onTake ? (
       <PlainButton
-        title="Take this way"
-        label={`Take this way: ${it.title}`}
+        title="Choose this one"
+        label={`Choose this one: ${it.title}`}
         style={{ marginTop: 'auto' }}
         onPress={onTake}
       />
@@ -97,7 +99,7 @@ export const CompareScreen = ({ record }: { readonly record: PieceRecord }) => {
     <Screen
       foot={
         <PlainButton
-          title="Back to the aims"
+          title="Back to finishes"
           onPress={() => router.navigate(`/pieces/${piece.id}/aim`)}
         />
       }
@@ -108,11 +110,11 @@ export const CompareScreen = ({ record }: { readonly record: PieceRecord }) => {
         eight hours a day, waits by the label.
       </Small>
       {ways === undefined ? (
-        <Loading doing="Reckoning" what="the ways" />
+        <Loading doing="Working out" what="the options" />
       ) : ways.length === 0 ? (
         <Empty
           title="Nothing to compare"
-          text="Every whole-piece way is refused on some surface."
+          text="Every option is ruled out on at least one surface."
         />
       ) : (
         <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>

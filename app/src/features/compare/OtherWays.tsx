@@ -27,8 +27,8 @@ const OtherWay = ({
       {it.risks.length > 0 ? <Small>{risksInWords(it)}</Small> : null}
       {schools ? (
         <PlainButton
-          title="Work so on this piece"
-          label={`Work so on this piece: ${it.title}`}
+          title="Use on this piece"
+          label={`Use on this piece: ${it.title}`}
           style={{ alignSelf: 'flex-start' }}
           onPress={() => onWork(schools)}
         />
@@ -52,15 +52,17 @@ const OwnWays = ({ piece, onWork }: OwnWaysProps) => {
   if (own.length === 0) return null;
   return (
     <Card edge="ink" style={{ gap: 8 }}>
-      <Label heading>On this piece, unlike in the shop</Label>
+      <Label heading>On this piece, different from your usual</Label>
       {own.map(({ id, title }) => (
         <View key={id} style={{ gap: 4 }}>
           <Body>{title}</Body>
           <PlainButton
-            title="As in the shop"
-            label={`As in the shop: ${title}`}
+            title="Back to your usual"
+            label={`Back to your usual: ${title}`}
             style={{ alignSelf: 'flex-start' }}
-            onPress={() => onWork({ ...piece.schools, [id]: undefined }, 'As in the shop again.')}
+            onPress={() =>
+              onWork({ ...piece.schools, [id]: undefined }, 'Back to your usual again.')
+            }
           />
         </View>
       ))}
@@ -80,7 +82,7 @@ export const OtherWays = ({ piece, ways, onWork }: OtherWaysProps) => {
       <OwnWays piece={piece} onWork={onWork} />
       {piece.aims.length > 0 && ways.length > 0 ? (
         <Card style={{ gap: 12 }}>
-          <Label heading>If you worked otherwise</Label>
+          <Label heading>If you did it another way</Label>
           {ways.map((it) => (
             <OtherWay
               key={it.id}

@@ -94,7 +94,7 @@ export const HandbookScreen = () => {
       <View role="status">
         <Small>
           {found.length} {found.length === 1 ? 'entry' : 'entries'}
-          {found.length > SHOWN ? `, the first ${SHOWN} shown; look up a word for less` : ''}
+          {found.length > SHOWN ? `, the first ${SHOWN} shown; narrow it down with a word` : ''}
         </Small>
       </View>
       {found.length === 0 ? (

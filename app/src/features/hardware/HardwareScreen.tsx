@@ -130,7 +130,7 @@ const FittingsForm = ({
         name="disposition"
         render={({ field: { value, onChange } }) => (
           <Options
-            label="What becomes of it"
+            label="What happens to it"
             options={hardwareSchema.shape.disposition.unwrap().options.map((one) => ({
               value: one,
               title: DISPOSITIONS[one],
@@ -141,7 +141,7 @@ const FittingsForm = ({
         )}
       />
       <MainButton title={old ? 'Keep the change' : 'Add it'} onPress={() => void finish()} />
-      {onLeave ? <PlainButton title="Leave as it was" onPress={onLeave} /> : null}
+      {onLeave ? <PlainButton title="Cancel" onPress={onLeave} /> : null}
     </Card>
   );
 };
@@ -174,8 +174,8 @@ const FittingsCard = ({
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         <PlainButton title="Change" label={`Change: ${name}`} onPress={onEdit} />
         <PlainButton
-          title="Take off the list"
-          label={`Take off the list: ${name}`}
+          title="Remove from the list"
+          label={`Remove from the list: ${name}`}
           onPress={onTakeOff}
         />
       </View>
@@ -216,7 +216,7 @@ export const HardwareScreen = ({ record }: { readonly record: PieceRecord }) => 
       {piece.hardware.length === 0 ? (
         <Empty
           title="Nothing on the list"
-          text="Taking the hardware off is the inspection. One bag for each kind, labelled."
+          text="Look closely while you take it off. One labelled bag for each kind."
         />
       ) : (
         piece.hardware.map((it) =>

@@ -30,13 +30,13 @@ const Row = ({
       </Body>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         <PlainButton
-          title="Leave it"
-          label={`Leave it: ${standing}`}
+          title="Keep this"
+          label={`Keep: ${standing}`}
           onPress={() => onChoose(stands, standing)}
         />
         <PlainButton
-          title="Take the other"
-          label={`Take the other: ${others}`}
+          title="Use the other"
+          label={`Use the other: ${others}`}
           onPress={() => onChoose(other, others)}
         />
       </View>
@@ -56,7 +56,7 @@ export const Contested = ({ record }: { readonly record: PieceLedger }) => {
       <Card edge="vermilion" style={{ gap: 10 }}>
         <View role="alert">
           <Strong>Changed on two devices</Strong>
-          <Small>The later one stands. Nothing is lost: choose.</Small>
+          <Small>The later one counts. Nothing is lost; choose one.</Small>
         </View>
         {contested.map((it) => (
           <Row

@@ -82,7 +82,7 @@ export const deedInWords = (it: Deed, { units, surfaceName }: DeedContext): stri
         : `Worked otherwise than the shop: ${schools.join(', ')}`;
     }
     case 'archive':
-      return 'Put away';
+      return 'Archived';
     case 'restore':
       return 'Brought back';
     case 'shopSet':

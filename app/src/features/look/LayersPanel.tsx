@@ -54,7 +54,7 @@ export const LayersPanel = ({ surfaceId, layers, beliefs, onChange }: LayersPane
   const count = layers.length;
   const add = handleSubmit(async (seen) => {
     const layer = paintLayer.parse({ ...seen, surfaceId, layer: count + 1 });
-    const done = await put([...layers, layer], `Layer ${count + 1}, ${layer.colour}: on record.`);
+    const done = await put([...layers, layer], `Layer ${count + 1}, ${layer.colour}: recorded.`);
     if (done) reset(NOTHING_SEEN);
   });
   return (
@@ -75,7 +75,7 @@ export const LayersPanel = ({ surfaceId, layers, beliefs, onChange }: LayersPane
       ))}
       {count > 0 ? (
         <PlainButton
-          title="Take the lowest back"
+          title="Remove the lowest"
           onPress={() => void put(layers.slice(0, -1), `Layer ${count}: taken back.`)}
         />
       ) : null}

@@ -85,7 +85,7 @@ describe('the layers at a notch', () => {
     const made = open();
     await add('white');
     await add('clear', 'Hard');
-    fireEvent.click(screen.getByRole('button', { name: 'Take the lowest back' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Remove the lowest' }));
     expect(made.at(-1)).toMatchObject({ layers: [{ colour: 'white' }] });
     expect(screen.queryByText(/^2\. clear/)).not.toBeInTheDocument();
   });

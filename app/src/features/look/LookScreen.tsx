@@ -61,7 +61,7 @@ export const LookScreen = ({ record }: { readonly record: PieceRecord }) => {
     select(surfaces[(index + by + surfaces.length) % surfaces.length]?.id ?? surface.id);
   const make = (it: Change, done: string) => change(piece.id, it, done);
   const observe = (observation: Observation) =>
-    make({ kind: 'observe', observation }, `${outcomeInWords(observation)}: on record.`);
+    make({ kind: 'observe', observation }, `${outcomeInWords(observation)}: recorded.`);
   const layers = piece.layers.filter((it) => it.surfaceId === surface.id);
   const suspect = ['open', 'found'].includes(beliefs.leadStatus.kind);
   const card = (test: InspectionTest) => (
@@ -152,7 +152,7 @@ export const LookScreen = ({ record }: { readonly record: PieceRecord }) => {
                 />
               </View>
             ) : (
-              <Body>Nothing left here that is worth its minutes. On to the next surface.</Body>
+              <Body>No further test on this surface is worth the time. Go on to the next one.</Body>
             )}
             {others.length > 0 ? (
               <Small>

@@ -109,7 +109,7 @@ export const MarkDamage = ({
     });
     const done = await onChange(
       { kind: 'find', finding },
-      `${DAMAGES.get(finding.damage).label} marked on ${surfaceName.toLowerCase()}.`,
+      `${DAMAGES.get(finding.damage).label} recorded on ${surfaceName.toLowerCase()}.`,
     );
     if (done) onClose();
   });
@@ -204,11 +204,11 @@ export const MarkDamage = ({
             height={180}
             whole
           />
-          <Small>Kept smaller, and without the place it was taken at.</Small>
+          <Small>Resized; location removed.</Small>
         </>
       ) : null}
       <Field control={control} name="note" label="Note" />
-      <MainButton title="Mark it" onPress={() => void record()} disabled={!damage} />
+      <MainButton title="Save damage" onPress={() => void record()} disabled={!damage} />
       <PlainButton title="Close" onPress={onClose} />
     </Card>
   );

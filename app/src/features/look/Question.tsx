@@ -43,7 +43,7 @@ const KnowIt = ({
   readonly onKnow: (value: string) => void;
 }) => (
   <View style={{ gap: 8 }}>
-    <Small>Tap what you know it to be. You can take that back.</Small>
+    <Small>Tap what you know it is. You can remove that again.</Small>
     <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
       {VARIABLES[belief.variable].values.map((it) => (
         <Option
@@ -103,9 +103,12 @@ export const Question = ({
       ))}
       {belief.confirmed ? (
         <PlainButton
-          title="Take my word back"
+          title="Remove this"
           onPress={() =>
-            onChange({ kind: 'unconfirm', surfaceId, variable }, 'Your word is taken back.')
+            onChange(
+              { kind: 'unconfirm', surfaceId, variable },
+              'Removed. The tests alone count again.',
+            )
           }
         />
       ) : (
@@ -116,7 +119,7 @@ export const Question = ({
         />
       )}
       {knows ? <KnowIt belief={belief} onKnow={confirm} /> : null}
-      <Body>Tests that tell:</Body>
+      <Body>Tests that help:</Body>
       {testsFor(variable).map(renderTest)}
     </Statement>
   );

@@ -33,15 +33,15 @@ export const EditPieceScreen = ({ record }: { readonly record: PieceRecord }) =>
     back();
   });
   const putAway = async () => {
-    const done = await change(piece.id, { kind: 'archive' }, `${piece.name} is put away.`);
+    const done = await change(piece.id, { kind: 'archive' }, `${piece.name} is archived.`);
     if (done) router.navigate('/pieces');
   };
 
   return (
-    <Screen narrow foot={<MainButton title="Store the changes" onPress={() => void submit()} />}>
+    <Screen narrow foot={<MainButton title="Save changes" onPress={() => void submit()} />}>
       <Heading>{piece.name}</Heading>
       <PieceFields control={form.control} units={units} />
-      <PlainButton title="Put this piece away" onPress={() => void putAway()} />
+      <PlainButton title="Archive this piece" onPress={() => void putAway()} />
       <DeleteForGood piece={piece} />
     </Screen>
   );

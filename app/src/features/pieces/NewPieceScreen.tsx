@@ -52,7 +52,7 @@ const NewPieceForm = ({ units }: { readonly units: UnitSystem }) => {
       foot={
         <>
           <Alarm text={failure} />
-          <MainButton title="Take it in" onPress={() => void submit()} />
+          <MainButton title="Save the piece" onPress={() => void submit()} />
         </>
       }
     >
@@ -61,7 +61,7 @@ const NewPieceForm = ({ units }: { readonly units: UnitSystem }) => {
         <Card edge="amber" style={{ gap: 8 }}>
           <Body>What you typed last time is back.</Body>
           <PlainButton
-            title="Start afresh"
+            title="Start over"
             onPress={() => {
               discard();
               setShowsRestored(false);

@@ -126,13 +126,13 @@ export const PieceFields = ({ control, units }: PieceFieldsProps) => {
               />
               <View style={{ flex: 1 }}>
                 <Body>Goes to a child’s room</Body>
-                <Small>Where lead is found, such work is not done by oneself.</Small>
+                <Small>If lead is found, don’t do this work yourself.</Small>
               </View>
             </View>
           )}
         />
       </Card>
-      <Field control={control} name="origin" label="Where from, what paid" lines={2} />
+      <Field control={control} name="origin" label="Source and price" lines={2} />
       <Field control={control} name="keep" label="What the owner wants to keep" lines={2} />
     </>
   );

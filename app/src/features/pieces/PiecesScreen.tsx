@@ -88,7 +88,7 @@ export const PiecesScreen = () => {
   const columns = wide ? 2 : 1;
   return (
     <ListScreen
-      foot={<MainButton title="Take in a piece" onPress={() => router.navigate('/pieces/new')} />}
+      foot={<MainButton title="Add a piece" onPress={() => router.navigate('/pieces/new')} />}
     >
       {stations ? <stations.LiveCards told={told} /> : null}
       <FlatList
@@ -115,11 +115,11 @@ export const PiecesScreen = () => {
             {cards && inShop.length === 0 ? (
               <Empty
                 title="No piece in the shop"
-                text="Take one in: a name, its measures, about how old it is. Then look it over, surface by surface."
+                text="Add one: a name, its measurements, roughly how old it is. Then walk round it."
               />
             ) : null}
             {inShop.length > 0 ? (
-              <Small>On the stub: surfaces settled. At the right: work planned.</Small>
+              <Small>Left: surfaces settled. Right: hands-on time.</Small>
             ) : null}
           </View>
         }

@@ -13,12 +13,12 @@ export const PutAway = ({ cards }: { readonly cards: readonly Card[] }) => {
   return (
     <View style={{ gap: 12 }}>
       <PlainButton
-        title={shows ? 'Hide what is put away' : `Put away: ${cards.length}`}
+        title={shows ? 'Hide the archive' : `Archive: ${cards.length}`}
         onPress={() => setShows(!shows)}
       />
       {shows
         ? cards.map(({ pieceId, name, number }) => (
-            <Ticket key={pieceId} number={ticketNumber(number)} word="away">
+            <Ticket key={pieceId} number={ticketNumber(number)} word="archived">
               <Strong>{name}</Strong>
               <PlainButton
                 title="Bring back"

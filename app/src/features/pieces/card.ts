@@ -27,7 +27,7 @@ const nextInWords = (it: PlannedSummary['next']): string => {
     case 'look':
       return 'Next: look it over';
     case 'aim':
-      return 'Next: say what it shall become';
+      return 'Next: choose a finish';
     case 'step':
       return `Next: ${it.title}`;
     case 'nothing':

@@ -26,7 +26,7 @@ export const KeepRoute = ({ record }: { readonly record: PieceRecord }) => {
       noticed(
         result.error
           ? { text: failureOf(result.error).text, tone: 'vermilion' }
-          : { text: 'Route kept.', tone: 'plain' },
+          : { text: 'Route saved.', tone: 'plain' },
       ),
     );
   };
@@ -41,7 +41,7 @@ export const KeepRoute = ({ record }: { readonly record: PieceRecord }) => {
       <View style={{ flexDirection: 'row', gap: 8 }}>
         <MainButton
           style={{ flex: 1 }}
-          title={isCurrent ? 'Route is kept' : 'Keep this route'}
+          title={isCurrent ? 'Route saved' : 'Save this route'}
           disabled={isCurrent}
           busy={isLoading}
           onPress={() => void press()}

@@ -101,7 +101,7 @@ const Station = ({
             <Small>
               {where}
               {operation.wait
-                ? `. Then ${showDuration(operation.wait.minutes)}, until ${operation.wait.until}`
+                ? `. Then wait ${showDuration(operation.wait.minutes)} until ${operation.wait.until}`
                 : ''}
             </Small>
             {operation.gate || held ? (
@@ -140,9 +140,9 @@ export const RouteScreen = ({ record }: { readonly record: PieceRecord }) => {
       <Screen narrow>
         <Empty
           title="No route yet"
-          text="Say what the surfaces shall become; the route follows from that and from what you saw."
+          text="Choose a finish for each surface. The route is worked out from that and from what you have seen."
           action={{
-            title: 'To the aims',
+            title: 'Choose finishes',
             onPress: () => router.navigate(`/pieces/${piece.id}/aim`),
           }}
         />
@@ -190,7 +190,7 @@ export const RouteScreen = ({ record }: { readonly record: PieceRecord }) => {
           <Body>
             {open
               ? `Whatever the answers, steps ${stepsInWords(open.commonIds.flatMap((it) => numbers.get(it) ?? []))} stay as they are: start there.`
-              : 'Reckoning what stays the same whatever the answers …'}
+              : 'Working out which steps don’t change, whatever the answers …'}
           </Body>
         </Card>
       ) : null}

@@ -88,7 +88,7 @@ export const AirInShop = ({
         onPress={() => void takeReading()}
       />
       <Body>Wood at rest in this air holds {atRest.toFixed(1)} % of moisture.</Body>
-      <MainButton title="Store the air" onPress={() => void submit()} />
+      <MainButton title="Save" onPress={() => void submit()} />
     </Card>
   );
 };

@@ -10,7 +10,7 @@ export const PairedDevices = () => {
   if (!data || data.length === 0) return null;
   return (
     <Card style={{ gap: 12 }}>
-      <Label heading>Devices of the shop</Label>
+      <Label heading>Paired devices</Label>
       {data.map((it) => (
         <View key={it.id} style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
           <View style={{ flex: 1 }}>

@@ -5,7 +5,7 @@ import { useAppDispatch } from '@/state/store';
 import { Card, Label, MainButton } from '@/ui/controls';
 import { Field } from '@/ui/forms';
 
-/** Who works with this device: the name stands beside what is recorded here. */
+/** Who uses this device: the name stands beside what is recorded here. */
 export const Person = () => {
   const dispatch = useAppDispatch();
   const { person } = usePreferences();
@@ -16,14 +16,14 @@ export const Person = () => {
   });
   return (
     <Card style={{ gap: 12 }}>
-      <Label heading>Who works with this device</Label>
+      <Label heading>Who uses this device</Label>
       <Field
         control={control}
         name="person"
         label="Name"
-        hint="Stands beside what is recorded here. Leave it empty to stay unnamed."
+        hint="Shown beside what is recorded on this device. Optional."
       />
-      <MainButton title="Store the name" onPress={() => void submit()} />
+      <MainButton title="Save the name" onPress={() => void submit()} />
     </Card>
   );
 };

@@ -12,7 +12,7 @@ interface SchoolsCardProps {
 export const SchoolsCard = ({ shop, onStore }: SchoolsCardProps) => (
   <Card style={{ gap: 16 }}>
     <Label heading>How you work</Label>
-    <Small>Careful people differ here. Every route follows what you choose.</Small>
+    <Small>Good refinishers disagree on these. Every route follows your choice.</Small>
     {SCHOOLS.rows.map((school) => {
       const chosen = shop.schools[school.id];
       const ways: readonly {

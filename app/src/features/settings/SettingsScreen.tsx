@@ -61,11 +61,11 @@ const LeadYear = ({
       <Field
         control={control}
         name="leadCutoffYear"
-        label="Paint is suspect before the year"
+        label="Treat paint as suspect before"
         number
         hint="1978 in the United States (16 CFR 1303). Other countries stopped at other dates; your local rules decide."
       />
-      <MainButton title="Store the year" onPress={() => void submit()} />
+      <MainButton title="Save the year" onPress={() => void submit()} />
     </Card>
   );
 };
@@ -121,9 +121,9 @@ export const SettingsScreen = () => {
       <Backup />
       <PairedDevices />
       <Card style={{ gap: 12 }}>
-        <Label heading>Light on this device</Label>
+        <Label heading>Light or dark</Label>
         <Options
-          label="Light on this device"
+          label="Light or dark"
           options={[
             { value: 'device', title: 'As the device' },
             { value: 'light', title: 'Light' },

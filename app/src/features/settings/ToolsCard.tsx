@@ -12,7 +12,7 @@ interface ToolsCardProps {
 export const ToolsCard = ({ shop, onStore }: ToolsCardProps) => (
   <Card style={{ gap: 16 }}>
     <Label heading>Tools in the shop</Label>
-    <Small>Only those that change a route. What every bench has is taken for granted.</Small>
+    <Small>Only tools that change a route. Everyday tools are assumed.</Small>
     {TOOLS.rows.map(({ id, label, withIt, without }) => {
       const isThere = shop.tools.includes(id);
       const put = (answer: 'yes' | 'no') => {

@@ -45,11 +45,7 @@ export const NoticeBar = () => {
           role="button"
           aria-label="Undo"
           onPress={() =>
-            void put(
-              undo.pieceId,
-              [{ kind: 'takenBack', entryIds: [...undo.entryIds] }],
-              'Taken back.',
-            )
+            void put(undo.pieceId, [{ kind: 'takenBack', entryIds: [...undo.entryIds] }], 'Undone.')
           }
           style={{ minHeight: TARGET, paddingHorizontal: 14, justifyContent: 'center' }}
         >

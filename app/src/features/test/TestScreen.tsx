@@ -134,7 +134,7 @@ export const TestScreen = ({ record }: { readonly record: PieceRecord }) => {
     const done = await put(
       piece.id,
       all.map((it) => ({ kind: 'observe', observation: it })),
-      `${outcomeInWords(observation)}: on record${where}.`,
+      `${outcomeInWords(observation)}: recorded${where}.`,
     );
     if (!done) return false;
     dispatch(timerStopped(key));
@@ -149,7 +149,7 @@ export const TestScreen = ({ record }: { readonly record: PieceRecord }) => {
     <View style={{ flexDirection: 'row', gap: 8 }}>
       {done && !timer.seen ? (
         <MainButton
-          title="Seen, silence it"
+          title="Stop the alarm"
           onPress={() => dispatch(timerSeen(key))}
           style={{ flex: 1 }}
         />

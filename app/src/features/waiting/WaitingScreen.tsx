@@ -39,8 +39,8 @@ const RefusedEntry = ({
         onPress={() => void retryEntry(entry.id)}
       />
       <PlainButton
-        title="Drop it"
-        label={`Drop: ${words}`}
+        title="Discard"
+        label={`Discard: ${words}`}
         onPress={() => void discardEntry(entry.id)}
       />
     </View>
@@ -62,14 +62,14 @@ export const WaitingScreen = () => {
       <Heading>Not yet at the shop</Heading>
       {data && data.count === 0 && refused === 0 ? (
         <Empty
-          title="All is at the shop"
-          text="Nothing waits on this device."
+          title="Everything is at the shop"
+          text="Nothing is waiting on this device."
           action={{ title: 'To the pieces', onPress: () => router.navigate('/pieces') }}
         />
       ) : null}
       {data && data.count > 0 ? (
         <Card style={{ gap: 6 }}>
-          <Label heading>Waits for the connection</Label>
+          <Label heading>Waiting for a connection</Label>
           {data.about.map((it) => (
             <Body key={it}>{nameOf(it)}</Body>
           ))}
@@ -80,7 +80,7 @@ export const WaitingScreen = () => {
       ) : null}
       {data && refused > 0 ? (
         <>
-          <Label heading>The shop did not take</Label>
+          <Label heading>Not accepted by the shop</Label>
           <Body>
             Each says why. Look at the piece, enter it again as it should be, then drop it here.
           </Body>
@@ -98,8 +98,8 @@ export const WaitingScreen = () => {
               <Strong>A photo</Strong>
               <Body>{it.refused}</Body>
               <PlainButton
-                title="Drop it"
-                label="Drop the photo"
+                title="Discard"
+                label="Discard the photo"
                 onPress={() => void discardPhoto(it.id)}
               />
             </Card>

@@ -309,9 +309,9 @@ export const freshen = {
 } as const;
 
 export const handOver = {
-  title: 'Hand over with the care sheet',
+  title: 'Give the owner the care sheet',
   because: (days: number) =>
-    `hard after ${days} days; what lies under it is worth gold to whoever strips it next.`,
+    `hard after ${counted(days, 'day')}; what lies under it is worth gold to whoever strips it next.`,
   how: [
     'Vacuum in and out; look it over in a raking light.',
     'Until it is hard: nothing hot, wet, heavy or rubbery on it, no cleaner but a damp cloth.',

@@ -1,12 +1,13 @@
 import { byLabel } from '../cautions';
 import { fittingsInWords } from '../hardware';
+import { allOf, counted } from '../language';
 
 type Fittings = Parameters<typeof fittingsInWords>[0];
 
 export const maskDrawers = {
   title: 'Wedge the drawers flush, mask the gaps',
   because: (drawers: number) =>
-    `${drawers} drawers stay in: their faces line up as they are coated.`,
+    `${counted(drawers, 'drawer')} ${drawers === 1 ? 'stays' : 'stay'} in: the faces line up while they are coated.`,
   how: [
     'Thin wedges behind each front until it stands flush.',
     'Tape into the gaps; pull it before each coat is hard, or it tears the edge.',
@@ -14,8 +15,12 @@ export const maskDrawers = {
 } as const;
 
 export const drawersOut = {
-  title: (drawers: number) => `Number the drawers and take out all ${drawers}`,
-  because: (drawers: number) => `${drawers} drawers, each fitted to its own opening.`,
+  title: (drawers: number) =>
+    drawers === 1 ? 'Take out the drawer' : `Number ${allOf(drawers, 'drawer')} and take them out`,
+  because: (drawers: number) =>
+    drawers === 1
+      ? 'The drawer is worked on by itself.'
+      : 'Each drawer is fitted to its own opening.',
   how: [
     'Number each underneath or on its back.',
     'Draw a map of the numbers.',
@@ -24,8 +29,10 @@ export const drawersOut = {
 } as const;
 
 export const doorsOff = {
-  title: (doors: number) => `Number the doors and take off all ${doors}`,
-  because: (doors: number) => `${doors} doors, each hung to its own place.`,
+  title: (doors: number) =>
+    doors === 1 ? 'Take off the door' : `Number ${allOf(doors, 'door')} and take them off`,
+  because: (doors: number) =>
+    doors === 1 ? 'The door is worked on flat.' : 'Each door is hung to its own place.',
   how: [
     'Number each in the hinge recess, an arrow for “up” under the hinge; tape over it.',
     'Start at the lower hinge, a second hand on tall doors.',
@@ -53,9 +60,9 @@ export const hardwareOff = {
 } as const;
 
 export const polishFittings = {
-  title: (count: number) => `Soak and polish ${count} fittings`,
+  title: (count: number) => `Soak and polish ${counted(count, 'fitting')}`,
   because: (count: number) =>
-    `${count} fittings are kept and cleaned: they soak while the wood is worked.`,
+    `${counted(count, 'fitting')} to keep and clean: ${count === 1 ? 'it soaks' : 'they soak'} while you work on the wood.`,
   how: [
     'Try one first. Brass in hot vinegar and water an hour at most, or it turns pink; steel overnight, or days. Plated ones only in soap and water.',
     'Rinse, dry at once. Mild abrasive paste on a cloth; fine steel wool on what does not come off.',
@@ -65,8 +72,9 @@ export const polishFittings = {
 } as const;
 
 export const repaintFittings = {
-  title: (count: number) => `Repaint ${count} fittings`,
-  because: (count: number) => `${count} fittings get a new colour, away from the wood.`,
+  title: (count: number) => `Repaint ${counted(count, 'fitting')}`,
+  because: (count: number) =>
+    `${counted(count, 'fitting')} to get a new colour, away from the wood.`,
   how: [
     'Degrease, dull with fine steel wool, wipe.',
     'Screws stuck in cardboard, so that their heads are coated too.',
@@ -86,7 +94,8 @@ export const backOff = {
 
 export const drawersIn = {
   title: 'Wax the runners, put the drawers back',
-  because: (drawers: number) => `${drawers} drawers on wooden runners: wax makes them run.`,
+  because: (drawers: number) =>
+    `${counted(drawers, 'drawer')} on wooden runners: wax makes them run.`,
   how: [
     'Paste wax on runners and on the edges that slide; none on the coated faces.',
     'Each drawer into its own opening, by its number.',
@@ -97,7 +106,8 @@ export const drawersIn = {
 
 export const doorsOn = {
   title: 'Hang the doors',
-  because: (doors: number) => `${doors} doors, each to its own place.`,
+  because: (doors: number) =>
+    doors === 1 ? 'It goes back to its own place.' : 'Each goes back to its own place.',
   how: [
     'Hinge to the frame first. Start both screws before tightening either.',
     'By its number, the arrow up.',

@@ -1,3 +1,4 @@
+import { counted } from '../language';
 const MATTERS = {
   holds: 'what moves or hangs loose breaks every coat over it',
   underClear: 'a clear coat hides nothing',
@@ -8,7 +9,7 @@ const MATTERS = {
 export const mend = {
   because: (count: number, damage: string, matters: keyof typeof MATTERS) =>
     `${damage.toLowerCase()}${count > 1 ? ` in ${count} places` : ''}; ${MATTERS[matters]}.`,
-  rounds: (title: string, rounds: number) => `${title}, ${rounds} rounds`,
+  rounds: (title: string, rounds: number) => `${title}, ${counted(rounds, 'round')}`,
 } as const;
 
 export const oldHoles = {
@@ -56,7 +57,7 @@ export const newHoles = {
   how: (wet: boolean): readonly string[] => [
     'Mark every hole with a jig first; look at them all from a step back.',
     wet
-      ? 'Then drill all slowly through a pad of wet foam, which holds the chips; a block behind, depth marked on the bit. Wipe wet, bag the pad.'
-      : 'Then drill all, from the face, a block behind; depth marked on the bit.',
+      ? 'Then drill all slowly through a pad of wet foam, which holds the chips; a block behind, depth recorded on the bit. Wipe wet, bag the pad.'
+      : 'Then drill all, from the face, a block behind; depth recorded on the bit.',
   ],
 } as const;

@@ -98,15 +98,15 @@ export const scuff = {
 
 export const sandVeneer = {
   title: 'Sand the new veneer P180, by hand',
-  because: 'the new face is thin; it only wants its fuzz off.',
+  because: 'the new face is thin; just knock off the fuzz.',
   how: ['P180 on a block, along the grain, two passes.', 'Stay off the edges.'],
 } as const;
 
 export const easeEdges = {
-  title: 'Take the edges that slide down',
+  title: 'Sand the sliding edges',
   because: (closesUm: number, leftUm: number) =>
     `new coats close ${Math.round(closesUm)} µm of the gap; ${Math.round(leftUm)} µm would be left.`,
-  titleWet: 'Take the edges that slide down, wet',
+  titleWet: 'Sand the sliding edges, wet',
   how: (grit: number, sandDownUm: number, units: UnitSystem, wet: boolean): readonly string[] => [
     `${wet ? `Wet-or-dry P${grit} and a sponge` : `P${grit} on a block`}: about ${showThickness(sandDownUm, units)} off each face that meets in the gap, nearly to bare wood.`,
     'Try the fit: it should rattle a little before it is coated.',

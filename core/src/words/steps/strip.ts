@@ -1,5 +1,5 @@
 import { byCode, byLabel } from '../cautions';
-import { listed } from '../language';
+import { counted, listed } from '../language';
 
 export const stripFinish = {
   check: 'Is the old finish off everywhere, the corners too?',
@@ -13,7 +13,8 @@ export const stripFinish = {
   becauseOfOtherCoats: 'what was laid since stands in the way of the new aim, and comes off.',
   coverNeighbours: (names: readonly string[]) =>
     `${listed(names)} keep${names.length === 1 ? 's' : ''} what is on: tape and plastic film over the border first; a drop of stripper is through in a minute.`,
-  rounds: (layers: number, rounds: number) => `${layers} layers: count on ${rounds} rounds.`,
+  rounds: (layers: number, rounds: number) =>
+    `${counted(layers, 'layer')}: count on ${counted(rounds, 'round')}.`,
   brushes: (bearsBrass: boolean) =>
     bearsBrass
       ? 'Pores: nylon brush; a soft brass brush only gently, on hard open-grained wood as here.'
