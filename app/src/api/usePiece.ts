@@ -28,7 +28,7 @@ export const usePieceRecord = (pieceId: string): PieceState => {
   };
 };
 
-/** Records deeds about a piece or, with null, the shop. Resolves to whether all are safe. */
+/** Records deeds about a piece or, with null, the shop, all or none. Resolves to whether they are safe. */
 export type MakeDeeds = (
   pieceId: string | null,
   deeds: readonly Deed[],
@@ -40,17 +40,15 @@ export const useDeeds = (): MakeDeeds => {
   const dispatch = useAppDispatch();
   return useCallback(
     async (pieceId, deeds, done) => {
-      const entryIds: string[] = [];
-      for (const it of deeds) {
-        const result = await record(pieceId, it);
-        if (!result.ok) {
-          const text = result.problems[0]?.message ?? 'That can’t be recorded.';
-          dispatch(noticed({ text, tone: 'vermilion' }));
-          return false;
-        }
-        entryIds.push(result.entryId);
+      const result = await record(pieceId, ...deeds);
+      if (!result.ok) {
+        const text = result.problems[0]?.message ?? 'That can’t be recorded.';
+        dispatch(noticed({ text, tone: 'vermilion' }));
+        return false;
       }
-      dispatch(noticed({ text: done, tone: 'plain', undo: { pieceId, entryIds } }));
+      dispatch(
+        noticed({ text: done, tone: 'plain', undo: { pieceId, entryIds: result.entryIds } }),
+      );
       return true;
     },
     [dispatch],

@@ -1,12 +1,19 @@
-import { ENTRY_VERSION, admitToPiece, type Deed, type Entry } from '@obrik/core/ledger';
+import {
+  ENTRY_VERSION,
+  admitToPiece,
+  extendFold,
+  foldEntries,
+  type Deed,
+  type Entry,
+} from '@obrik/core/ledger';
 import type { Problem } from '@obrik/core/piece';
 import { nanoid } from '@reduxjs/toolkit';
 import { aboutOf, deviceId, personName, shopNow, theDevice } from '@/device';
 import { foldHere, lastSeqOf } from './reading';
 
-/** What became of what was to be recorded. */
+/** What became of what was to be recorded, all of it or nothing. */
 export type Recorded =
-  | { readonly ok: true; readonly entryId: string }
+  | { readonly ok: true; readonly entryIds: readonly string[] }
   | { readonly ok: false; readonly problems: readonly Problem[] };
 
 /** Taps that follow each other this closely and say the same are one tap, ms. */
@@ -15,8 +22,8 @@ const ONE_TAP = 700;
 const recent = new Map<string, { readonly at: number; readonly result: Promise<Recorded> }>();
 
 /** What a tap says, whatever ids and times were made for it. */
-const meaningOf = (pieceId: string | null, deed: Deed): string =>
-  JSON.stringify([pieceId, deed], (key, value: unknown) =>
+const meaningOf = (pieceId: string | null, deeds: readonly Deed[]): string =>
+  JSON.stringify([pieceId, deeds], (key, value: unknown) =>
     key === 'id' || key === 'at' ? undefined : value,
   );
 
@@ -34,40 +41,45 @@ const whyNot = (error: unknown): Recorded => ({
   ],
 });
 
-const put = async (pieceId: string | null, deed: Deed, id: string): Promise<Recorded> => {
+const put = async (pieceId: string | null, deeds: readonly Deed[]): Promise<Recorded> => {
   const device = await theDevice();
   const about = aboutOf(pieceId);
-  const entry: Entry = {
-    id,
+  const made = { at: shopNow().toISOString(), by: personName() };
+  const whose = { device: await deviceId(), knew: await lastSeqOf(device, about) };
+  const entries = deeds.map((deed): Entry => ({
+    id: nanoid(),
     pieceId,
     version: ENTRY_VERSION,
     deed,
-    at: shopNow().toISOString(),
-    device: await deviceId(),
-    by: personName(),
-    knew: await lastSeqOf(device, about),
-  };
-  const fold = pieceId === null ? undefined : await foldHere(device, pieceId);
-  // A piece that this device knows by its card only is judged by the shop.
-  if (fold || deed.kind === 'takenIn') {
+    ...made,
+    ...whose,
+  }));
+  let fold = pieceId === null ? undefined : await foldHere(device, pieceId);
+  for (const entry of entries) {
+    // A piece that this device knows by its card only is judged by the shop.
+    if (!fold && entry.deed.kind !== 'takenIn') continue;
     const problems = admitToPiece(fold, entry);
     if (problems.length > 0) return { ok: false, problems };
+    const waiting = { ...entry, seq: null, number: null };
+    fold = fold ? extendFold(fold, waiting) : foldEntries([waiting]);
   }
-  await device.outbox.add({ id, about, entry, refused: null });
-  return { ok: true, entryId: id };
+  // Together, or not at all: whoever watches sees one change.
+  const rows = entries.map((entry) => ({ id: entry.id, about, entry, refused: null }));
+  await device.transaction('rw', device.outbox, () => device.outbox.bulkAdd(rows));
+  return { ok: true, entryIds: entries.map((it) => it.id) };
 };
 
 /**
- * Records a deed: it is safe on this device when this resolves, and goes to the shop by itself.
- * A second tap that says the same at once is the first.
- * @param pieceId the piece that it is about; null for the shop
+ * Records deeds, all or none: they are safe on this device when this resolves, and go to the shop by
+ * themselves. A second tap that says the same at once is the first.
+ * @param pieceId the piece that they are about; null for the shop
  */
-export const record = (pieceId: string | null, deed: Deed): Promise<Recorded> => {
-  const meaning = meaningOf(pieceId, deed);
+export const record = (pieceId: string | null, ...deeds: readonly Deed[]): Promise<Recorded> => {
+  const meaning = meaningOf(pieceId, deeds);
   const now = performance.now();
   const before = recent.get(meaning);
   if (before && now - before.at < ONE_TAP) return before.result;
-  const result = put(pieceId, deed, nanoid()).catch(whyNot);
+  const result = put(pieceId, deeds).catch(whyNot);
   recent.clear();
   recent.set(meaning, { at: now, result });
   return result;

@@ -104,10 +104,20 @@ const ids = async () =>
 const put = async (deed: Deed) => {
   const result = await record('p', deed);
   if (!result.ok) throw new Error(result.problems[0]?.message);
-  return result.entryId;
+  return result.entryIds[0] ?? '';
 };
 
 describe('what is recorded', () => {
+  it('together is recorded all or not at all', async () => {
+    await put(TAKEN_IN);
+    const both = await record('p', observe('a'), observe('b', 'chip', 'thin-wood'));
+    expect(both).toMatchObject({ ok: true, entryIds: [expect.any(String), expect.any(String)] });
+    expect(await ids()).toEqual(['a', 'b']);
+    const half = await record('p', observe('c'), observe('a'));
+    expect(half).toMatchObject({ ok: false });
+    expect(await ids()).toEqual(['a', 'b']);
+  });
+
   it('is on this device at once, without the shop, and outlives a reload', async () => {
     shop.trouble = 'unreachable';
     await put(TAKEN_IN);
@@ -198,7 +208,7 @@ describe('what is recorded', () => {
 
   it('where the device has no room says so and stores nothing', async () => {
     const device = await theDevice();
-    jest.spyOn(device.outbox, 'add').mockRejectedValueOnce(new Error('QuotaExceededError'));
+    jest.spyOn(device.outbox, 'bulkAdd').mockRejectedValueOnce(new Error('QuotaExceededError'));
     expect(await record('p', TAKEN_IN)).toMatchObject({
       ok: false,
       problems: [{ message: expect.stringMatching(/no room left.*stays here/) }],

@@ -38,10 +38,9 @@ export const openPieceFile = async (file: Blob): Promise<Opened> => {
   const isHere = (await pieceHere(await theDevice(), piece.id)) !== null;
   const pieceId = isHere ? nanoid() : piece.id;
   const about = { at: shopNow().toISOString(), device: 'file' };
-  for (const { deed } of entriesOf({ ...piece, id: pieceId }, about, nanoid)) {
-    const done = await record(pieceId, deed);
-    if (!done.ok)
-      return { ok: false, problem: done.problems[0]?.message ?? 'It can’t be taken in.' };
-  }
-  return { ok: true, pieceId };
+  const deeds = entriesOf({ ...piece, id: pieceId }, about, nanoid).map((it) => it.deed);
+  const done = await record(pieceId, ...deeds);
+  return done.ok
+    ? { ok: true, pieceId }
+    : { ok: false, problem: done.problems[0]?.message ?? 'It can’t be taken in.' };
 };

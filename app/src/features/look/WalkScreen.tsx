@@ -63,6 +63,7 @@ const Asked = ({ record, turn, onSkip, onEnough }: QuestionProps) => {
   const wide = useWide();
   const put = useDeeds();
   const [off, setOff] = useState<ReadonlySet<string>>(new Set());
+  const [busy, setBusy] = useState(false);
   const chosen = surfaceIds.filter((it) => !off.has(it));
   const marks = useMemo(() => marksFor(record, turn), [record, turn]);
   const toggle = (surfaceId: string) => {
@@ -72,6 +73,8 @@ const Asked = ({ record, turn, onSkip, onEnough }: QuestionProps) => {
     setOff(next);
   };
   const answer = async (outcome: Outcome) => {
+    if (busy) return;
+    setBusy(true);
     const at = shopNow().toISOString();
     const done = await put(
       piece.id,
@@ -92,6 +95,7 @@ const Asked = ({ record, turn, onSkip, onEnough }: QuestionProps) => {
     );
     // Those that were tapped away are asked for next.
     if (done) setOff(new Set());
+    setBusy(false);
   };
   return (
     <TwoPanes
@@ -135,7 +139,7 @@ const Asked = ({ record, turn, onSkip, onEnough }: QuestionProps) => {
               ))
             : null}
           {chosen.length > 0 ? (
-            <PlainButton title="Can’t tell" onPress={() => onSkip(chosen)} />
+            <PlainButton title="Can’t tell" disabled={busy} onPress={() => onSkip(chosen)} />
           ) : null}
           <PlainButton title="Enough for now" onPress={onEnough} />
           <Small>Can mislead: {test.misleads}</Small>
