@@ -22,12 +22,7 @@ const VIEWS = [
   { name: 'pieces-phone', at: '/pieces', size: PHONE },
   { name: 'new-piece-phone', at: '/pieces/new', size: PHONE },
   { name: 'look-phone', at: '/pieces/radio-console/look?surface=top', size: PHONE },
-  {
-    name: 'look-question-phone',
-    at: '/pieces/radio-console/look?surface=right',
-    size: PHONE,
-    tap: /^Made of/,
-  },
+  { name: 'walk-phone', at: '/pieces/map-press/walk', size: PHONE },
   { name: 'aim-phone', at: '/pieces/book-trolley/aim', size: PHONE, tap: /^Top:/ },
   { name: 'route-phone', at: '/pieces/periodicals-bench/route', size: PHONE },
   {

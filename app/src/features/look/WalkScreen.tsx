@@ -114,7 +114,7 @@ const Asked = ({ record, turn, onSkip, onEnough }: QuestionProps) => {
             onSelect={toggle}
             maxHeight={wide ? 460 : 190}
           />
-          <View style={{ flexDirection: 'row', gap: 8 }}>
+          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
             <PlainButton title="Select all" onPress={() => setOff(new Set())} />
             <PlainButton title="Select none" onPress={() => setOff(new Set(surfaceIds))} />
           </View>
