@@ -223,3 +223,16 @@ test('a list that can’t be fetched says so, and is there as soon as it can be'
   await page.unroute('**/api/**');
   await expect(button(page, 'Open Card-index cabinet')).toBeVisible();
 });
+
+test('where what is behind the list can’t be fetched either, that is said, and a tap fetches it', async ({
+  page,
+}) => {
+  await page.route('**/api/**', (route) => route.abort());
+  await page.route('**/stations-*.js', (route) => route.abort());
+  await open(page, '/pieces');
+  await expect(page.getByText(/No connection to the shop’s server/)).toBeVisible();
+  await page.unroute('**/api/**');
+  await page.unroute('**/stations-*.js');
+  await button(page, 'Try again').click();
+  await expect(button(page, 'Open Card-index cabinet')).toBeVisible();
+});

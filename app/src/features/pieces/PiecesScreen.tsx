@@ -83,7 +83,7 @@ export const PiecesScreen = () => {
   const router = useRouter();
   const wide = useWide();
   const stations = useStations();
-  const { cards, failed, told } = useCards();
+  const { cards, failed, again, told } = useCards();
   const inShop = cards?.filter((it) => !it.archived) ?? [];
   const columns = wide ? 2 : 1;
   return (
@@ -110,7 +110,7 @@ export const PiecesScreen = () => {
             <Heading>Pieces</Heading>
             {cards || failed ? null : <Loading what="the pieces" />}
             {failed ? (
-              <Failure text={NEVER_ASKED[failed]} onRetry={() => stations?.tryNow()} />
+              <Failure text={NEVER_ASKED[failed]} onRetry={stations?.tryNow ?? again} />
             ) : null}
             {cards && inShop.length === 0 ? (
               <Empty

@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { useCallback, useEffect, useState } from 'react';
 import { firstCards, firstCardsByNow, type Card } from '@/device';
 import { loadStations } from '@/features/shell/stationsLoader';
 import { whenIdle } from '@/features/shell/whenIdle';
@@ -9,6 +9,8 @@ interface CardsState {
   readonly cards: readonly Card[] | undefined;
   /** Why there is no list: the shop can't be asked, and this device never could. */
   readonly failed: 'offline' | 'unpaired' | undefined;
+  /** Fetches what is behind the list once more; it asks the shop by itself. */
+  readonly again: () => void;
   /** To be told by what listens to the list. */
   readonly told: (cards: readonly Card[] | null) => void;
 }
@@ -17,11 +19,17 @@ interface CardsState {
 export const useCards = (): CardsState => {
   const [first, setFirst] = useState(firstCardsByNow);
   const [live, setLive] = useState<readonly Card[] | null>(null);
+  const [cut, setCut] = useState(false);
   const { link } = useLink();
+  const goOn = useCallback(() => {
+    loadStations().then(
+      () => setCut(false),
+      () => setCut(true),
+    );
+  }, []);
   useEffect(() => {
     let gone = false;
     let callOff = () => {};
-    const goOn = (): void => void loadStations().catch(() => undefined);
     void firstCards().then((cards) => {
       if (gone) return;
       setFirst(cards);
@@ -33,11 +41,12 @@ export const useCards = (): CardsState => {
       gone = true;
       callOff();
     };
-  }, []);
+  }, [goOn]);
   const cards = live ?? first;
-  return {
-    cards,
-    failed: !cards && (link === 'offline' || link === 'unpaired') ? link : undefined,
-    told: setLive,
-  };
+  const unreachable = cut
+    ? 'offline'
+    : link === 'unpaired' || link === 'offline'
+      ? link
+      : undefined;
+  return { cards, failed: cards ? undefined : unreachable, again: goOn, told: setLive };
 };
