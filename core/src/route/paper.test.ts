@@ -67,7 +67,7 @@ describe('the route card', () => {
   it('names every surface with its aim, or that it has none', () => {
     const text = textOf(cardOf({ template: 'table', aims: { top: clear() } }));
     expect(text).toMatch(/Top: clear, waterborne clear/);
-    expect(text).toMatch(/Legs ×4: no aim yet/);
+    expect(text).toMatch(/Legs ×4: not chosen yet/);
   });
 
   it('carries ticket, revision, date, and who has the last word', () => {
