@@ -75,7 +75,7 @@ const LEFT_OUT = [
     instead: () => ({ type: 'empty' }),
   },
   {
-    // Zod's way to and from JSON Schema is gone on the server only.
+    // Schemas are made from JSON Schema nowhere.
     applies: (name, from) =>
       /\/zod\/v4\/classic\/(external|schemas)\.(js|cjs)$/.test(from) &&
       /from-json-schema/.test(name),

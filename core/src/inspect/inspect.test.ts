@@ -53,6 +53,26 @@ describe('what was taken over from an alike surface', () => {
     );
   });
 
+  it('closes no question of lead: that wood goes up to the face is shown where it is', () => {
+    const old = pieceOf({
+      years: [1920, 1929],
+      seen: { top: ['see-through:clear-film', 'touch:pores', 'chip:wood-through'] },
+    });
+    const onTop = beliefsOn(old).leadStatus;
+    const copies = old.observations.map((it) => ({
+      ...it,
+      id: `left-${it.id}`,
+      surfaceId: 'left',
+      copyOf: it.id,
+    }));
+    const copied = { ...old, observations: [...old.observations, ...copies] };
+    expect(onTop.kind).toBe('notAsked');
+    expect(beliefsOn(copied, 'left').leadStatus.kind).toBe('open');
+    const made = copies.map(({ copyOf: _, ...it }) => it);
+    const looked = { ...old, observations: [...old.observations, ...made] };
+    expect(beliefsOn(looked, 'left').leadStatus.kind).toBe('notAsked');
+  });
+
   it.each([
     ['a lead result', { testId: 'lead-swab', outcome: 'none', layer: 1 }],
     ['a count of layers', { testId: 'layer-count', outcome: null, value: 3 }],

@@ -78,10 +78,12 @@ export const countedLayers = (
   return Math.max(count, recorded);
 };
 
-/** Was it shown, and not only seen, that wood goes right up to the face? */
+/** Was it shown on this very surface, and not only seen, that wood goes right up to the face? */
 const isWoodBeyondDoubt = (observations: readonly Observation[]): boolean =>
-  observations.some((it) =>
-    WOOD_BEYOND_DOUBT.some((one) => one.test === it.testId && one.outcome === it.outcome),
+  observations.some(
+    (it) =>
+      it.copyOf === undefined &&
+      WOOD_BEYOND_DOUBT.some((one) => one.test === it.testId && one.outcome === it.outcome),
   );
 
 /** What the lead question of a surface is answered from. */

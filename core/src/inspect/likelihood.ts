@@ -131,6 +131,10 @@ const ofOneCause = (results: readonly TestResult[]): readonly TestResult[] => {
   return seen.length === Object.keys(CAUSED).length ? seen : [];
 };
 
+/** Chances as they count with a power; themselves where it is 1. */
+const withPower = (chances: Float64Array, power: number): Float64Array =>
+  power === 1 ? chances : chances.map((chance) => chance ** power);
+
 /** Multiplies a vector by others of its length. @returns a new vector */
 const timesAll = (
   vector: Float64Array,
@@ -158,7 +162,7 @@ export const weighMakes = (makes: Float64Array, results: readonly TestResult[]):
       const chances = tableOf(it.test)?.onMakes?.[it.result];
       if (!chances) return [];
       const power = (it.power ?? 1) * (shared.includes(it) ? ONE_CAUSE.power : 1);
-      return [power === 1 ? chances : chances.map((chance) => chance ** power)];
+      return [withPower(chances, power)];
     }),
   );
 };
@@ -175,8 +179,7 @@ export const weighStates = (states: StateVector, results: readonly TestResult[])
     states,
     results.flatMap(({ test, result, power = 1 }) => {
       const chances = tableOf(test)?.onStates?.[result];
-      if (!chances) return [];
-      return [power === 1 ? chances : chances.map((chance) => chance ** power)];
+      return chances ? [withPower(chances, power)] : [];
     }),
   );
 

@@ -21,18 +21,14 @@ const isOpenOn = (glance: Glance, onIt: readonly Observation[]): boolean => {
  * on which it would tell something. What was seen of a surface decides what is asked of it next.
  */
 export const walkRound = (piece: Piece): readonly GlanceTurn[] => {
-  const surfaces = surfacesOf(piece);
+  const seen = surfacesOf(piece).map(({ id }) => ({
+    id,
+    onIt: piece.observations.filter((it) => it.surfaceId === id),
+  }));
   return GLANCES.flatMap((glance): GlanceTurn[] => {
     const test = inspectionTest(glance.testId);
     if (test?.kind !== 'choice') return [];
-    const surfaceIds = surfaces
-      .filter(({ id }) =>
-        isOpenOn(
-          glance,
-          piece.observations.filter((it) => it.surfaceId === id),
-        ),
-      )
-      .map(({ id }) => id);
+    const surfaceIds = seen.filter(({ onIt }) => isOpenOn(glance, onIt)).map(({ id }) => id);
     return surfaceIds.length > 0 ? [{ glance, test, surfaceIds }] : [];
   });
 };

@@ -73,7 +73,7 @@ export {
   type Topcoat,
   type Wear,
 } from './scheme';
-export { STARTS, startingAims, type Start } from './startingAims';
+export { startingAims, type Start } from './startingAims';
 export { USUAL_SHOP, ownSchools, schools, shop, shopFor, type OwnSchools, type Shop } from './shop';
 export {
   TEMPLATES,

@@ -4,8 +4,7 @@ import { isFaceOnTop, visibilityOf } from './roles';
 import type { Aim, Scheme } from './scheme';
 
 /** What people usually want of a whole piece; each surface may be given another finish afterwards. */
-export const STARTS = ['paint', 'wood', 'woodTop', 'freshen'] as const;
-export type Start = (typeof STARTS)[number];
+export type Start = 'paint' | 'wood' | 'woodTop' | 'freshen';
 
 const PAINTED: Scheme = {
   kind: 'painted',

@@ -10,7 +10,6 @@ import {
   keepsFilm,
   latestReading,
   mayBe,
-  observationsOf,
 } from './context';
 import { coatsOf } from './finishing';
 import { bleedOf, chanceSlick, primerOf } from './primed';
@@ -37,9 +36,14 @@ export const airFault = remembered((s: SurfaceContext): AirFault | undefined => 
   return ranges.length > 0 && margin < ABOVE_DEW_POINT.value ? 'dew' : undefined;
 });
 
-/** Somebody has made one of these tests there; whatever came out, the question was answered. */
+/**
+ * Somebody has made one of these tests there; whatever came out, the question was answered. What
+ * was taken over from an alike surface answers none.
+ */
 const isAnswered = (s: SurfaceContext, ...testIds: readonly string[]): boolean =>
-  observationsOf(s, ...testIds).length > 0;
+  s.piece.observations.some(
+    (it) => it.copyOf === undefined && it.surfaceId === s.surface.id && testIds.includes(it.testId),
+  );
 
 /** When each question about a surface is open: nobody has recorded an answer to it. */
 const OPEN: Readonly<Record<GateKind, (s: SurfaceContext) => boolean>> = {

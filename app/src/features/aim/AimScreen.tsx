@@ -1,5 +1,5 @@
 import { surfacesOf, type PieceRecord } from '@obrik/core/piece';
-import { aimInWords } from '@obrik/core/words';
+import { aimInWords, counted } from '@obrik/core/words';
 
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
@@ -82,7 +82,7 @@ export const AimScreen = ({ record }: { readonly record: PieceRecord }) => {
       foot={
         selected.size > 0 ? (
           <MainButton
-            title={`Apply to ${selected.size} ${selected.size === 1 ? 'surface' : 'surfaces'}`}
+            title={`Apply to ${counted(selected.size, 'surface')}`}
             onPress={() => void apply()}
           />
         ) : (

@@ -43,6 +43,7 @@ export const LookScreen = ({ record }: { readonly record: PieceRecord }) => {
   const it = useCase(piece);
   const all = it.beliefs;
   const marks = useMemo(() => marksOf(piece, all), [piece, all]);
+  const canWalk = useMemo(() => walkRound(piece).length > 0, [piece]);
   const index = Math.max(
     0,
     surfaces.findIndex((it) => it.id === wanted),
@@ -112,7 +113,7 @@ export const LookScreen = ({ record }: { readonly record: PieceRecord }) => {
             maxHeight={wide ? 400 : 230}
           />
           <Small>✓ settled · ? open · ! conflict · red discs: damages</Small>
-          {walkRound(piece).length > 0 ? (
+          {canWalk ? (
             <PlainButton
               title="Walk round: many surfaces at once"
               onPress={() => router.navigate(`/pieces/${piece.id}/walk`)}

@@ -1,5 +1,6 @@
 import { inspectionTest } from '@obrik/core/catalog';
 import { canBeCopied, surfacesOf, type Observation, type Piece } from '@obrik/core/piece';
+import { counted } from '@obrik/core/words';
 import { nanoid } from '@reduxjs/toolkit';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -55,7 +56,7 @@ export const SameElsewhere = ({ piece, observation }: SameElsewhereProps) => {
         kind: 'observe',
         observation: { ...observation, id: nanoid(), surfaceId, at, copyOf: observation.id },
       })),
-      `${outcomeInWords(observation)}: copied to ${chosen.size === 1 ? '1 surface' : `${chosen.size} surfaces`}.`,
+      `${outcomeInWords(observation)}: copied to ${counted(chosen.size, 'surface')}.`,
     );
     if (done) setChosen(undefined);
   };
@@ -74,7 +75,7 @@ export const SameElsewhere = ({ piece, observation }: SameElsewhereProps) => {
         ))}
       </View>
       <MainButton
-        title={`Copy to ${chosen.size === 1 ? '1 surface' : `${chosen.size} surfaces`}`}
+        title={`Copy to ${counted(chosen.size, 'surface')}`}
         disabled={chosen.size === 0}
         onPress={() => void copy()}
       />

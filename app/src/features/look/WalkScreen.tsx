@@ -1,6 +1,7 @@
 import { GLANCES, type Outcome } from '@obrik/core/catalog';
 import { walkRound, type GlanceTurn } from '@obrik/core/inspect';
 import { surfacesOf, type PieceRecord } from '@obrik/core/piece';
+import { counted } from '@obrik/core/words';
 import { nanoid } from '@reduxjs/toolkit';
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
@@ -21,9 +22,6 @@ import {
 } from '@/ui/controls';
 import { UnfoldedPiece, type SurfaceMark } from '@/ui/drawings';
 import { StartingPoints } from './StartingPoints';
-
-const surfacesInWords = (count: number): string =>
-  count === 1 ? '1 surface' : `${count} surfaces`;
 
 /** How the drawing shows a question: answered, or open. */
 const marksFor = (
@@ -91,7 +89,7 @@ const Asked = ({ record, turn, onSkip, onEnough }: QuestionProps) => {
           by: '',
         },
       })),
-      `${outcome.label}: recorded for ${surfacesInWords(chosen.length)}.`,
+      `${outcome.label}: recorded for ${counted(chosen.length, 'surface')}.`,
     );
     // Those that were tapped away are asked for next.
     if (done) setOff(new Set());
@@ -126,7 +124,7 @@ const Asked = ({ record, turn, onSkip, onEnough }: QuestionProps) => {
           <Small>
             {chosen.length === 0
               ? 'Tap the surfaces that you answer for.'
-              : `Your answer counts for ${surfacesInWords(chosen.length)}. Tap those that differ to leave them out; they come next.`}
+              : `Your answer counts for ${counted(chosen.length, 'surface')}. Tap those that differ to leave them out; they come next.`}
           </Small>
           {chosen.length > 0
             ? test.outcomes.map((it) => (
