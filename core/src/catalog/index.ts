@@ -80,6 +80,7 @@ export {
   type Era,
   type PartKind,
 } from './priors';
+export { PROFILES, type Profile } from './profiles';
 export { FILLS, type Repair } from './repairs';
 export {
   RATES,

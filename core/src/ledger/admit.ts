@@ -1,21 +1,10 @@
-import { bad, templateOf, type PieceDescription, type Problem } from '../piece';
+import { bad, type Problem } from '../piece';
 import type { Entry, LedgerEntry } from './entry';
 import { applyDeed, type PieceFold } from './fold';
 
 const problem = (path: string, message: string): readonly Problem[] => {
   const result = bad(path, message);
   return result.ok ? [] : result.problems;
-};
-
-/** Measures that this kind of furniture does not have. */
-const strayMeasures = ({ templateId, measures }: PieceDescription): readonly Problem[] => {
-  const known = new Set(templateOf(templateId).measures.map((it) => it.id));
-  return Object.keys(measures)
-    .filter((it) => !known.has(it))
-    .map((it) => ({
-      path: `deed.description.measures.${it}`,
-      message: `This kind of furniture has no such measure. It has: ${[...known].join(', ')}.`,
-    }));
 };
 
 const takesBack = (
@@ -52,7 +41,7 @@ export const admitToPiece = (before: PieceFold | undefined, it: Entry): readonly
   if (it.deed.kind === 'takenIn') {
     return before
       ? problem('pieceId', `There is a piece "${it.pieceId}" already. Make another id.`)
-      : strayMeasures(it.deed.description);
+      : [];
   }
   if (!before) return problem('pieceId', `There is no piece "${it.pieceId}".`);
   if (it.deed.kind === 'takenBack') return takesBack(before.entries, it.deed.entryIds);

@@ -1,5 +1,5 @@
 import { pieceDescription, type Piece } from '../piece';
-import type { Deed, Entry } from './entry';
+import { ENTRY_VERSION, type Deed, type Entry } from './entry';
 
 /** A deed and when it was done, where the piece tells. */
 interface Dated {
@@ -41,7 +41,7 @@ export const entriesOf = (
   deedsOf(it).map(({ deed, at: when, by }) => ({
     id: nextId(),
     pieceId: it.id,
-    version: 1,
+    version: ENTRY_VERSION,
     deed,
     at: when ?? about.at,
     device: about.device,

@@ -1,8 +1,11 @@
 import { z } from 'zod';
 import { change, id, pieceDescription, shop, typedText } from '../piece';
 
-/** The version of the form that entries are written in today. */
-export const ENTRY_VERSION = 1;
+/**
+ * The version of the form that entries are written in today. In version 1 a piece was told by
+ * template and measures; such a description is read as one of today.
+ */
+export const ENTRY_VERSION = 2;
 
 /**
  * What an entry does. Beside the changes of a piece: the piece comes in, settings of the shop
@@ -40,7 +43,10 @@ export const entry = z.object({
   id,
   /** The piece that it is about; null for the shop. */
   pieceId: id.nullable(),
-  version: z.literal(ENTRY_VERSION).default(ENTRY_VERSION),
+  version: z
+    .literal([1, ENTRY_VERSION])
+    .default(ENTRY_VERSION)
+    .transform((): typeof ENTRY_VERSION => ENTRY_VERSION),
   deed,
   /** When it was made, by the clock of the device. */
   at: z.iso.datetime({ message: 'Give the time as UTC, like 2026-01-31T18:20:00Z.' }),

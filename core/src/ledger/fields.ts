@@ -13,10 +13,17 @@ export interface Field {
 
 /** Parts of a description that only make sense together. */
 const TOGETHER: readonly (readonly [string, readonly (keyof DescriptionPart)[]])[] = [
-  ['shape', ['templateId', 'measures']],
   ['years', ['yearFrom', 'yearTo']],
 ];
-const ALONE: readonly (keyof DescriptionPart)[] = ['name', 'childsRoom', 'origin', 'keep'];
+const ALONE: readonly (keyof DescriptionPart)[] = [
+  'name',
+  'build',
+  'childsRoom',
+  'staysInPlace',
+  'wetRoom',
+  'origin',
+  'keep',
+];
 const GROUPS = [...TOGETHER, ...ALONE.map((it) => [it, [it]] as const)];
 
 const described = (part: DescriptionPart): readonly Field[] =>

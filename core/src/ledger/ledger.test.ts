@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { changesOf, pieces } from '../testing/arbitraries';
 import { copyOf, pieceOf } from '../testing/pieces';
-import { USUAL_SHOP, pieceDescription, surfacesOf, type Piece } from '../piece';
+import { USUAL_SHOP, measured, pieceDescription, surfacesOf, type Piece } from '../piece';
 import {
   admitToPiece,
   changedParts,
@@ -352,7 +352,7 @@ describe('what comes into the record', () => {
     const fold = before();
     const seq = fold?.entries.length ?? 0;
     const legless = made(
-      { kind: 'describe', description: { measures: { ...fold?.piece.measures, legHeight: 0 } } },
+      { kind: 'describe', description: { build: measured(pieceOf().build, '', 'legHeight', 0) } },
       'yard',
       seq,
     );
@@ -365,13 +365,6 @@ describe('what comes into the record', () => {
     expect(ledger.withoutEffect).toMatchObject([
       { entryId: late.id, problems: [{ message: expect.stringMatching(/no surface "legs"/) }] },
     ]);
-  });
-
-  it('refuses measures that this kind of furniture does not have', () => {
-    const description = pieceDescription.parse(pieceOf());
-    const wrong = { ...description, measures: { ...description.measures, wings: 2 } };
-    const [found] = admitToPiece(undefined, made({ kind: 'takenIn', description: wrong }));
-    expect(found).toMatchObject({ path: 'deed.description.measures.wings' });
   });
 
   it.each([
@@ -414,13 +407,9 @@ it('a form that changed one field sends that field alone', () => {
   const now = { ...pieceDescription.parse(before), name: 'Renamed' };
   expect(changedParts(before, now)).toEqual({ name: 'Renamed' });
   expect(changedParts(before, pieceDescription.parse(before))).toEqual({});
-  const resized = { ...now, measures: { ...now.measures, width: now.measures.width! + 10 } };
-  expect(Object.keys(changedParts(before, resized)).sort()).toEqual([
-    'measures',
-    'name',
-    'templateId',
-  ]);
+  const resized = { ...now, build: measured(now.build, '', 'width', 1234) };
+  expect(Object.keys(changedParts(before, resized)).sort()).toEqual(['build', 'name']);
   expect(fieldsOf({ kind: 'describe', description: resized }).map((it) => it.name)).toContain(
-    'shape',
+    'build',
   );
 });

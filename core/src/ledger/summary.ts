@@ -1,5 +1,4 @@
 import { z } from 'zod';
-import { templateId } from '../piece';
 
 /** How far a piece is, as planned: facts; the sentences are made of them on the screen. */
 export const plannedSummary = z.object({
@@ -23,12 +22,18 @@ export const plannedSummary = z.object({
 });
 export type PlannedSummary = z.infer<typeof plannedSummary>;
 
+/** More faces than this are not told apart in a picture as small as a stamp. */
+export const SKETCH_FACES = 60;
+
 /** What a list says of a piece. The ledger keeps it, so that a list of thousands plans nothing. */
 export const pieceSummary = z.object({
   pieceId: z.string(),
   number: z.int().min(1).nullable(),
   name: z.string(),
-  templateId,
+  /** The quick start that it began as, or what it was in version 1. */
+  startedFrom: z.string(),
+  /** Its drawing in small: x, y, width, height of each face, in hundredths of the drawing's longer side. */
+  sketch: z.array(z.int().min(0).max(100)).max(SKETCH_FACES * 4),
   yearFrom: z.int().nullable(),
   yearTo: z.int().nullable(),
   archived: z.boolean(),

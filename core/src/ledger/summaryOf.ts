@@ -1,5 +1,20 @@
+import { facesOf, type Piece } from '../piece';
 import type { PieceLedger } from './fold';
-import type { PieceSummary, PlannedSummary } from './summary';
+import { SKETCH_FACES, type PieceSummary, type PlannedSummary } from './summary';
+
+/** The unfolded drawing in hundredths of its longer side, the largest faces first. */
+const sketchOf = (piece: Piece): number[] => {
+  const faces = facesOf(piece);
+  const longer = Math.max(
+    ...faces.map((it) => it.x + it.width),
+    ...faces.map((it) => it.y + it.height),
+  );
+  const share = (mm: number): number => Math.min(100, Math.max(0, Math.round((100 * mm) / longer)));
+  return [...faces]
+    .sort((a, b) => b.width * b.height - a.width * a.height)
+    .slice(0, SKETCH_FACES)
+    .flatMap((it) => [share(it.x), share(it.y), share(it.width), share(it.height)]);
+};
 
 /** What a list says of a piece, with what was planned of it last. */
 export const summaryOf = (
@@ -9,7 +24,8 @@ export const summaryOf = (
   pieceId: piece.id,
   number,
   name: piece.name,
-  templateId: piece.templateId,
+  startedFrom: piece.build.startedFrom,
+  sketch: sketchOf(piece),
   yearFrom: piece.yearFrom,
   yearTo: piece.yearTo,
   archived: piece.archived,

@@ -2,7 +2,17 @@ import { z } from 'zod';
 import { variable } from '../catalog';
 import { confirmation, finding, id, observation, paintLayer } from './evidence';
 import { hardware } from './hardware';
-import { MOST, descriptionPart, piece, strayEntries, type Piece } from './piece';
+import { standsFor, type Build } from './build';
+import {
+  MOST,
+  descriptionPart,
+  piece,
+  strayEntries,
+  surfaceNames,
+  surfacesOf,
+  type DescriptionPart,
+  type Piece,
+} from './piece';
 import { bad, good, read, type Problem, type Result } from './problem';
 import { aim } from './scheme';
 import { ownSchools } from './shop';
@@ -44,10 +54,86 @@ const without = <T extends { id: string }>(list: readonly T[], gone: string): T[
 const has = (list: readonly { id: string }[], wanted: string): boolean =>
   list.some((it) => it.id === wanted);
 
+/** The surface that a change is about, by the one that stands for it where it was merged. */
+const redirected = (it: Change, build: Build): Change => {
+  if (build.merges.length === 0) return it;
+  const to = <T extends { surfaceId: string }>(one: T): T => ({
+    ...one,
+    surfaceId: standsFor(build, one.surfaceId),
+  });
+  switch (it.kind) {
+    case 'observe':
+      return { ...it, observation: to(it.observation) };
+    case 'confirm':
+      return { ...it, confirmation: to(it.confirmation) };
+    case 'unconfirm':
+      return to(it);
+    case 'find':
+      return { ...it, finding: to(it.finding) };
+    case 'layers':
+      return { ...to(it), layers: it.layers.map(to) };
+    case 'aim': {
+      const surfaceIds = [...new Set(it.surfaceIds.map((one) => standsFor(build, one)))];
+      const aims = new Map(it.aims.map(to).map((one) => [one.surfaceId, one]));
+      return { ...it, surfaceIds, aims: [...aims.values()] };
+    }
+    default:
+      return it;
+  }
+};
+
+/**
+ * The piece after it was described anew. What is recorded of a surface that was merged is said of
+ * the one that stands for it; an aim for a surface that is gone goes with it.
+ */
+const described = (before: Piece, part: DescriptionPart): Piece => {
+  const after = { ...before, ...part };
+  if (part.build === undefined) return after;
+  const { build } = part;
+  const ids = new Set(surfacesOf(after).map((one) => one.id));
+  const to = <T extends { surfaceId: string }>(one: T): T =>
+    ids.has(one.surfaceId) ? one : { ...one, surfaceId: standsFor(build, one.surfaceId) };
+  const own = new Set(before.layers.map((one) => one.surfaceId).filter((one) => ids.has(one)));
+  const confirmed = new Map(
+    before.confirmations.map(to).map((one) => [`${one.surfaceId}/${one.variable}`, one]),
+  );
+  for (const one of before.confirmations) {
+    if (ids.has(one.surfaceId)) confirmed.set(`${one.surfaceId}/${one.variable}`, one);
+  }
+  return {
+    ...after,
+    observations: before.observations.map(to),
+    findings: before.findings.map(to),
+    confirmations: [...confirmed.values()],
+    layers: before.layers.flatMap((one) => {
+      const moved = to(one);
+      return moved !== one && own.has(moved.surfaceId) ? [] : [moved];
+    }),
+    aims: before.aims.filter((one) => ids.has(one.surfaceId)),
+  };
+};
+
+const LISTS = ['observations', 'confirmations', 'findings', 'layers'] as const;
+
+/** What forbids a build: something is recorded of a surface that it does not have. */
+const lost = (before: Piece, after: Piece): Result<Piece> => {
+  const ids = new Set(surfacesOf(after).map((one) => one.id));
+  const gone = new Set(
+    LISTS.flatMap((list) => after[list].map((one) => one.surfaceId)).filter((one) => !ids.has(one)),
+  );
+  const nameOf = surfaceNames(before);
+  return gone.size === 0
+    ? good(after)
+    : bad(
+        'description.build',
+        `Something is recorded of ${[...gone].map((one) => nameOf(one)).join(', ')}. Merge it into another surface, or remove what is recorded first.`,
+      );
+};
+
 const step = (before: Piece, it: Change): Result<Piece> => {
   switch (it.kind) {
     case 'describe':
-      return good({ ...before, ...it.description });
+      return lost(before, described(before, it.description));
     case 'observe':
       if (has(before.observations, it.observation.id)) {
         return bad('observation.id', 'This observation is recorded already.');
@@ -133,7 +219,7 @@ const tooMany = (it: Piece): readonly Problem[] =>
  * @returns the changed piece, or what forbids the change
  */
 export const applyChange = (before: Piece, it: Change): Result<Piece> => {
-  const after = step(before, it);
+  const after = step(before, redirected(it, before.build));
   if (!after.ok) return after;
   if (it.kind === 'describe') return read(piece, after.value);
   const problems = [...strayEntries(after.value), ...tooMany(after.value)];

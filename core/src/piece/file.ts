@@ -7,8 +7,11 @@ export const pieceFile = z.object({
   format: z.literal('obrik-piece', {
     message: 'Not a piece file: "format" has to be "obrik-piece".',
   }),
-  version: z.literal(1, { message: 'Only version 1 of the format is known here.' }),
+  /** 1 told a piece by template and measures; 2 tells how it is built. Both are read. */
+  version: z.literal([1, 2], { message: 'Only versions 1 and 2 of the format are known here.' }),
   piece,
   shop: shop.prefault({}),
 });
+/** The version that files are written in today. */
+export const PIECE_FILE_VERSION = 2;
 export type PieceFile = z.infer<typeof pieceFile>;

@@ -1,123 +1,29 @@
 import { yearsInWords } from '../ticket';
-import fc from 'fast-check';
-import { descriptions } from '../testing/arbitraries';
-import { pieceOf, seen, usualMeasures } from '../testing/pieces';
+import { pieceOf, seen } from '../testing/pieces';
 import {
-  TEMPLATES,
   applyChange,
+  buildOf,
+  measured,
+  usualBody,
   piece,
   pieceDescription,
   pieceFile,
   read,
-  surfacesOf,
-  templateOf,
   type Change,
-  type TemplateId,
+  type Piece,
 } from './index';
 import { schemeInWords } from '../words';
 
-const areasOf = (templateId: TemplateId, measures = {}) =>
-  Object.fromEntries(
-    surfacesOf({ templateId, measures: { ...usualMeasures(templateId), ...measures } }).map(
-      (it) => [it.id, Math.round(it.areaMm2)],
-    ),
-  );
-
-describe('areas of the templates, worked by hand with boards of 20 mm and legs of 45 mm', () => {
-  it('chest 900 × 450 × 850, legs 100, 4 rows', () => {
-    expect(areasOf('chest')).toEqual({
-      top: 900 * 450 + 900 * 20 + 2 * 450 * 20,
-      left: 450 * 730,
-      right: 450 * 730,
-      back: 900 * 730,
-      // Openings: 900 − 2 × 20 wide; (750 − 5 × 20) / 4 high.
-      fronts: 4 * 860 * 162.5,
-      frame: 2 * 20 * 730 + 4 * 860 * 20,
-      drawerSides: 8 * 410 * 142.5,
-      legs: 4 * 4 * 45 * 100,
-    });
-  });
-
-  it('cabinet 1000 × 420 × 850, legs 120, 2 doors, 1 shelf', () => {
-    expect(areasOf('cabinet')).toEqual({
-      top: 456_800,
-      left: 298_200,
-      right: 298_200,
-      back: 710_000,
-      doors: 2 * 470 * 690,
-      frame: 61_400,
-      inside: 2_750_400,
-      legs: 86_400,
-    });
-  });
-
-  it('table 1400 × 800 × 750, apron 90', () => {
-    expect(areasOf('table')).toEqual({
-      top: 1_180_000,
-      underside: 1_120_000,
-      apron: 363_600,
-      legs: 540_000,
-    });
-  });
-
-  it('bench 1400 × 380 × 450, with and without a backrest of 500', () => {
-    expect(areasOf('bench')).toEqual({ seat: 575_200, apron: 256_000, legs: 324_000 });
-    expect(areasOf('bench', { backrestHeight: 500 })).toMatchObject({ backrest: 2 * 1400 * 500 });
-  });
-
-  it('wardrobe 1100 × 580 × 1950, feet 80, 2 doors', () => {
-    expect(areasOf('wardrobe')).toMatchObject({ top: 683_200, left: 1_073_000, doors: 1_903_200 });
-  });
-
-  it('bookcase 800 × 300 × 1800, 4 shelves, no feet', () => {
-    expect(areasOf('bookcase')).toMatchObject({ top: 268_000, left: 534_000, inside: 4_451_200 });
-    expect(areasOf('bookcase')).not.toHaveProperty('legs');
-  });
-
-  it('stool 360 × 360 × 480', () => {
-    expect(areasOf('stool')).toMatchObject({ seat: 151_200 });
-  });
-
-  it('front frame and what it holds make up the whole front below the top', () => {
-    const { fronts = 0, frame = 0 } = areasOf('chest');
-    expect(fronts + frame).toBe(900 * 730);
-    const { doors = 0, frame: doorFrame = 0 } = areasOf('cabinet');
-    expect(doors + doorFrame).toBe(1000 * 710);
-  });
-});
-
-describe('every template', () => {
-  it('gives positive areas, faces that it has surfaces for, and faces that stand in the plane', () => {
-    fc.assert(
-      fc.property(descriptions, (description) => {
-        const surfaces = surfacesOf(description);
-        const ids = new Set(surfaces.map((it) => it.id));
-        for (const surface of surfaces) expect(surface.areaMm2).toBeGreaterThan(0);
-        for (const face of templateOf(description.templateId).faces(description.measures)) {
-          expect(ids).toContain(face.surfaceId);
-          expect(Math.min(face.x, face.y)).toBeGreaterThanOrEqual(0);
-          expect(Math.min(face.width, face.height)).toBeGreaterThan(0);
-        }
-      }),
-    );
-  });
-
-  it('is valid with its usual measures', () => {
-    for (const template of TEMPLATES) {
-      const measures = usualMeasures(template.id);
-      expect(read(pieceDescription, { name: 'x', templateId: template.id, measures }).ok).toBe(
-        true,
-      );
-    }
-  });
-});
-
 describe('a description', () => {
+  const chestOf = (measures: object, own: object = {}) => ({
+    build: buildOf([
+      usualBody('carcass', { ...own, measures: { ...usualBody('carcass').measures, ...measures } }),
+    ]),
+  });
   const problemsOf = (part: object) => {
     const result = read(pieceDescription, {
       name: 'Chest',
-      templateId: 'chest',
-      measures: usualMeasures('chest'),
+      ...chestOf({}),
       ...part,
     });
     return result.ok ? [] : result.problems;
@@ -125,24 +31,31 @@ describe('a description', () => {
 
   it.each([
     ['no name', { name: '  ' }, 'name', /name/],
-    [
-      'a width of nothing',
-      { measures: { ...usualMeasures('chest'), width: 5 } },
-      'measures.width',
-      /between 200 and 3000 mm/,
-    ],
+    ['a width of nothing', chestOf({ width: 5 }), 'build.bodies.0.measures.width', /between/],
     [
       'half a drawer',
-      { measures: { ...usualMeasures('chest'), rows: 2.5 } },
-      'measures.rows',
+      { build: buildOf([usualBody('table', { measures: { drawers: 1.5 } })]) },
+      'build.bodies.0.measures.drawers',
       /whole number/,
     ],
-    ['a missing depth', { measures: { width: 900 } }, 'measures.depth', /missing/],
+    ['wings', chestOf({ wings: 2 }), 'build.bodies.0.measures.wings', /no such measure/],
+    [
+      'no depth',
+      { build: { bodies: [{ id: '', kind: 'carcass', measures: { width: 900 } }] } },
+      'build.bodies.0.measures.depth',
+      /missing/,
+    ],
     [
       'legs as tall as the piece',
-      { measures: { ...usualMeasures('chest'), height: 300, legHeight: 290 } },
-      'measures.legHeight',
+      chestOf({ height: 300, legHeight: 290 }),
+      'build.bodies.0.measures.legHeight',
       /most of the whole height/,
+    ],
+    [
+      'a way to stand that there is not',
+      chestOf({}, { choices: { support: 'wings' } }),
+      'build.bodies.0.choices.support',
+      /legs, feet, plinth, casters/,
     ],
     ['years the wrong way round', { yearFrom: 1950, yearTo: 1930 }, 'yearTo', /before/],
     ['a year to come', { yearFrom: 3000 }, 'yearFrom', /in the future/],
@@ -212,14 +125,36 @@ describe('what is recorded', () => {
 });
 
 describe('changes', () => {
-  it('of the measures may not take away a surface that something is recorded on', () => {
-    const before = pieceOf({ seen: { legs: ['tap:full'] } });
-    const description = pieceDescription.parse({
-      ...before,
-      measures: { ...before.measures, legHeight: 0 },
+  const without = (before: Piece): Change => ({
+    kind: 'describe',
+    description: { build: measured(before.build, '', 'legHeight', 0) },
+  });
+
+  it('of the build may not take away a surface that something is recorded on, and say which', () => {
+    const after = applyChange(pieceOf({ seen: { legs: ['tap:full'] } }), without(pieceOf()));
+    expect(after.ok ? '' : after.problems[0]?.message).toMatch(/recorded of Legs/);
+  });
+
+  it('of the build take the aim of a surface that is gone with it', () => {
+    const before = pieceOf({ aims: { legs: { kind: 'leave' }, top: { kind: 'leave' } } });
+    const after = applyChange(before, without(before));
+    expect(after.ok && after.value.aims.map((it) => it.surfaceId)).toEqual(['top']);
+  });
+
+  it('merging keeps what was recorded of both, and what another device still sends', () => {
+    const before = pieceOf({ seen: { left: ['tap:full'], right: ['see-through:opaque'] } });
+    const build = { ...before.build, merges: [{ from: 'right', into: 'left' }] };
+    const merged = applyChange(before, { kind: 'describe', description: { build } });
+    if (!merged.ok) throw new Error(merged.problems[0]?.message);
+    const late = applyChange(merged.value, {
+      kind: 'observe',
+      observation: seen('right', 'knots', { outcome: 'yes' }),
     });
-    const after = applyChange(before, { kind: 'describe', description });
-    expect(after.ok ? '' : after.problems[0]?.message).toMatch(/no surface "legs"/);
+    expect(late.ok && late.value.observations.map((it) => [it.surfaceId, it.testId])).toEqual([
+      ['left', 'tap'],
+      ['left', 'see-through'],
+      ['left', 'knots'],
+    ]);
   });
 
   it('are refused where they were made already, or have nothing to act on', () => {
@@ -249,14 +184,16 @@ describe('a piece file', () => {
     expect(result.ok ? [] : result.problems.map((it) => it.path)).toEqual(['format', 'version']);
   });
 
-  it('takes the usual shop where none is given', () => {
-    const result = read(pieceFile, { format: 'obrik-piece', version: 1, piece: pieceOf() });
-    expect(result.ok && result.value.shop).toMatchObject({
-      units: 'metric',
-      leadCutoffYear: 1978,
-      airCelsius: 18,
-      airHumidity: 55,
-    });
+  it('takes the usual shop where none is given, in either version', () => {
+    for (const version of [1, 2]) {
+      const result = read(pieceFile, { format: 'obrik-piece', version, piece: pieceOf() });
+      expect(result.ok && result.value.shop).toMatchObject({
+        units: 'metric',
+        leadCutoffYear: 1978,
+        airCelsius: 18,
+        airHumidity: 55,
+      });
+    }
   });
 });
 

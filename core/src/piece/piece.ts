@@ -5,7 +5,7 @@ import { aim } from './scheme';
 import { ownSchools } from './shop';
 import type { Problem } from './problem';
 import { typedText } from './text';
-import { areaOf, templateId, templateOf, type Measures, type TemplateSurface } from './templates';
+import { assemble, build, fromOlder, type Build, type Face, type Surface } from './build';
 
 /** A year that furniture may be from. */
 const year = z
@@ -19,16 +19,16 @@ const described = {
     .trim()
     .min(1, 'Give it a name that you will know it by.')
     .max(80, 'Keep it under 80 letters.'),
-  templateId,
-  /** Overall measures of the template: mm, or numbers of parts. */
-  measures: z
-    .record(z.string().max(32), z.number())
-    .refine((it) => Object.keys(it).length <= 40, 'No kind of furniture has that many measures.'),
+  build,
   /** Years of make, as close as known; null where unknown. */
   yearFrom: year.nullable().default(null),
   yearTo: year.nullable().default(null),
   /** It goes to a child's room: lead work is then not done by oneself. */
   childsRoom: z.boolean().default(false),
+  /** It is fixed to the room, or too big to move: it is worked where it stands. */
+  staysInPlace: z.boolean().default(false),
+  /** It stands where water splashes: bathroom, kitchen, laundry. */
+  wetRoom: z.boolean().default(false),
   /** Where it came from, what was paid. */
   origin: typedText().max(500).default(''),
   /** What the owner wants to keep. */
@@ -48,36 +48,17 @@ export const MOST = {
 /** Lists whose entries are about a surface. */
 const SURFACE_LISTS = ['observations', 'confirmations', 'findings', 'layers', 'aims'] as const;
 
-interface Described {
-  templateId: z.infer<typeof templateId>;
-  measures: Measures;
-  yearFrom: number | null;
-  yearTo: number | null;
-}
-
-/** Checks what one field alone can't show: measures against the template, years against each other. */
-const agree = (it: Described, context: z.RefinementCtx): void => {
-  const say = (path: (string | number)[], message: string) =>
-    context.addIssue({ code: 'custom', path, message });
-  for (const measure of templateOf(it.templateId).measures) {
-    const value = it.measures[measure.id];
-    const path = ['measures', measure.id];
-    const unit = measure.kind === 'length' ? ' mm' : '';
-    if (value === undefined) say(path, `${measure.label} is missing.`);
-    else if (value < measure.min || value > measure.max) {
-      say(path, `${measure.label}: between ${measure.min} and ${measure.max}${unit}.`);
-    } else if (measure.kind === 'count' && !Number.isInteger(value)) {
-      say(path, `${measure.label}: a whole number.`);
-    }
-  }
+/** Checks what one field alone can't show: years against each other. */
+const agree = (
+  it: { readonly yearFrom: number | null; readonly yearTo: number | null },
+  context: z.RefinementCtx,
+): void => {
   if (it.yearFrom !== null && it.yearTo !== null && it.yearTo < it.yearFrom) {
-    say(['yearTo'], 'The later year comes before the earlier one.');
-  }
-  const height = it.measures.height ?? 0;
-  for (const part of ['legHeight', 'apronHeight']) {
-    if ((it.measures[part] ?? 0) > height * 0.8) {
-      say(['measures', part], 'That is most of the whole height. Check both.');
-    }
+    context.addIssue({
+      code: 'custom',
+      path: ['yearTo'],
+      message: 'The later year comes before the earlier one.',
+    });
   }
 };
 
@@ -99,86 +80,87 @@ export const strayEntries = (it: Piece): readonly Problem[] => {
 };
 
 /** What is asked when a piece is taken in. */
-export const pieceDescription = z.object(described).superRefine(agree);
+export const pieceDescription = z.preprocess(fromOlder, z.object(described).superRefine(agree));
 export type PieceDescription = z.infer<typeof pieceDescription>;
 
 /** Parts of a description that are changed while the others stay as they are. */
-export const descriptionPart = z
-  .strictObject({
-    name: described.name,
-    templateId: described.templateId,
-    measures: described.measures,
-    yearFrom: described.yearFrom.unwrap(),
-    yearTo: described.yearTo.unwrap(),
-    childsRoom: described.childsRoom.unwrap(),
-    origin: described.origin.unwrap(),
-    keep: described.keep.unwrap(),
-  })
-  .partial();
+export const descriptionPart = z.preprocess(
+  fromOlder,
+  z
+    .strictObject({
+      name: described.name,
+      build: described.build,
+      yearFrom: described.yearFrom.unwrap(),
+      yearTo: described.yearTo.unwrap(),
+      childsRoom: described.childsRoom.unwrap(),
+      origin: described.origin.unwrap(),
+      staysInPlace: described.staysInPlace.unwrap(),
+      wetRoom: described.wetRoom.unwrap(),
+      keep: described.keep.unwrap(),
+    })
+    .partial(),
+);
 export type DescriptionPart = z.infer<typeof descriptionPart>;
 
 /** One article of furniture with all that is known and wanted of it. */
-export const piece = z
-  .object({
-    id,
-    ...described,
-    observations: z.array(observation).max(MOST.observations).default([]),
-    confirmations: z.array(confirmation).max(MOST.confirmations).default([]),
-    findings: z.array(finding).max(MOST.findings).default([]),
-    layers: z.array(paintLayer).max(MOST.layers).default([]),
-    hardware: z.array(hardware).max(MOST.hardware).default([]),
-    aims: z.array(aim).max(MOST.aims).default([]),
-    /** How it is worked where it departs from the shop. */
-    schools: ownSchools.default({}),
-    /** Put away; everything is kept and can be brought back. */
-    archived: z.boolean().default(false),
-  })
-  .superRefine((it, context) => {
-    agree(it, context);
-    for (const { path, message } of strayEntries(it)) {
-      context.addIssue({ code: 'custom', path: path.split('.'), message });
-    }
-    const aimed = new Set<string>();
-    it.aims.forEach(({ surfaceId }, index) => {
-      if (aimed.has(surfaceId)) {
-        const message = `Two aims for "${surfaceId}": keep one.`;
-        context.addIssue({ code: 'custom', path: ['aims', index, 'surfaceId'], message });
+export const piece = z.preprocess(
+  fromOlder,
+  z
+    .object({
+      id,
+      ...described,
+      observations: z.array(observation).max(MOST.observations).default([]),
+      confirmations: z.array(confirmation).max(MOST.confirmations).default([]),
+      findings: z.array(finding).max(MOST.findings).default([]),
+      layers: z.array(paintLayer).max(MOST.layers).default([]),
+      hardware: z.array(hardware).max(MOST.hardware).default([]),
+      aims: z.array(aim).max(MOST.aims).default([]),
+      /** How it is worked where it departs from the shop. */
+      schools: ownSchools.default({}),
+      /** Put away; everything is kept and can be brought back. */
+      archived: z.boolean().default(false),
+    })
+    .superRefine((it, context) => {
+      agree(it, context);
+      for (const { path, message } of strayEntries(it)) {
+        context.addIssue({ code: 'custom', path: path.split('.'), message });
       }
-      aimed.add(surfaceId);
-    });
-  });
+      const aimed = new Set<string>();
+      it.aims.forEach(({ surfaceId }, index) => {
+        if (aimed.has(surfaceId)) {
+          const message = `Two aims for "${surfaceId}": keep one.`;
+          context.addIssue({ code: 'custom', path: ['aims', index, 'surfaceId'], message });
+        }
+        aimed.add(surfaceId);
+      });
+    }),
+);
 export type Piece = z.infer<typeof piece>;
 
 /** Is it for a child, by what was said or by what it is? */
-export const isForChild = (it: Pick<Piece, 'templateId' | 'childsRoom'>): boolean =>
-  it.childsRoom || templateOf(it.templateId).forChild === true;
+export const isForChild = (it: Pick<Piece, 'build' | 'childsRoom'>): boolean =>
+  it.childsRoom || assemble(it.build).forChild;
 
-/** Ids of the surfaces by the measures they follow from: asked at each entry of a ledger. */
-const KNOWN = new WeakMap<Measures, readonly [string, ReadonlySet<string>]>();
+/** Ids of the surfaces by the build they follow from: asked at each entry of a ledger. */
+const KNOWN = new WeakMap<Build, ReadonlySet<string>>();
 
-const knownSurfaces = (it: Pick<Piece, 'templateId' | 'measures'>): ReadonlySet<string> => {
-  const known = KNOWN.get(it.measures);
-  if (known?.[0] === it.templateId) return known[1];
+const knownSurfaces = (it: Pick<Piece, 'build'>): ReadonlySet<string> => {
+  const known = KNOWN.get(it.build);
+  if (known) return known;
   const ids = new Set(surfacesOf(it).map((surface) => surface.id));
-  KNOWN.set(it.measures, [it.templateId, ids]);
+  KNOWN.set(it.build, ids);
   return ids;
 };
 
-/** A surface of a piece with its area. */
-export interface Surface extends TemplateSurface {
-  readonly areaMm2: number;
-}
+/** The surfaces of a piece, as it is built. Areas in mm². */
+export const surfacesOf = (it: Pick<Piece, 'build'>): readonly Surface[] =>
+  assemble(it.build).surfaces;
 
-/** The surfaces of a piece, from its template and measures. Areas in mm². */
-export const surfacesOf = (it: Pick<Piece, 'templateId' | 'measures'>): readonly Surface[] =>
-  templateOf(it.templateId)
-    .surfaces(it.measures)
-    .map((surface) => ({ ...surface, areaMm2: areaOf(surface.panels) }));
+/** The unfolded drawing of a piece, mm. */
+export const facesOf = (it: Pick<Piece, 'build'>): readonly Face[] => assemble(it.build).faces;
 
 /** Says the names of a piece's surfaces; of one that is gone, its id. */
-export const surfaceNames = (
-  it: Pick<Piece, 'templateId' | 'measures'>,
-): ((surfaceId: string) => string) => {
+export const surfaceNames = (it: Pick<Piece, 'build'>): ((surfaceId: string) => string) => {
   const names = new Map(surfacesOf(it).map(({ id: key, name }) => [key, name]));
   return (surfaceId) => names.get(surfaceId) ?? surfaceId;
 };

@@ -38,6 +38,11 @@ export const ROLES = {
   seat: role({ wear: 'high', visibility: 'high', onTop: true }),
   backrest: role({ visibility: 'high' }),
   fronts: role({ visibility: 'high', bordersIn: 'drawers', moves: 'drawers', pulls: true }),
+  falseFronts: role({ visibility: 'high', pulls: true }),
+  fixedPanel: role({ visibility: 'high' }),
+  doorLeaf: role({ wear: 'high', visibility: 'high' }),
+  mirrorFrame: role({ wear: 'low', visibility: 'high' }),
+  arms: role({ wear: 'high', visibility: 'high' }),
   drawerSides: role({ ...OUT_OF_SIGHT, bordersIn: 'drawers', moves: 'drawers' }),
   doors: role({ visibility: 'high', bordersIn: null, moves: 'doors', pulls: true }),
   side: role(),
@@ -53,6 +58,7 @@ export const ROLES = {
   underside: role(OUT_OF_SIGHT),
 } as const satisfies Readonly<Record<string, RoleRow>>;
 export type Role = keyof typeof ROLES;
+export const ROLE_IDS = Object.keys(ROLES) as [Role, ...Role[]];
 
 interface WithRole {
   readonly role: Role;

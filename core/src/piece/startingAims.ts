@@ -21,10 +21,7 @@ const LEFT: Scheme = { kind: 'leave' };
  * An aim for every surface, to start from: what is out of sight (back, inside, drawer boxes) stays
  * as it is, the rest becomes what was chosen. Common practice, no source.
  */
-export const startingAims = (
-  it: Pick<Piece, 'templateId' | 'measures'>,
-  start: Start,
-): readonly Aim[] =>
+export const startingAims = (it: Pick<Piece, 'build'>, start: Start): readonly Aim[] =>
   surfacesOf(it).map((surface): Aim => {
     const shown: Readonly<Record<Start, Scheme>> = {
       paint: PAINTED,

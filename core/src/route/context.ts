@@ -13,6 +13,8 @@ import type { Belief, LeadStatus, SurfaceBeliefs } from '../inspect';
 import {
   carriesPulls,
   movesWith,
+  visibilityOf,
+  wearOf,
   type Aim,
   type Finding,
   type LooseParts,
@@ -20,6 +22,7 @@ import {
   type Piece,
   type Shop,
   type Surface,
+  type Wear,
 } from '../piece';
 import { squareMetres } from '../units';
 import { UNNAMED } from '../words';
@@ -77,6 +80,10 @@ export interface SurfaceContext {
 
 /** Area of a surface, m². */
 export const areaOfFace = (s: SurfaceContext): number => squareMetres(s.surface.areaMm2);
+
+/** How hard a surface is used: in a wet room, whatever is seen of it is splashed and wiped. */
+export const wearOn = (s: SurfaceContext): Wear =>
+  s.piece.wetRoom && visibilityOf(s.surface) !== 'low' ? 'high' : wearOf(s.surface);
 
 /** One of these damages was found, mended by now or not. */
 export const has = (s: SurfaceContext, ...damages: readonly Damage[]): boolean =>

@@ -1,4 +1,4 @@
-import { PAPER_CHOICES, SANDED_OUT_MM, SANDING_MODEL, THIN_FACES } from '../catalog';
+import { PAPER_CHOICES, PROFILES, SANDED_OUT_MM, SANDING_MODEL, THIN_FACES } from '../catalog';
 import { chanceThinnerThan } from '../inspect';
 import {
   chanceOfSandingThrough,
@@ -14,13 +14,14 @@ import { chooseStripWay } from './stripChoice';
 import type { SurfaceContext } from './context';
 
 /**
- * Machine, or by hand: where the veneer is thin, the part is a stick, the shop has no sander, or
+ * Machine, or by hand: where the veneer is thin, the part is a stick or shaped, the shop has no sander, or
  * old paint would be sanded without extraction.
  */
 export const toolFor = (s: SurfaceContext): 'machine' | 'hand' => {
   const { tools } = s.shop;
   const byHand =
     s.surface.part === 'stick' ||
+    PROFILES.get(s.surface.profile).byHand ||
     (s.veneerUm !== null && s.veneerUm < THIN_FACES.handOnlyMm * 1000) ||
     !tools.includes('sander') ||
     (s.finish.paint && !tools.includes('extractor'));
@@ -74,6 +75,7 @@ export const taskFor = (s: SurfaceContext): SandingTask =>
     jankaLbf: s.wood.jankaLbf,
     tool: toolFor(s),
     areaMm2: s.surface.areaMm2,
+    slower: PROFILES.get(s.surface.profile).slower,
   });
 
 /** For a surface, the chance that its veneer is thinner than this, µm; never on solid wood. */

@@ -17,7 +17,7 @@ import {
   type GapCheck,
   type TopcoatVerdict,
 } from '../coating';
-import { isCoated, wearOf } from '../piece';
+import { isCoated } from '../piece';
 import { coatsOn, type Coat, type Series } from '../work';
 import { remembered } from './memo';
 import {
@@ -29,7 +29,7 @@ import {
   paintPlanOf,
   stainsOf,
 } from './coloured';
-import { type SurfaceContext, has, renewsClear } from './context';
+import { type SurfaceContext, has, renewsClear, wearOn } from './context';
 import { primeCoatsOf, primerOf } from './primed';
 
 /** The last coat below the topcoat; undefined where that goes on bare wood. */
@@ -77,7 +77,7 @@ export const topcoatOf = remembered((s: SurfaceContext): TopcoatPlan | undefined
     coating,
     coats: leavesFilm(COATINGS.get(coating))
       ? Math.min(
-          CLEAR_COATS[scheme.wear ?? wearOf(s.surface)],
+          CLEAR_COATS[scheme.wear ?? wearOn(s)],
           renewsClear(s) ? RENEWED_COATS.value : Infinity,
         )
       : WIPED_ROUNDS.value,

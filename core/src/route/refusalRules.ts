@@ -1,6 +1,6 @@
 import { COATINGS, DAMAGES, DECISIONS, leavesFilm } from '../catalog';
 import { TOPCOATS } from '../coating';
-import { isCoated, visibilityOf, wearOf } from '../piece';
+import { isCoated, visibilityOf } from '../piece';
 import { planLadder, sandingTask } from '../sanding';
 import { REFUSAL_WORDS as WORDS, about } from '../words';
 import { ladderFor } from './faceSanding';
@@ -14,6 +14,7 @@ import {
   keepsFilm,
   leadObservations,
   observationsOf,
+  wearOn,
 } from './context';
 import { coatsOf, topcoatOf, topcoatVerdictOf } from './finishing';
 import { chanceSlick } from './primed';
@@ -214,7 +215,7 @@ export const REFUSAL_RULES: readonly RefusalRule[] = [
       s.worked &&
       'topcoat' in s.aim.scheme &&
       (s.aim.scheme.topcoat === 'wax' || s.aim.scheme.topcoat === 'shellac') &&
-      (s.aim.scheme.wear ?? wearOf(s.surface)) === 'high'
+      (s.aim.scheme.wear ?? wearOn(s)) === 'high'
         ? { ...WORDS.weakTop[s.aim.scheme.topcoat], observationIds: [] }
         : undefined,
   },
@@ -226,7 +227,7 @@ export const REFUSAL_RULES: readonly RefusalRule[] = [
       s.aim.scheme.kind === 'painted' &&
       s.aim.scheme.paint === 'mineralPaint' &&
       s.aim.scheme.topcoat === 'none' &&
-      (s.aim.scheme.wear ?? wearOf(s.surface)) !== 'low'
+      (s.aim.scheme.wear ?? wearOn(s)) !== 'low'
         ? { ...WORDS.openChalk, observationIds: [] }
         : undefined,
   },

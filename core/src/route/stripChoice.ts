@@ -5,6 +5,7 @@ import {
   FINISHES,
   LAYERS_A_ROUND,
   MINUTES_PER_MINOR_UNIT,
+  PROFILES,
   STRIP_WAYS,
   TOOLS,
   WEIGHTS,
@@ -53,14 +54,19 @@ const stubbornness = (s: SurfaceContext): number => {
     : s.finish.stripEffort;
 };
 
+/** What flattens or gouges would ruin it: it was built so, or somebody found it. */
+const isShaped = (s: SurfaceContext): boolean =>
+  PROFILES.get(s.surface.profile).spares || has(s, 'carving');
+
+const firstLayerSlower = (s: SurfaceContext): number =>
+  Math.max(PROFILES.get(s.surface.profile).stripSlower, has(s, 'carving') ? CARVED.slower : 1);
+
 /** Effort of a way on a surface, by area, layers and how stubborn the finish is; in carving the first
  * layer takes many times as long. */
 export const stripEffort = (way: Way, s: SurfaceContext): Effort => ({
   rate: `strip-${way.id}`,
   fixed: 0,
-  each:
-    way.minutesPerM2 * (has(s, 'carving') ? CARVED.slower : 1) +
-    way.minutesPerFurtherLayer * (layersOn(s) - 1),
+  each: way.minutesPerM2 * firstLayerSlower(s) + way.minutesPerFurtherLayer * (layersOn(s) - 1),
   quantity: areaOfFace(s),
   unit: 'm2',
   times: stubbornness(s),
@@ -89,7 +95,7 @@ const forbids = (way: Way, s: SurfaceContext): string | undefined => {
     return words.noTool(TOOLS.get(way.tool).phrase);
   }
   if (s.veneerUm !== null && !way.forVeneer) return words.onVeneer(way.notOn);
-  if (has(s, 'carving') && !way.forCarving) return words.onCarving;
+  if (isShaped(s) && !way.forCarving) return words.onCarving;
   const { finish, wood } = s.beliefs;
   if (mayBe(chanceOfAny(finish.distribution, PAINTS)) && !way.forPaint) return words.onPaint;
   const ruins = dangersIn(way).flatMap((it) => forbiddenBy(it, s, true) ?? [])[0];

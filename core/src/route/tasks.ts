@@ -1,3 +1,4 @@
+import { PROFILES } from '../catalog';
 import type { Task } from '../work';
 import { openQuestions } from './questions';
 import { RULES } from './rules';
@@ -8,6 +9,15 @@ import type { SurfaceContext } from './context';
 /** What was asked for on each surface so far. */
 type Asked = Map<string, Task[]>;
 
+/** What goes by area takes longer on a shaped face. Stripping and ladders reckon with it themselves. */
+const byShape = (draft: Draft, rule: SurfaceRule, s: SurfaceContext): Draft => {
+  const { slower } = PROFILES.get(s.surface.profile);
+  const own = rule.phase === 'strip' || draft.ladder || draft.effort.unit !== 'm2';
+  return slower === 1 || own
+    ? draft
+    : { ...draft, effort: { ...draft.effort, each: draft.effort.each * slower } };
+};
+
 const onSurface = (
   rule: SurfaceRule,
   s: SurfaceContext,
@@ -15,7 +25,7 @@ const onSurface = (
 ): readonly Task[] =>
   rule.applies(s, asked)
     ? rule.work(s, asked).map((draft) =>
-        taskOf(draft, {
+        taskOf(byShape(draft, rule, s), {
           rule,
           place: { of: 'surface', id: s.surface.id },
           surfaceIds: [s.surface.id],

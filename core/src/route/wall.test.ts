@@ -1,11 +1,4 @@
-import {
-  USUAL_SHOP,
-  newPiece,
-  pieceDescription,
-  surfacesOf,
-  templateOf,
-  type Piece,
-} from '../piece';
+import { USUAL_SHOP, newPiece, pieceDescription, facesOf, surfacesOf, type Piece } from '../piece';
 import { usualMeasures } from '../testing/pieces';
 import { planRoute, type Operation } from './index';
 
@@ -66,8 +59,8 @@ describe('a wall of nine bays', () => {
   });
 
   it('is drawn bay beside bay, none over another', () => {
-    const faces = templateOf('wall').faces(piece.measures);
-    const frames = faces.filter((it) => it.surfaceId.startsWith('frame'));
+    const faces = facesOf(piece);
+    const frames = faces.filter((it) => it.surfaceId?.startsWith('frame'));
     expect(frames).toHaveLength(9);
     frames.slice(1).forEach((it, index) => {
       expect(it.x).toBeCloseTo((frames[index]?.x ?? 0) + 800);

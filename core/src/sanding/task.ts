@@ -18,6 +18,8 @@ export const sandingTask = z.object({
   /** Side hardness, lbf (Janka). */
   jankaLbf: z.number().min(50).max(5000).default(1000),
   tool: z.enum(['machine', 'hand']).default('machine'),
+  /** Times as long as on a flat face, by its shape. */
+  slower: z.number().min(1).max(10).default(1),
   areaMm2: z.number().min(0).max(1e9).default(1e6),
   /** Where the lead question stands; dust is refused unless it is closed. */
   lead: z.enum(['notAsked', 'open', 'found', 'notFound']).default('notAsked'),

@@ -14,8 +14,9 @@ export const removalUm = (clearUm: number, grade: Grade): number =>
     (clearUm - scratchDepthUm(grade)) * (1 + SANDING_MODEL.removalMargin),
   );
 
-/** How many times as long as by machine. */
-const slower = ({ tool }: SandingTask): number => (tool === 'hand' ? SANDING_MODEL.byHand : 1);
+/** How many times as long as by machine on a flat face. */
+const slower = ({ tool, slower: shape }: SandingTask): number =>
+  (tool === 'hand' ? SANDING_MODEL.byHand : 1) * shape;
 
 /** One even pass over a square metre, minutes. */
 const passMinutes = (task: SandingTask): number => {

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import {
   DAMAGES,
+  PROFILES,
   INSPECTION_TESTS,
   SCHOOLS,
   TOOLS,
@@ -9,8 +10,14 @@ import {
   type Variable,
 } from '../catalog';
 import {
-  TEMPLATES,
+  BODY_KINDS,
+  QUICK_STARTS,
   applicator,
+  assemble,
+  buildOf,
+  buildOfOld,
+  cellKind,
+  doorStyle,
   effect,
   hardware,
   layerFeel,
@@ -27,6 +34,11 @@ import {
   surfacesOf,
   topcoat,
   type Aim,
+  type Body,
+  type BodyKind,
+  type BodyKindId,
+  type Build,
+  type Front,
   type Change,
   type Confirmation,
   type Finding,
@@ -39,41 +51,128 @@ import {
   type Scheme,
   type Shop,
 } from '../piece';
+import { usualMeasures } from './pieces';
 
 const id = fc.stringMatching(/^[A-Za-z0-9_-]{6,12}$/);
 const at = fc
   .date({ min: new Date('2020-01-01'), max: new Date('2030-01-01'), noInvalidDate: true })
   .map((it) => it.toISOString());
 
+const NEVER_TALLER = ['legHeight', 'apronHeight', 'corniceHeight'];
+
 const measureValue = (it: Measure): fc.Arbitrary<number> => {
   // Lengths stay in the lower half, so that legs don't outgrow the piece.
   const max = it.kind === 'count' ? Math.min(it.max, 5) : Math.round((it.usual + it.max) / 2);
-  const min =
-    it.id === 'legHeight' || it.id === 'apronHeight' ? it.min : Math.max(it.min, it.usual);
-  return it.id === 'legHeight' || it.id === 'apronHeight'
+  const min = NEVER_TALLER.includes(it.id) ? it.min : Math.max(it.min, it.usual);
+  return NEVER_TALLER.includes(it.id)
     ? fc.integer({ min, max: Math.max(min, it.usual) })
     : fc.integer({ min: Math.min(min, max), max });
 };
 
-/** A description of any kind of furniture, of any age. */
-export const descriptions: fc.Arbitrary<PieceDescription> = fc
-  .constantFrom(...TEMPLATES)
-  .chain((template) =>
+/** A front of a few lanes and cells of any kind. */
+export const fronts: fc.Arbitrary<Front> = fc.record({
+  lanes: fc.constantFrom('columns' as const, 'rows' as const),
+  of: fc.array(
     fc.record({
-      name: fc.constant('Generated'),
-      templateId: fc.constant(template.id),
-      measures: fc.record(
-        Object.fromEntries(template.measures.map((it) => [it.id, measureValue(it)])),
+      size: fc.constantFrom(1, 2, 0.5),
+      cells: fc.array(
+        fc.record({
+          kind: fc.constantFrom(...cellKind.options),
+          size: fc.constantFrom(1, 1, 2),
+          style: fc.constantFrom(...doorStyle.options),
+          shelves: fc.integer({ min: 0, max: 3 }),
+          set: fc.constantFrom('', '', '', 'b'),
+        }),
+        { minLength: 1, maxLength: 4 },
       ),
-      years: fc.oneof(
-        fc.constant([null, null] as const),
-        fc
-          .tuple(fc.integer({ min: 1850, max: 2010 }), fc.integer({ min: 0, max: 15 }))
-          .map(([from, span]) => [from, from + span] as const),
-      ),
-      childsRoom: fc.boolean(),
     }),
+    { minLength: 1, maxLength: 4 },
+  ),
+});
+
+const bodyOf = (index: number, kinds: readonly BodyKind[]): fc.Arbitrary<Body> =>
+  fc.constantFrom(...kinds).chain((kind) =>
+    fc.record({
+      id: fc.constant(index === 0 ? '' : String(index + 1)),
+      kind: fc.constant(kind.id as BodyKindId),
+      name: fc.constant(index === 0 ? '' : `Part ${index + 1}`),
+      stands: fc.constantFrom('beside' as const, 'on' as const),
+      measures: fc.record(Object.fromEntries(kind.measures.map((it) => [it.id, measureValue(it)]))),
+      choices: fc.record(
+        Object.fromEntries(
+          kind.choices.map((it) => [it.id, fc.constantFrom(...it.options.map((one) => one.id))]),
+        ),
+      ),
+      front: kind.front ? fronts : fc.constant(null),
+    }),
+  );
+
+/** Anything that can be built: bodies of any kind and measure, surfaces split, merged, added, shaped. */
+export const builds: fc.Arbitrary<Build> = fc
+  .integer({ min: 1, max: 3 })
+  .chain((count) =>
+    fc.tuple(...Array.from({ length: count }, (_, index) => bodyOf(index, BODY_KINDS))),
   )
+  .map((bodies) => buildOf(bodies))
+  .chain((it) => {
+    const ids = assemble(it).surfaces.map((one) => one.id);
+    const one = fc.constantFrom(...ids);
+    return fc
+      .record({
+        count: fc.constantFrom(1, 1, 2),
+        edits: fc.array(fc.record({ surfaceId: one, profile: fc.constantFrom(...PROFILES.ids) }), {
+          maxLength: 3,
+        }),
+        splits: fc.array(
+          fc.record({
+            of: one,
+            id: fc.constant('half'),
+            name: fc.constant('Left half'),
+            share: fc.constantFrom(0.5, 0.25),
+            cut: fc.constantFrom('upright' as const, 'level' as const),
+          }),
+          { maxLength: 1 },
+        ),
+        merges: fc.array(fc.record({ from: one, into: one }), { maxLength: 2 }),
+      })
+      .map((told) => ({ ...it, ...told }));
+  });
+
+/** One body as it usually is: what comes in most often, and is planned quickly. */
+const plainBuilds: fc.Arbitrary<Build> = bodyOf(
+  0,
+  BODY_KINDS.filter((it) => it.front === undefined),
+).map((it) => buildOf([it]));
+
+const chests: fc.Arbitrary<Build> = fc
+  .record({
+    template: fc.constantFrom('chest' as const, 'cabinet' as const, 'bookcase' as const),
+    rows: fc.integer({ min: 1, max: 5 }),
+    columns: fc.integer({ min: 1, max: 3 }),
+  })
+  .map(({ template, rows, columns }) =>
+    buildOfOld(template, { ...usualMeasures(template), rows, columns, doors: rows }),
+  );
+
+/** A description of any piece, of any age. */
+export const descriptions: fc.Arbitrary<PieceDescription> = fc
+  .record({
+    name: fc.constant('Generated'),
+    build: fc.oneof(
+      { weight: 4, arbitrary: chests },
+      { weight: 4, arbitrary: plainBuilds },
+      { weight: 1, arbitrary: fc.constantFrom(...QUICK_STARTS.map((it) => it.build)) },
+    ),
+    years: fc.oneof(
+      fc.constant([null, null] as const),
+      fc
+        .tuple(fc.integer({ min: 1850, max: 2010 }), fc.integer({ min: 0, max: 15 }))
+        .map(([from, span]) => [from, from + span] as const),
+    ),
+    childsRoom: fc.boolean(),
+    staysInPlace: fc.constantFrom(false, false, true),
+    wetRoom: fc.constantFrom(false, false, true),
+  })
   .map(({ years: [yearFrom, yearTo], ...rest }) =>
     pieceDescription.parse({ ...rest, yearFrom, yearTo }),
   );

@@ -1,26 +1,31 @@
 import type { Damage, Variable } from '../catalog';
 import {
   aim,
+  quickStart,
   finding,
   newPiece,
   pieceDescription,
   surfacesOf,
-  templateOf,
   type Aim,
+  type OldTemplate,
   type Observation,
   type Piece,
+  type PieceDescription,
   type Scheme,
   type Shade,
-  type TemplateId,
   type Topcoat,
 } from '../piece';
 
 /** A piece for a test, told surface by surface. */
 export interface Told {
-  readonly template?: TemplateId;
+  /** A kind of version 1, by its measures; a chest where nothing is said. */
+  readonly template?: OldTemplate;
+  /** A quick start instead. */
+  readonly start?: string;
   readonly measures?: Readonly<Record<string, number>>;
   readonly years?: readonly [number | null, number | null];
   readonly childsRoom?: boolean;
+  readonly described?: Partial<PieceDescription>;
   /** "test:outcome", or "test:outcome:layer" for a lead result. */
   readonly seen?: Readonly<Record<string, readonly string[]>>;
   readonly readings?: Readonly<Record<string, Readonly<Record<string, number>>>>;
@@ -48,9 +53,27 @@ export const stained = (topcoat: Topcoat = 'waterborne'): Scheme => ({
 export const clear = (topcoat: Topcoat = 'waterborne'): Scheme => ({ kind: 'clear', topcoat });
 export const LEAVE: Scheme = { kind: 'leave' };
 
-/** The measures that a template usually has. */
-export const usualMeasures = (template: TemplateId): Record<string, number> =>
-  Object.fromEntries(templateOf(template).measures.map((it) => [it.id, it.usual]));
+const LEGGED = { width: 1000, depth: 420, height: 850, legHeight: 120 };
+const SEAT = { width: 1400, depth: 380, height: 450, apronHeight: 80, backrestHeight: 0 };
+
+/** What each kind of version 1 was asked for, and its usual figures. */
+const OLD_MEASURES: Readonly<Record<OldTemplate, Readonly<Record<string, number>>>> = {
+  chest: { width: 900, depth: 450, height: 850, legHeight: 100, rows: 4, columns: 1 },
+  cabinet: { ...LEGGED, doors: 2, shelves: 1 },
+  table: { width: 1400, depth: 800, height: 750, apronHeight: 90 },
+  bench: SEAT,
+  wardrobe: { width: 1100, depth: 580, height: 1950, legHeight: 80, doors: 2, shelves: 1 },
+  bookcase: { width: 800, depth: 300, height: 1800, legHeight: 0, shelves: 4 },
+  wall: { bays: 3, bayWidth: 800, depth: 320, height: 2200, shelves: 4, doors: 2 },
+  stool: { width: 360, depth: 360, height: 480, apronHeight: 60 },
+  crib: { width: 1240, depth: 660, height: 800, slats: 36 },
+};
+export const OLD_TEMPLATES = Object.keys(OLD_MEASURES) as readonly OldTemplate[];
+
+/** The measures that a kind of version 1 usually had. */
+export const usualMeasures = (template: OldTemplate): Record<string, number> => ({
+  ...OLD_MEASURES[template],
+});
 
 /** An observation. Its id tells what it is, so that tests can name it. */
 export const seen = (
@@ -77,8 +100,10 @@ export const pieceOf = (told: Told = {}): Piece => {
   const [yearFrom, yearTo] = told.years ?? [1990, 1999];
   const description = pieceDescription.parse({
     name: 'Test piece',
-    templateId,
-    measures: { ...usualMeasures(templateId), ...told.measures },
+    ...(told.start === undefined
+      ? { templateId, measures: { ...usualMeasures(templateId), ...told.measures } }
+      : { build: quickStart(told.start)?.build }),
+    ...told.described,
     yearFrom,
     yearTo,
     childsRoom: told.childsRoom ?? false,
@@ -116,10 +141,5 @@ export const pieceOf = (told: Told = {}): Piece => {
 };
 
 /** The same aim for every surface of a template. */
-export const allAims = (template: TemplateId, scheme: Scheme): Record<string, Scheme> =>
-  Object.fromEntries(
-    surfacesOf({ templateId: template, measures: usualMeasures(template) }).map((it) => [
-      it.id,
-      scheme,
-    ]),
-  );
+export const allAims = (template: OldTemplate, scheme: Scheme): Record<string, Scheme> =>
+  Object.fromEntries(surfacesOf(pieceOf({ template })).map((it) => [it.id, scheme]));

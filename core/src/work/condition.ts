@@ -42,6 +42,8 @@ export type Condition = (typeof CONDITIONS)[number];
 export const PIECE_CONDITIONS = [
   'contained',
   'photographed',
+  'roomCovered',
+  'edgesSealed',
   'drawersMasked',
   'fittingsPolished',
   'fittingsRepainted',

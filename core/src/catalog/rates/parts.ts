@@ -53,6 +53,10 @@ export const PART_RATES = {
   pullOn: byPart(4, 3),
   backOn: byPlace(0, 10),
   bumpers: byPiece(0, 5, use('clearBumpers', 8, 'masks')),
+  /** Floor and walls around what stays where it is: paper, film, tape. */
+  coverRoom: byPiece(0, 25, use('maskingTape', 15, 'atHand')),
+  /** Two thin coats into cut edges and joints, with a small brush. */
+  sealEdges: byPiece(0, 20),
   anchor: byPiece(0, 12, use('wallAnchors', 2, 'atHand')),
   /** Walking round the piece in a raking light, with the small brush at hand. */
   touchUp: byArea(20, 8),

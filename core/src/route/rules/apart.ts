@@ -35,6 +35,23 @@ export const APART_RULES: readonly Rule[] = [
     }),
   }),
   pieceRule({
+    id: 'cover-the-room',
+    phase: 'record',
+    place: { of: 'piece' },
+    asks: (whole) =>
+      whole.piece.staysInPlace && !isDoneToPiece(whole, 'roomCovered') ? worked(whole) : [],
+    because: () => WORDS.coverRoom.because,
+    work: (whole) => ({
+      method: 'cover-room',
+      rank: 5,
+      title: WORDS.coverRoom.title,
+      how: WORDS.coverRoom.how(whole.piece.wetRoom),
+      ...by('coverRoom', 1),
+      traits: { makesOfPiece: ['roomCovered'] },
+      cautions: WORDS.coverRoom.cautions,
+    }),
+  }),
+  pieceRule({
     id: 'mask-drawers-that-stay',
     phase: 'block',
     place: { of: 'parts', id: 'drawers' },

@@ -7,7 +7,6 @@ import {
   USUAL_SHEEN,
   WAITS,
 } from '../../catalog';
-import { wearOf } from '../../piece';
 import { COAT_WORDS as WORDS, capital } from '../../words';
 import type { Coat } from '../../work';
 import { repairOf } from '../repairs';
@@ -22,6 +21,7 @@ import {
   isTouchedIn,
   keepsFilm,
   isDry,
+  wearOn,
 } from '../context';
 import { belowTopcoat, coatsInSeries, isToBeDulledUnder, pendingOf, topcoatOf } from '../finishing';
 
@@ -81,7 +81,7 @@ export const PROTECT_RULES: readonly Rule[] = [
     phase: 'protect',
     applies: (s) => pendingOf(s, 'clear').length > 0,
     because: (s) => {
-      const wear = ('wear' in s.aim.scheme && s.aim.scheme.wear) || wearOf(s.surface);
+      const wear = ('wear' in s.aim.scheme && s.aim.scheme.wear) || wearOn(s);
       return coatsInSeries(s, 'clear').some(isFilm)
         ? WORDS.topcoat.becauseWear(wear, CLEAR_COATS[wear])
         : WORDS.topcoat.becauseWiped;

@@ -1,5 +1,5 @@
 import { ANCHOR_FROM_MM, TIPS_FROM_MM } from '../../catalog';
-import { templateOf } from '../../piece';
+import { assemble, visibilityOf } from '../../piece';
 import { PARTS_WORDS as WORDS } from '../../words';
 import { pieceRule, type Rule } from '../rule';
 import { isDoneToPiece, type Whole } from '../whole';
@@ -20,11 +20,9 @@ import {
 
 /** From which height on it could fall on somebody, mm. */
 const tipsFrom = ({ piece }: Whole): number =>
-  templateOf(piece.templateId).storesClothes || piece.childsRoom
-    ? TIPS_FROM_MM.value
-    : ANCHOR_FROM_MM.value;
+  piece.build.storesClothes || piece.childsRoom ? TIPS_FROM_MM.value : ANCHOR_FROM_MM.value;
 
-const heightOf = ({ piece }: Whole): number => piece.measures.height ?? 0;
+const heightOf = ({ piece }: Whole): number => assemble(piece.build).size.height;
 
 /** Everything that came off goes back on, and the piece is made fit to stand and run. */
 export const TOGETHER_RULES: readonly Rule[] = [
@@ -133,11 +131,31 @@ export const TOGETHER_RULES: readonly Rule[] = [
     }),
   }),
   pieceRule({
+    id: 'edges-sealed-where-water-stands',
+    phase: 'reassemble',
+    place: { of: 'piece' },
+    asks: (whole) =>
+      whole.piece.wetRoom && !isDoneToPiece(whole, 'edgesSealed')
+        ? worked(whole).filter((s) => visibilityOf(s.surface) !== 'low')
+        : [],
+    because: () => WORDS.sealEdges.because,
+    work: () => ({
+      method: 'seal-edges',
+      rank: 4,
+      occurrence: '1',
+      title: WORDS.sealEdges.title,
+      how: WORDS.sealEdges.how,
+      ...by('sealEdges', 1),
+      traits: { makesOfPiece: ['edgesSealed'] },
+    }),
+  }),
+  pieceRule({
     id: 'tall-stands-anchored',
     phase: 'reassemble',
     place: { of: 'piece' },
     asks: (whole) =>
-      !templateOf(whole.piece.templateId).forChild &&
+      !assemble(whole.piece.build).forChild &&
+      !whole.piece.staysInPlace &&
       heightOf(whole) >= tipsFrom(whole) &&
       !isDoneToPiece(whole, 'anchorReady')
         ? worked(whole)

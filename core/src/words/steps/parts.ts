@@ -156,6 +156,37 @@ export const touchUp = {
   ],
 } as const;
 
+export const coverRoom = {
+  title: 'Cover the floor, the walls and what stands beside it',
+  because: 'It is worked where it stands: drips, dust and overspray land in the room.',
+  how: (wet: boolean): readonly string[] => [
+    'Paper on the floor and film over it, taped to the skirting. Tape along every wall that it meets.',
+    'Measure how far the room door and the window open: a draught over wet coats brings dust.',
+    'Doors and drawers come out and are done elsewhere; only what is fixed is coated here.',
+    ...(wet
+      ? [
+          'Wet room: no shower and no bath from the first coat until the last has been dry for a day. Dry the air first.',
+          'Cut the old sealant along basin and wall with a knife; new sealant goes in last of all.',
+        ]
+      : []),
+  ],
+  cautions: [
+    byLabel(
+      'In a room that is lived in: windows open, pilot lights and gas heaters off before solvents are opened, and nobody sleeps there until the smell is gone.',
+    ),
+  ],
+} as const;
+
+export const sealEdges = {
+  title: 'Seal the edges that water reaches',
+  because: 'In a wet room water gets in at cut edges, joints and the foot, and lifts every coat.',
+  how: [
+    'Lower edges, cut-outs for pipes, the joint along the basin: two thin coats of the last material, worked in with a small brush, dry between.',
+    'Right: the edge is as smooth and closed as the face. Wrong: it still drinks; one more coat.',
+    'Then a thin line of sealant where it meets basin, wall and floor, smoothed with a wet finger.',
+  ],
+} as const;
+
 export const anchor = {
   title: 'Prepare an anchor for the wall',
   because: (clothes: boolean) =>

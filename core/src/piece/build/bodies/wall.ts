@@ -1,14 +1,5 @@
-import {
-  BOARD_MM,
-  countMeasure,
-  lengthMeasure,
-  measure,
-  panel,
-  type Face,
-  type Measures,
-  type Template,
-  type TemplateSurface,
-} from './shape';
+import { countMeasure, lengthMeasure, measure, type Body, type BodyKind } from '../bodyKind';
+import { BOARD_MM, GAP_MM, face, panel, surface, type Face, type PartSurface } from '../part';
 
 /** One bay of a wall: what its front is divided into, mm. */
 interface Bay {
@@ -21,7 +12,7 @@ interface Bay {
   readonly doorHeight: number;
 }
 
-const bayOf = (m: Measures): Bay => ({
+const bayOf = (m: Body): Bay => ({
   width: measure(m, 'bayWidth'),
   depth: measure(m, 'depth'),
   height: measure(m, 'height'),
@@ -30,51 +21,51 @@ const bayOf = (m: Measures): Bay => ({
   doorHeight: measure(m, 'doors') > 0 ? Math.min(700, measure(m, 'height') / 3) : 0,
 });
 
-const numbers = (m: Measures): readonly number[] =>
+const numbers = (m: Body): readonly number[] =>
   Array.from({ length: measure(m, 'bays') }, (_, index) => index + 1);
 
 /** Height of the open part above the doors, mm. */
 const openHeight = (it: Bay): number => it.height - it.doorHeight - 2 * BOARD_MM;
 const innerWidth = (it: Bay): number => it.width - 2 * BOARD_MM;
 
-const surfacesOfBay = (it: Bay, number: number): readonly TemplateSurface[] => [
-  {
+const CORNICE_MM = 120;
+const PLINTH_MM = 100;
+
+const surfacesOfBay = (it: Bay, number: number): readonly PartSurface[] => [
+  surface({
     id: `shelves-${number}`,
     role: 'shelves',
     name: `Bay ${number} shelves`,
-    part: 'panel',
     count: Math.max(1, it.shelves),
     panels: [
       panel(innerWidth(it), it.depth, 2 * it.shelves + 1),
       panel(innerWidth(it), BOARD_MM, it.shelves),
     ],
-  },
-  {
+  }),
+  surface({
     id: `panel-${number}`,
     role: 'backPanel',
     name: `Bay ${number} back panel`,
     part: 'back',
-    count: 1,
     panels: [panel(innerWidth(it), openHeight(it))],
-  },
-  {
+  }),
+  surface({
     id: `frame-${number}`,
     role: 'frame',
     name: `Bay ${number} uprights`,
     part: 'stick',
     count: 2,
     panels: [panel(BOARD_MM, it.height, 2), panel(it.depth, openHeight(it), 2)],
-  },
+  }),
   ...(it.doors > 0
     ? [
-        {
+        surface({
           id: `doors-${number}`,
-          role: 'doors' as const,
+          role: 'doors',
           name: `Bay ${number} doors`,
-          part: 'panel' as const,
           count: it.doors,
           panels: [panel(innerWidth(it) / it.doors, it.doorHeight, it.doors)],
-        },
+        }),
       ]
     : []),
 ];
@@ -84,37 +75,35 @@ const facesOfBay = (it: Bay, number: number, x: number, y: number): readonly Fac
   const step = open / (it.shelves + 1);
   const inner = innerWidth(it);
   return [
-    { surfaceId: `frame-${number}`, x, y, width: it.width, height: it.height },
-    {
-      surfaceId: `panel-${number}`,
-      x: x + BOARD_MM,
-      y: y + BOARD_MM,
-      width: inner,
-      height: open,
-    },
-    ...Array.from({ length: it.shelves }, (_, index) => ({
-      surfaceId: `shelves-${number}`,
-      x: x + BOARD_MM,
-      y: y + BOARD_MM + step * (index + 1) - BOARD_MM / 2,
-      width: inner,
-      height: BOARD_MM,
-    })),
-    ...Array.from({ length: it.doors }, (_, index) => ({
-      surfaceId: `doors-${number}`,
-      x: x + BOARD_MM + (inner / it.doors) * index,
-      y: y + it.height - it.doorHeight - BOARD_MM / 2,
-      width: inner / it.doors,
-      height: it.doorHeight,
-    })),
+    face(`frame-${number}`, x, y, it.width, it.height),
+    face(`panel-${number}`, x + BOARD_MM, y + BOARD_MM, inner, open),
+    ...Array.from({ length: it.shelves }, (_, index) =>
+      face(
+        `shelves-${number}`,
+        x + BOARD_MM,
+        y + BOARD_MM + step * (index + 1) - BOARD_MM / 2,
+        inner,
+        BOARD_MM,
+      ),
+    ),
+    ...Array.from({ length: it.doors }, (_, index) =>
+      face(
+        `doors-${number}`,
+        x + BOARD_MM + (inner / it.doors) * index,
+        y + it.height - it.doorHeight - BOARD_MM / 2,
+        inner / it.doors,
+        it.doorHeight,
+        'door',
+      ),
+    ),
   ];
 };
 
-const GAP = 40;
-
-/** Fitted shelves in bays, with doors below: each bay is assessed and planned by itself. */
-export const wall = {
+/** Fitted shelves in bays, with doors below: each bay is looked at and planned by itself. */
+export const wall: BodyKind<'wall'> = {
   id: 'wall',
   name: 'Wall of shelves',
+  what: 'Fitted shelves in bays, with doors below.',
   measures: [
     countMeasure('bays', 'Bays', 3, 1, 12),
     lengthMeasure('bayWidth', 'Width of a bay', 800, 250, 1800),
@@ -123,61 +112,51 @@ export const wall = {
     countMeasure('shelves', 'Shelves in a bay', 4, 0, 12),
     countMeasure('doors', 'Doors below, in a bay', 2, 0, 2),
   ],
+  choices: [],
+  size: (m) => ({
+    width: measure(m, 'bayWidth') * measure(m, 'bays'),
+    depth: measure(m, 'depth'),
+    height: measure(m, 'height'),
+  }),
   surfaces: (m) => {
     const it = bayOf(m);
     const length = it.width * measure(m, 'bays');
+    const end = [panel(it.depth, it.height)];
     return [
-      {
+      surface({
         id: 'cornice',
         role: 'cornice',
         name: 'Cornice',
         part: 'stick',
-        count: 1,
-        panels: [panel(length, 120), panel(it.depth, 120, 2)],
-      },
-      {
-        id: 'left',
-        role: 'side',
-        name: 'Left end',
-        part: 'panel',
-        count: 1,
-        panels: [panel(it.depth, it.height)],
-      },
-      {
-        id: 'right',
-        role: 'side',
-        name: 'Right end',
-        part: 'panel',
-        count: 1,
-        panels: [panel(it.depth, it.height)],
-      },
-      {
+        panels: [panel(length, CORNICE_MM), panel(it.depth, CORNICE_MM, 2)],
+      }),
+      surface({ id: 'left', role: 'side', name: 'Left end', panels: end }),
+      surface({ id: 'right', role: 'side', name: 'Right end', panels: end }),
+      surface({
         id: 'plinth',
         role: 'plinth',
         name: 'Plinth',
         part: 'stick',
-        count: 1,
-        panels: [panel(length, 100)],
-      },
+        panels: [panel(length, PLINTH_MM)],
+      }),
       ...numbers(m).flatMap((number) => surfacesOfBay(it, number)),
     ];
   },
   faces: (m) => {
     const it = bayOf(m);
-    const x = it.depth + GAP;
+    const x = it.depth + GAP_MM;
+    const y = CORNICE_MM + GAP_MM;
     const length = it.width * measure(m, 'bays');
     return [
-      { surfaceId: 'cornice', x, y: 0, width: length, height: 120 },
-      { surfaceId: 'left', x: 0, y: 120 + GAP, width: it.depth, height: it.height },
-      ...numbers(m).flatMap((number) =>
-        facesOfBay(it, number, x + it.width * (number - 1), 120 + GAP),
-      ),
-      { surfaceId: 'right', x: x + length + GAP, y: 120 + GAP, width: it.depth, height: it.height },
-      { surfaceId: 'plinth', x, y: 120 + 2 * GAP + it.height, width: length, height: 100 },
+      face('cornice', x, 0, length, CORNICE_MM),
+      face('left', 0, y, it.depth, it.height),
+      ...numbers(m).flatMap((number) => facesOfBay(it, number, x + it.width * (number - 1), y)),
+      face('right', x + length + GAP_MM, y, it.depth, it.height),
+      face('plinth', x, y + it.height + GAP_MM, length, PLINTH_MM),
     ];
   },
-  looseParts: (m) => {
+  loose: (m) => {
     const doors = measure(m, 'bays') * measure(m, 'doors');
     return { drawers: 0, doors, pulls: doors };
   },
-} as const satisfies Template;
+};
