@@ -17,11 +17,11 @@ import {
   newPiece,
   pieceDescription,
   surfacesOf,
-  templateOf,
   USUAL_SHOP,
+  type OldTemplate,
   type Piece,
-  type TemplateId,
 } from '@obrik/core/piece';
+import { usualMeasures } from '../core/src/testing/pieces';
 import {
   alternativesFor,
   branchesOf,
@@ -86,13 +86,12 @@ console.table(rows);
 
 // The planner against the number of surfaces: walls of bays, painted body and doors of clear wood.
 const wallOf = (bays: number): Piece => {
-  const { measures } = templateOf('wall');
   const empty = newPiece(
     'wall',
     pieceDescription.parse({
       name: `Wall, ${bays} bays`,
       templateId: 'wall',
-      measures: { ...Object.fromEntries(measures.map((it) => [it.id, it.usual])), bays },
+      measures: { ...usualMeasures('wall'), bays },
       yearFrom: 1930,
       yearTo: 1980,
     }),
@@ -149,9 +148,7 @@ const looked = ['chest', 'cabinet', 'wardrobe', 'bookcase'].map((templateId, ind
     pieceDescription.parse({
       name: templateId,
       templateId,
-      measures: Object.fromEntries(
-        templateOf(templateId as TemplateId).measures.map((it) => [it.id, it.usual]),
-      ),
+      measures: usualMeasures(templateId as OldTemplate),
       yearFrom: 1930,
       yearTo: 1980,
     }),

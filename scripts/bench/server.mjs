@@ -8,7 +8,15 @@ const LOOKS = 8;
 const SECONDS = 6;
 
 const AT = '2026-03-01T08:00:00Z';
-const measures = { width: 900, depth: 450, height: 850, legHeight: 100, rows: 4, columns: 1 };
+const build = {
+  bodies: [
+    {
+      id: '',
+      kind: 'carcass',
+      measures: { width: 900, depth: 450, height: 850, legHeight: 100, corniceHeight: 0 },
+    },
+  ],
+};
 
 const entry = (id, pieceId, deed) => ({ id, pieceId, deed, at: AT, device: 'bench' });
 const observation = (id) => ({ id, surfaceId: 'top', testId: 'tap', outcome: 'full', at: AT });
@@ -17,8 +25,7 @@ const entriesOf = (n) => [
     kind: 'takenIn',
     description: {
       name: `Chest ${n}`,
-      templateId: 'chest',
-      measures,
+      build,
       yearFrom: 1930,
       yearTo: 1940,
     },

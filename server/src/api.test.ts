@@ -5,6 +5,7 @@ import type { PieceLedger } from '@obrik/core/ledger';
 import { USUAL_SHOP } from '@obrik/core/piece';
 import {
   CHEST,
+  chestOf,
   NOW,
   OBSERVATION,
   entryOf,
@@ -251,18 +252,27 @@ describe('entries', () => {
 describe('what is wrong is said with its place', () => {
   it.each([
     ['a name of nothing', { name: '' }, 'deed.description.name'],
-    ['a kind of furniture nobody knows', { templateId: 'boat' }, 'deed.description.templateId'],
+    [
+      'a body of a kind nobody knows',
+      { build: { bodies: [{ id: '', kind: 'boat', measures: {} }] } },
+      'deed.description.build.bodies.0.kind',
+    ],
     [
       'a width as text',
-      { measures: { ...CHEST.description.measures, width: 'wide' } },
-      'deed.description.measures.width',
+      { build: chestOf({ width: 'wide' }) },
+      'deed.description.build.bodies.0.measures.width',
     ],
-    ['no depth', { measures: { width: 900 } }, 'deed.description.measures.depth'],
     [
-      'a measure that no chest has',
-      { measures: { ...CHEST.description.measures, wings: 2 } },
-      'deed.description.measures.wings',
+      'no depth',
+      { build: { bodies: [{ id: '', kind: 'carcass', measures: { width: 900 } }] } },
+      'deed.description.build.bodies.0.measures.depth',
     ],
+    [
+      'a measure that no case has',
+      { build: chestOf({ wings: 2 }) },
+      'deed.description.build.bodies.0.measures.wings',
+    ],
+    ['no body at all', { build: { bodies: [] } }, 'deed.description.build.bodies'],
     ['years the wrong way round', { yearFrom: 1950 }, 'deed.description.yearTo'],
   ])('%s: refused', async (_, part, path) => {
     const [told] = await send(takenIn({}, part));

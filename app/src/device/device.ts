@@ -65,6 +65,19 @@ export class Device extends Dexie {
       cards: 'pieceId, number',
       kept: 'key',
     });
+    // Cards of before were told by template, and had no picture.
+    this.version(2)
+      .stores({})
+      .upgrade((all) =>
+        all
+          .table('cards')
+          .toCollection()
+          .modify((it: Record<string, unknown>) => {
+            it.startedFrom ??= it.templateId;
+            it.sketch ??= [];
+            delete it.templateId;
+          }),
+      );
   }
 }
 

@@ -1,8 +1,12 @@
 import {
+  ENTRY_VERSION,
+  entry,
   foldEntries,
   foldShop,
+  keptEntry,
   ledgerOf,
   summaryOf,
+  type Entry,
   type LedgerEntry,
   type PieceFold,
   type PieceLedger,
@@ -18,13 +22,22 @@ import {
   type WaitingEntry,
   type WaitingPhoto,
 } from '@/device';
+import type { z } from 'zod';
 
 /*
  * What is read here is given the open device: Dexie sees what a live reading depends on only where
  * nothing else was waited for before.
  */
 
-const waiting = ({ entry }: WaitingEntry): LedgerEntry => ({ ...entry, seq: null, number: null });
+/** An entry that an older page put here is read as one of today. */
+const ofToday = <E extends Entry>(schema: z.ZodType<E>, it: E): E =>
+  it.version === ENTRY_VERSION ? it : (schema.safeParse(it).data ?? it);
+
+const waiting = (it: WaitingEntry): LedgerEntry => ({
+  ...ofToday(entry, it.entry),
+  seq: null,
+  number: null,
+});
 
 /** All that this device has on something: what stands in the record, then what waits here. */
 const entriesAbout = (device: Device, about: string): Promise<readonly LedgerEntry[]> =>
@@ -33,7 +46,7 @@ const entriesAbout = (device: Device, about: string): Promise<readonly LedgerEnt
     const own = await device.outbox.where('about').equals(about).sortBy('order');
     const known = new Set(held.map((it) => it.entry.id));
     return [
-      ...held.map((it) => it.entry),
+      ...held.map((it) => ofToday(keptEntry, it.entry)),
       ...own.filter((it) => it.refused === null && !known.has(it.id)).map(waiting),
     ];
   });

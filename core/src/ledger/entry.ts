@@ -46,7 +46,8 @@ export const entry = z.object({
   version: z
     .literal([1, ENTRY_VERSION])
     .default(ENTRY_VERSION)
-    .transform((): typeof ENTRY_VERSION => ENTRY_VERSION),
+    .transform((): typeof ENTRY_VERSION => ENTRY_VERSION)
+    .pipe(z.literal(ENTRY_VERSION)),
   deed,
   /** When it was made, by the clock of the device. */
   at: z.iso.datetime({ message: 'Give the time as UTC, like 2026-01-31T18:20:00Z.' }),

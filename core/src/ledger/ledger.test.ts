@@ -34,7 +34,7 @@ let serial = 0;
 const made = (deed: Deed, device = 'bench', knew = 0): Entry => ({
   id: `e${++serial}`,
   pieceId: 'p',
-  version: 1,
+  version: 2,
   deed,
   at: AT,
   device,

@@ -121,6 +121,7 @@ export {
   type Choice,
   type DoorStyle,
   type Face,
+  type FaceCell,
   type FaceLook,
   type Front,
   type LooseParts,

@@ -1,4 +1,11 @@
-export { MM_PER_INCH, lengthToTyped, showLength, typedToLength } from './length';
+export {
+  MM_PER_INCH,
+  lengthToTyped,
+  showLength,
+  typedToLength,
+  unitSlip,
+  type UnitSlip,
+} from './length';
 export {
   showArea,
   showDuration,

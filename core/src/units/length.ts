@@ -36,15 +36,29 @@ export const lengthToTyped = (mm: number, system: UnitSystem): string =>
 
 const FRACTION = /^(?:(\d+)[\s-]+)?(\d+)\/(\d+)$/;
 
+/** Millimetres in the units that may be typed behind a figure. */
+const MM_IN: Readonly<Record<string, number>> = {
+  mm: 1,
+  cm: 10,
+  m: 1000,
+  in: MM_PER_INCH,
+  inch: MM_PER_INCH,
+  inches: MM_PER_INCH,
+  '"': MM_PER_INCH,
+  '”': MM_PER_INCH,
+  '″': MM_PER_INCH,
+};
+const WITH_UNIT = /^(.*?)\s*(mm|cm|m|inches|inch|in|"|”|″)\.?$/i;
+
 /**
- * Reads a typed length: "450", "17.75", "17,75" or, in US units, "17 3/4".
+ * Reads a typed length: "450", "17.75", "17,75", "45 cm", `34 1/2"`. A bare figure is in millimetres,
+ * or in inches where the shop works in US units.
  * @returns millimetres, or undefined where it is not a length
  */
 export const typedToLength = (typed: string, system: UnitSystem): number | undefined => {
-  const text = typed
-    .trim()
-    .replace(',', '.')
-    .replace(/\s*(mm|in|")$/i, '');
+  const told = WITH_UNIT.exec(typed.trim());
+  const unit = MM_IN[(told?.[2] ?? (system === 'metric' ? 'mm' : 'in')).toLowerCase()] ?? 1;
+  const text = (told ? (told[1] ?? '') : typed).trim().replace(',', '.');
   const fraction = FRACTION.exec(text);
   const divisor = Number(fraction?.[3]);
   const value = fraction
@@ -52,5 +66,41 @@ export const typedToLength = (typed: string, system: UnitSystem): number | undef
     : Number(text === '' ? NaN : text);
   if (!Number.isFinite(value)) return undefined;
   // To the micrometre, so that 35 1/2 in is 901.7 mm and not a hair less.
-  return Math.round((system === 'metric' ? value : value * MM_PER_INCH) * 1000) / 1000;
+  return Math.round(value * unit * 1000) / 1000;
+};
+
+/** A length this many times too long or too short for its kind is looked at again (modelling judgement). */
+const ODD_FROM = 2.5;
+/** A reading in another unit explains it where it comes within this of what is usual. */
+const EXPLAINED_WITHIN = 2.2;
+
+/** A length that was meant in another unit. */
+export interface UnitSlip {
+  /** What was probably meant, mm. */
+  readonly meantMm: number;
+  /** The unit that makes sense of it. */
+  readonly unit: 'mm' | 'cm' | 'in';
+}
+
+/**
+ * Was a length typed in the wrong unit? 900 read as inches for a bedside cabinet is meant in mm.
+ * @param mm as it was read
+ * @param usualMm what this measure usually is
+ * @returns what was probably meant; undefined where the figure is plausible as it is, or nothing explains it
+ */
+export const unitSlip = (mm: number, usualMm: number, system: UnitSystem): UnitSlip | undefined => {
+  const off = (it: number): number => Math.max(it / usualMm, usualMm / it);
+  if (!(mm > 0) || !(usualMm > 0) || off(mm) < ODD_FROM) return undefined;
+  const figure = system === 'metric' ? mm : mm / MM_PER_INCH;
+  const readings: readonly UnitSlip[] = [
+    { meantMm: figure, unit: 'mm' },
+    { meantMm: figure * 10, unit: 'cm' },
+    { meantMm: figure * MM_PER_INCH, unit: 'in' },
+  ];
+  const [best] = readings
+    .filter((it) => Math.abs(it.meantMm - mm) > 1)
+    .sort((a, b) => off(a.meantMm) - off(b.meantMm));
+  return best && off(best.meantMm) <= EXPLAINED_WITHIN
+    ? { ...best, meantMm: Math.round(best.meantMm) }
+    : undefined;
 };

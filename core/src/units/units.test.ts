@@ -8,6 +8,7 @@ import {
   showTemperature,
   showThickness,
   typedToLength,
+  unitSlip,
 } from './index';
 
 describe('lengths', () => {
@@ -37,6 +38,40 @@ describe('lengths', () => {
 
   it.each(['', 'wide', '1/0', '12 x 4', '--3'])('says that "%s" is no length', (typed) => {
     expect(typedToLength(typed, 'us')).toBeUndefined();
+  });
+
+  it.each([
+    ['34 1/2"', 'metric', 876.3],
+    ['34 1/2 in', 'metric', 876.3],
+    ['87.6 cm', 'us', 876],
+    ['876mm', 'us', 876],
+    ['0,9 m', 'metric', 900],
+    ['5″', 'metric', 127],
+  ] as const)('%s in %s units is %d mm: a unit that is typed stands', (typed, system, mm) => {
+    expect(typedToLength(typed, system)).toBeCloseTo(mm, 6);
+  });
+
+  // A bedside cabinet is some 450 mm wide and 620 mm high; a table 1400 mm long (common practice).
+  it.each([
+    [900 * 25.4, 450, 'us', 900, 'mm'],
+    [62, 620, 'metric', 620, 'cm'],
+    [24, 620, 'metric', 610, 'in'],
+    [55, 1400, 'metric', 1397, 'in'],
+    [140 * 25.4, 1400, 'us', 1400, 'cm'],
+  ] as const)(
+    '%d mm where %d mm is usual was typed in the wrong unit',
+    (mm, usual, system, meant, unit) => {
+      expect(unitSlip(mm, usual, system)).toEqual({ meantMm: meant, unit });
+    },
+  );
+
+  it.each([
+    [900, 450, 'metric'],
+    [2200, 1400, 'metric'],
+    [5, 450, 'us'],
+    [0, 100, 'metric'],
+  ] as const)('%d mm where %d mm is usual is left alone', (mm, usual, system) => {
+    expect(unitSlip(mm, usual, system)).toBeUndefined();
   });
 
   it('types back what was read, to a hundredth of an inch or a millimetre', () => {

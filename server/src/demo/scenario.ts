@@ -1,5 +1,17 @@
-import type { Piece } from '@obrik/core/piece';
+import {
+  buildOf,
+  gridOf,
+  usualBody,
+  type Body,
+  type BodyKindId,
+  type Build,
+  type Piece,
+} from '@obrik/core/piece';
 import { script } from './script';
+
+/** A piece of one body. */
+const built = (startedFrom: string, kind: BodyKindId, told: Partial<Body>): Build =>
+  buildOf([usualBody(kind, told)], { startedFrom });
 
 /**
  * The fittings of a closed harbour library, restored by a two-person workshop for a village
@@ -10,8 +22,10 @@ export const harbourLibrary = (now: Date): readonly Piece[] => [
     'card-index',
     {
       name: 'Card-index cabinet',
-      templateId: 'chest',
-      measures: { width: 960, depth: 430, height: 1150, legHeight: 130, rows: 6, columns: 4 },
+      build: built('chest', 'carcass', {
+        measures: { width: 960, depth: 430, height: 1150, legHeight: 130 },
+        front: gridOf(4, 6, { kind: 'drawer' }),
+      }),
       yearFrom: 1952,
       yearTo: 1956,
       origin: 'Harbour library, reading room. Paid 40.',
@@ -67,8 +81,9 @@ export const harbourLibrary = (now: Date): readonly Piece[] => [
     'reading-table',
     {
       name: 'Reading table',
-      templateId: 'table',
-      measures: { width: 2200, depth: 950, height: 760, apronHeight: 110 },
+      build: built('table', 'table', {
+        measures: { width: 2200, depth: 950, height: 760, apronHeight: 110 },
+      }),
       yearFrom: 1948,
       yearTo: 1955,
       origin: 'Harbour library, window side.',
@@ -101,8 +116,10 @@ export const harbourLibrary = (now: Date): readonly Piece[] => [
     'book-trolley',
     {
       name: 'Book trolley',
-      templateId: 'bookcase',
-      measures: { width: 820, depth: 400, height: 1050, legHeight: 90, shelves: 2 },
+      build: built('bookcase', 'carcass', {
+        measures: { width: 820, depth: 400, height: 1050, legHeight: 90 },
+        front: gridOf(1, 1, { kind: 'open', shelves: 2 }),
+      }),
       yearFrom: 1988,
       yearTo: 1995,
       origin: 'Harbour library, store room.',
@@ -126,8 +143,9 @@ export const harbourLibrary = (now: Date): readonly Piece[] => [
     'periodicals-bench',
     {
       name: 'Periodicals bench',
-      templateId: 'bench',
-      measures: { width: 1900, depth: 420, height: 450, apronHeight: 90, backrestHeight: 480 },
+      build: built('bench', 'seat', {
+        measures: { width: 1900, depth: 420, height: 450, apronHeight: 90, backrestHeight: 480 },
+      }),
       yearFrom: 1931,
       yearTo: 1939,
       childsRoom: false,
@@ -158,8 +176,10 @@ export const harbourLibrary = (now: Date): readonly Piece[] => [
     'map-press',
     {
       name: 'Map press',
-      templateId: 'chest',
-      measures: { width: 1350, depth: 980, height: 900, legHeight: 80, rows: 8, columns: 1 },
+      build: built('chest', 'carcass', {
+        measures: { width: 1350, depth: 980, height: 900, legHeight: 80 },
+        front: gridOf(1, 8, { kind: 'drawer' }),
+      }),
       yearFrom: 1958,
       yearTo: 1966,
       origin: 'Harbour library, chart room.',
@@ -177,8 +197,9 @@ export const harbourLibrary = (now: Date): readonly Piece[] => [
     'stool',
     {
       name: 'Librarian’s stool',
-      templateId: 'stool',
-      measures: { width: 340, depth: 340, height: 620, apronHeight: 60 },
+      build: built('stool', 'seat', {
+        measures: { width: 340, depth: 340, height: 620, apronHeight: 60 },
+      }),
       yearFrom: 1985,
       yearTo: 1992,
       origin: 'Harbour library, desk.',
@@ -201,8 +222,10 @@ export const harbourLibrary = (now: Date): readonly Piece[] => [
     'radio-console',
     {
       name: 'Radio console',
-      templateId: 'cabinet',
-      measures: { width: 880, depth: 400, height: 920, legHeight: 140, doors: 2, shelves: 1 },
+      build: built('cabinet', 'carcass', {
+        measures: { width: 880, depth: 400, height: 920, legHeight: 140 },
+        front: gridOf(2, 1, { kind: 'door', shelves: 1 }),
+      }),
       yearFrom: 1936,
       yearTo: 1940,
       origin: 'Harbour library, caretaker’s flat. Paid 25.',

@@ -61,13 +61,31 @@ export const testServer = async (
   };
 };
 
+/** A build of one case with the usual four drawers, as a client tells it: what is usual is left out. */
+export const chestOf = (measures: Readonly<Record<string, unknown>>) => ({
+  startedFrom: 'chest',
+  bodies: [
+    {
+      id: '',
+      kind: 'carcass',
+      measures: {
+        width: 900,
+        depth: 450,
+        height: 850,
+        legHeight: 100,
+        corniceHeight: 0,
+        ...measures,
+      },
+    },
+  ],
+});
+
 /** A chest of drawers as a client describes it. */
 export const CHEST = {
   id: 'chest-1',
   description: {
     name: 'Chest by the door',
-    templateId: 'chest',
-    measures: { width: 900, depth: 450, height: 850, legHeight: 100, rows: 4, columns: 1 },
+    build: chestOf({}),
     yearFrom: 1930,
     yearTo: 1939,
   },

@@ -8,7 +8,7 @@ import {
 } from '@obrik/core/exchange';
 import { DAMAGES } from '@obrik/core/catalog';
 import type { PieceLedger } from '@obrik/core/ledger';
-import type { Piece } from '@obrik/core/piece';
+import { PIECE_FILE_VERSION, type Piece } from '@obrik/core/piece';
 import { routeCard } from '@obrik/core/route';
 import { format } from 'date-fns/format';
 import { useRef, useState } from 'react';
@@ -83,7 +83,11 @@ export const FilesScreen = ({ record }: { readonly record: PieceLedger }) => {
   const pieceFile = () =>
     void saveFile(
       nameOf('.obrik.json'),
-      JSON.stringify({ format: 'obrik-piece', version: 1, piece, shop: it.shop }, null, 2),
+      JSON.stringify(
+        { format: 'obrik-piece', version: PIECE_FILE_VERSION, piece, shop: it.shop },
+        null,
+        2,
+      ),
       'application/json',
     );
   return (

@@ -1,7 +1,7 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import {
   hardware as hardwareSchema,
-  templateOf,
+  assemble,
   type Hardware,
   type PieceRecord,
 } from '@obrik/core/piece';
@@ -192,7 +192,7 @@ export const HardwareScreen = ({ record }: { readonly record: PieceRecord }) => 
   const [edited, setEdited] = useState<string | null>(null);
   const fit = (it: Hardware, done: string) =>
     change(piece.id, { kind: 'fit', hardware: it }, `${fittingsInWords(it)}: ${done}.`);
-  const loose = templateOf(piece.templateId).looseParts(piece.measures);
+  const loose = assemble(piece.build).loose;
   return (
     <Screen
       narrow

@@ -1,5 +1,5 @@
 import { ticketNumber } from '@obrik/core/ticket';
-import { templateOf, type PieceRecord } from '@obrik/core/piece';
+import { assemble, type PieceRecord } from '@obrik/core/piece';
 import { DISPOSITIONS } from '@obrik/core/words';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
@@ -40,7 +40,7 @@ const Label = ({ large, lines }: LabelProps) => (
 export const LabelsScreen = ({ record }: { readonly record: PieceRecord }) => {
   const { piece, number } = record;
   const router = useRouter();
-  const { drawers, doors } = templateOf(piece.templateId).looseParts(piece.measures);
+  const { drawers, doors } = assemble(piece.build).loose;
   const ticket = ticketNumber(number);
   const numbered = (count: number, what: string) =>
     Array.from({ length: count }, (_, index) => (

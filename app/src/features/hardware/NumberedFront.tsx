@@ -1,4 +1,4 @@
-import { surfacesOf, templateOf, type Piece, type Role } from '@obrik/core/piece';
+import { facesOf, surfacesOf, type Piece, type Role } from '@obrik/core/piece';
 import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { G, Rect, Text as SvgText } from 'react-native-svg';
@@ -13,15 +13,15 @@ export const NumberedFront = ({
   piece,
   maxHeight,
 }: {
-  readonly piece: Pick<Piece, 'templateId' | 'measures'>;
+  readonly piece: Pick<Piece, 'build'>;
   readonly maxHeight: number;
 }) => {
   const palette = usePalette();
   const [room, setRoom] = useState(320);
-  const all = templateOf(piece.templateId).faces(piece.measures);
+  const all = facesOf(piece);
   const roles = new Map(surfacesOf(piece).map((it) => [it.id, it.role]));
   const drawnAs = (...wanted: readonly Role[]) =>
-    all.filter((it) => wanted.some((role) => role === roles.get(it.surfaceId)));
+    all.filter((it) => wanted.some((role) => role === roles.get(it.surfaceId ?? '')));
   const parts = drawnAs(...LOOSE);
   if (parts.length === 0) return null;
   const frames = drawnAs('frame');

@@ -13,8 +13,9 @@ export interface DeedContext {
 
 const DESCRIBED: Readonly<Record<string, string>> = {
   name: 'name',
-  templateId: 'kind',
-  measures: 'measures',
+  build: 'make-up',
+  staysInPlace: 'where it stands',
+  wetRoom: 'wet room',
   yearFrom: 'years',
   yearTo: 'years',
   childsRoom: 'child’s room',

@@ -1,6 +1,6 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import { DAMAGES } from '@obrik/core/catalog';
-import { finding as findingSchema, templateOf, type Change, type Piece } from '@obrik/core/piece';
+import { finding as findingSchema, facesOf, type Change, type Piece } from '@obrik/core/piece';
 import type { UnitSystem } from '@obrik/core/units';
 import { nanoid } from '@reduxjs/toolkit';
 import { useState } from 'react';
@@ -27,7 +27,7 @@ import { typedLength } from '@/features/shared/typed';
 import { FacePlace } from '@/ui/drawings';
 
 interface MarkDamageProps {
-  readonly piece: Pick<Piece, 'id' | 'templateId' | 'measures'>;
+  readonly piece: Pick<Piece, 'id' | 'build'>;
   readonly surfaceId: string;
   readonly surfaceName: string;
   readonly units: UnitSystem;
@@ -94,9 +94,7 @@ export const MarkDamage = ({
   const damage = useWatch({ control, name: 'damage' });
   const [photoId, setPhotoId] = useState<string | null>(null);
   const [photoFailure, setPhotoFailure] = useState<string>();
-  const face = templateOf(piece.templateId)
-    .faces(piece.measures)
-    .find((it) => it.surfaceId === surfaceId);
+  const face = facesOf(piece).find((it) => it.surfaceId === surfaceId);
   const unit = units === 'metric' ? 'mm' : 'in';
 
   const record = handleSubmit(async (typed) => {

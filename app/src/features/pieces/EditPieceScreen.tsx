@@ -3,8 +3,8 @@ import { pieceDescription, type PieceRecord } from '@obrik/core/piece';
 import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
 import { useChange, useShop } from '@/api/usePiece';
-import { Heading, MainButton, PlainButton, Screen } from '@/ui/controls';
-import { PieceFields } from './PieceFields';
+import { Heading, MainButton, PlainButton } from '@/ui/controls';
+import { PieceBuilder } from './builder/PieceBuilder';
 import { DeleteForGood } from './DeleteForGood';
 import { formOf } from './pieceForm';
 import { usePieceForm } from './usePieceForm';
@@ -38,11 +38,17 @@ export const EditPieceScreen = ({ record }: { readonly record: PieceRecord }) =>
   };
 
   return (
-    <Screen narrow foot={<MainButton title="Save changes" onPress={() => void submit()} />}>
-      <Heading>{piece.name}</Heading>
-      <PieceFields control={form.control} units={units} />
-      <PlainButton title="Archive this piece" onPress={() => void putAway()} />
-      <DeleteForGood piece={piece} />
-    </Screen>
+    <PieceBuilder
+      form={form}
+      units={units}
+      head={<Heading>{piece.name}</Heading>}
+      below={
+        <>
+          <PlainButton title="Archive this piece" onPress={() => void putAway()} />
+          <DeleteForGood piece={piece} />
+        </>
+      }
+      foot={<MainButton title="Save changes" onPress={() => void submit()} />}
+    />
   );
 };

@@ -1,7 +1,9 @@
+import type { QuickStart } from '@obrik/core/piece';
 import type { UnitSystem } from '@obrik/core/units';
 import { nanoid } from '@reduxjs/toolkit';
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
+import { View } from 'react-native';
 import { useShopQuery } from '@/api/api';
 import { record } from '@/record';
 import {
@@ -14,8 +16,9 @@ import {
   PlainButton,
   Screen,
 } from '@/ui/controls';
-import { PieceFields } from './PieceFields';
-import { emptyForm, type PieceForm } from './pieceForm';
+import { PieceBuilder } from './builder/PieceBuilder';
+import { Starts } from './builder/Starts';
+import { emptyForm, withBuild, type PieceForm } from './pieceForm';
 import { usePieceForm } from './usePieceForm';
 
 /** The form in the shop's units: in others, what it holds would mean something else. */
@@ -29,6 +32,19 @@ const NewPieceForm = ({ units }: { readonly units: UnitSystem }) => {
   );
   const [failure, setFailure] = useState<string>();
   const [showsRestored, setShowsRestored] = useState(restored);
+  const [started, setStarted] = useState(restored);
+
+  const start = (it: QuickStart) => {
+    const told = { shouldDirty: true } as const;
+    const { build, typed, fronts } = withBuild(it.build, units);
+    form.setValue('build', build, told);
+    form.setValue('typed', typed, told);
+    form.setValue('fronts', fronts, told);
+    form.setValue('name', it.name, told);
+    form.setValue('staysInPlace', it.staysInPlace ?? false, told);
+    form.setValue('wetRoom', it.wetRoom ?? false, told);
+    setStarted(true);
+  };
 
   const submit = form.handleSubmit(
     async (values: PieceForm) => {
@@ -36,7 +52,7 @@ const NewPieceForm = ({ units }: { readonly units: UnitSystem }) => {
       const id = nanoid();
       const result = await record(id, { kind: 'takenIn', description: description(values) });
       if (!result.ok) {
-        setFailure(result.problems[0]?.message ?? 'It can’t be taken in.');
+        setFailure(result.problems[0]?.message ?? 'The piece can’t be saved.');
         report(result.problems, values);
         return;
       }
@@ -46,35 +62,51 @@ const NewPieceForm = ({ units }: { readonly units: UnitSystem }) => {
     () => setFailure('Some fields have to be put right; see beside them.'),
   );
 
+  if (!started) {
+    return (
+      <Screen>
+        <Starts onStart={start} />
+      </Screen>
+    );
+  }
   return (
-    <Screen
-      narrow
+    <PieceBuilder
+      form={form}
+      units={units}
+      head={
+        <>
+          <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
+            <View style={{ flex: 1 }}>
+              <Heading>New piece</Heading>
+            </View>
+            <PlainButton title="Another kind" onPress={() => setStarted(false)} />
+          </View>
+          {showsRestored ? (
+            <Card edge="amber" style={{ gap: 8 }}>
+              <Body>What you typed last time is back.</Body>
+              <PlainButton
+                title="Start over"
+                onPress={() => {
+                  discard();
+                  setShowsRestored(false);
+                  setStarted(false);
+                }}
+              />
+            </Card>
+          ) : null}
+        </>
+      }
       foot={
         <>
           <Alarm text={failure} />
-          <MainButton title="Save the piece" onPress={() => void submit()} />
+          <MainButton title="Save and look it over" onPress={() => void submit()} />
         </>
       }
-    >
-      <Heading>New piece</Heading>
-      {showsRestored ? (
-        <Card edge="amber" style={{ gap: 8 }}>
-          <Body>What you typed last time is back.</Body>
-          <PlainButton
-            title="Start over"
-            onPress={() => {
-              discard();
-              setShowsRestored(false);
-            }}
-          />
-        </Card>
-      ) : null}
-      <PieceFields control={form.control} units={units} />
-    </Screen>
+    />
   );
 };
 
-/** Takes in a piece. What is typed outlives leaving the screen and reloading the page. */
+/** Adds a piece. What is typed outlives leaving the screen and reloading the page. */
 export const NewPieceScreen = () => {
   const { data } = useShopQuery();
   return data ? (

@@ -1,5 +1,14 @@
-import { TEMPLATES, pieceDescription } from '@obrik/core/piece';
-import { descriptionOf, emptyForm, errorsOf, fieldOf, formOf, type PieceForm } from './pieceForm';
+import { QUICK_STARTS, frontToText, pieceDescription, readBody } from '@obrik/core/piece';
+import {
+  descriptionOf,
+  emptyForm,
+  errorsOf,
+  fieldOf,
+  formOf,
+  slipOf,
+  withBuild,
+  type PieceForm,
+} from './pieceForm';
 
 const typed = (part: Partial<PieceForm> = {}, units: 'metric' | 'us' = 'metric'): PieceForm => ({
   ...emptyForm(units),
@@ -7,31 +16,42 @@ const typed = (part: Partial<PieceForm> = {}, units: 'metric' | 'us' = 'metric')
   ...part,
 });
 
-const withMeasure = (id: string, value: string): PieceForm => {
-  const form = typed();
-  return {
-    ...form,
-    measures: { ...form.measures, chest: { ...form.measures.chest, [id]: value } },
-  };
+const withMeasures = (measures: Record<string, string>, units: 'metric' | 'us' = 'metric') => {
+  const form = typed({}, units);
+  return { ...form, typed: { b: { ...form.typed.b, ...measures } } };
+};
+const started = (id: string): PieceForm => {
+  const start = QUICK_STARTS.find((it) => it.id === id);
+  if (!start) throw new Error(`No start ${id}`);
+  return typed(withBuild(start.build, 'metric'));
 };
 
 describe('what is typed', () => {
-  it('untouched but for a name is a piece already, for every kind of furniture', () => {
-    for (const { id } of TEMPLATES) {
-      expect(descriptionOf(typed({ templateId: id }), 'metric').ok).toBe(true);
-      expect(descriptionOf(typed({ templateId: id }, 'us'), 'us').ok).toBe(true);
+  it('untouched but for a name is a piece already, for every quick start', () => {
+    for (const { build } of QUICK_STARTS) {
+      for (const units of ['metric', 'us'] as const) {
+        const result = descriptionOf(typed(withBuild(build, units), units), units);
+        // A figure is not rounded by being shown.
+        expect(result.ok && result.value.build).toEqual(build);
+      }
     }
   });
 
-  it('in inches and fractions becomes millimetres', () => {
-    const form = typed({}, 'us');
-    const chest = { ...form.measures.chest, width: '35 1/2', depth: '18', rows: '4' };
-    const result = descriptionOf({ ...form, measures: { ...form.measures, chest } }, 'us');
-    expect(result.ok && result.value.measures).toMatchObject({
-      width: 901.7,
-      depth: 457.2,
-      rows: 4,
-    });
+  it('in inches and fractions becomes millimetres, with the front in one line', () => {
+    const form = withMeasures({ width: '35 1/2', depth: '18 in', height: '90 cm' }, 'us');
+    const result = descriptionOf({ ...form, fronts: { b: 'door | 2 drawers' } }, 'us');
+    const [body] = result.ok ? result.value.build.bodies : [];
+    expect(body?.measures).toMatchObject({ width: 901.7, depth: 457.2, height: 900 });
+    expect(body && frontToText(readBody(body).front!)).toBe('door | 2 drawers');
+  });
+
+  it('in the wrong unit is noticed: 900 inches for a bedside cabinet', () => {
+    const form = started('bedside');
+    const [body] = form.build.bodies;
+    if (!body) throw new Error('A cabinet has a body.');
+    const wrong = { ...form, typed: { b: { ...form.typed.b, width: '900 in' } } };
+    expect(slipOf(wrong, body, 'width', 'us')).toEqual({ meantMm: 900, unit: 'mm' });
+    expect(slipOf(form, body, 'width', 'metric')).toBeUndefined();
   });
 
   it('and left empty as a year is unknown, not zero', () => {
@@ -40,12 +60,20 @@ describe('what is typed', () => {
   });
 
   it.each([
-    ['width', 'wide', 'measures.width'],
-    ['rows', '2.5', 'measures.rows'],
-    ['height', '', 'measures.height'],
+    ['width', 'wide', 'build.bodies.0.measures.width'],
+    ['height', '', 'build.bodies.0.measures.height'],
+    ['depth', '9 m', 'build.bodies.0.measures.depth'],
   ])('wrongly as %s “%s” is told at %s', (id, value, path) => {
-    const result = descriptionOf(withMeasure(id, value), 'metric');
+    const result = descriptionOf(withMeasures({ [id]: value }), 'metric');
     expect(result.ok ? [] : result.problems.map((it) => it.path)).toContain(path);
+  });
+
+  it('as a front that nobody builds is told beside the line', () => {
+    const form = typed({ fronts: { b: '3 windows' } });
+    const result = descriptionOf(form, 'metric');
+    const [problem] = result.ok ? [] : result.problems;
+    expect(problem?.message).toMatch(/3 windows/);
+    expect(fieldOf(form, problem?.path ?? '')).toBe('fronts.b');
   });
 
   it('comes back as it was, so that editing changes nothing by itself', () => {
@@ -57,19 +85,20 @@ describe('what is typed', () => {
 });
 
 describe('problems', () => {
-  it('of a measure belong to the field of the template that is chosen', () => {
-    expect(fieldOf(typed({ templateId: 'bench' }), 'measures.width')).toBe('measures.bench.width');
-    expect(fieldOf(typed(), 'name')).toBe('name');
+  it('of a measure belong to the field of its body', () => {
+    const form = started('hutch');
+    expect(fieldOf(form, 'build.bodies.1.measures.width')).toBe('typed.b2.width');
+    expect(fieldOf(form, 'name')).toBe('name');
   });
 
   it('are nested as the form wants them, several at once', () => {
     const errors = errorsOf(typed(), [
-      { path: 'measures.width', message: 'Too wide.' },
-      { path: 'measures.depth', message: 'Too deep.' },
+      { path: 'build.bodies.0.measures.width', message: 'Too wide.' },
+      { path: 'build.bodies.0.measures.depth', message: 'Too deep.' },
       { path: 'yearFrom', message: 'Invalid input: expected int, received NaN' },
     ]);
     expect(errors).toMatchObject({
-      measures: { chest: { width: { message: 'Too wide.' }, depth: { message: 'Too deep.' } } },
+      typed: { b: { width: { message: 'Too wide.' }, depth: { message: 'Too deep.' } } },
       yearFrom: { message: 'A whole year, or leave it empty.' },
     });
   });

@@ -13,7 +13,14 @@ interface PieceDraft {
 }
 
 const isDraft = (it: unknown): it is PieceDraft =>
-  typeof it === 'object' && it !== null && 'form' in it && 'units' in it;
+  typeof it === 'object' &&
+  it !== null &&
+  'units' in it &&
+  'form' in it &&
+  typeof it.form === 'object' &&
+  it.form !== null &&
+  // One that was begun with an older page told the piece by template.
+  'build' in it.form;
 
 /**
  * A form for a piece that keeps what was typed until it is stored or thrown away.

@@ -1,13 +1,15 @@
 import type { Substrate } from '@obrik/core/catalog';
 import type { SurfaceState } from '@obrik/core/inspect';
-import { templateOf, surfacesOf, type Face, type Finding, type Piece } from '@obrik/core/piece';
+import { assemble, type Finding, type Piece, type Surface } from '@obrik/core/piece';
 import { Text } from '@rneui/themed';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { Pressable, View } from 'react-native';
-import Svg, { G, Rect, Text as SvgText } from 'react-native-svg';
+import Svg, { Circle, G, Line, Rect, Text as SvgText } from 'react-native-svg';
 import { FONTS, RADIUS, SIZES, TARGET, usePalette } from '../theme';
-import { around, type Box } from './around';
+import type { Box } from './around';
+import { FaceArt } from './FaceArt';
 import { Hatches, hatchOf } from './hatches';
+import { layOut } from './layout';
 
 /** How one surface is shown. */
 export interface SurfaceMark {
@@ -21,7 +23,7 @@ export interface SurfaceMark {
 }
 
 interface UnfoldedPieceProps {
-  readonly piece: Pick<Piece, 'templateId' | 'measures'>;
+  readonly piece: Pick<Piece, 'build'>;
   readonly marks: ReadonlyMap<string, SurfaceMark>;
   readonly selected: ReadonlySet<string>;
   readonly onSelect: (surfaceId: string) => void;
@@ -31,70 +33,53 @@ interface UnfoldedPieceProps {
 }
 
 const SIGN: Readonly<Record<SurfaceState, string>> = { settled: '✓', open: '?', conflict: '!' };
-const LABEL_HEIGHT = 18;
+const LETTER_WIDTH = 6.2;
+/** Least width and height of what is tapped in the drawing, px. */
+const DRAWN_TARGET = 44;
 
-/** Grows a rectangle about its middle until a thumb can hit it. */
-const hittable = (box: Box): Box => {
-  const growX = Math.max(0, TARGET - box.width);
-  const growY = Math.max(0, TARGET - box.height);
-  return {
-    x: box.x - growX / 2,
-    y: box.y - growY / 2,
-    width: box.width + growX,
-    height: box.height + growY,
-  };
-};
+const nameOf = ({ name, count }: Surface): string => (count > 1 ? `${name} ×${count}` : name);
 
-const biggest = (faces: readonly Face[]): Face =>
-  faces.reduce((a, b) => (b.width * b.height > a.width * a.height ? b : a));
-
-const inside = (inner: Face, outer: Face): boolean =>
-  inner.x >= outer.x &&
-  inner.y >= outer.y &&
-  inner.x + inner.width <= outer.x + outer.width &&
-  inner.y + inner.height <= outer.y + outer.height;
-
-/** Is a surface the ground that others lie on, so that a thumb can hardly hit it? */
-const isCovered = (surfaceId: string, faces: readonly Face[]): boolean =>
-  faces.some(
-    (outer) =>
-      outer.surfaceId === surfaceId &&
-      faces.some((inner) => inner.surfaceId !== surfaceId && inside(inner, outer)),
-  );
-
-/** Surfaces that the drawing does not show, as tiles to tap. */
-const Tile = ({
-  name,
-  count,
-  mark,
-  chosen,
-  onPress,
-}: {
-  readonly name: string;
-  readonly count: number;
+interface TapProps {
+  readonly surface: Surface;
   readonly mark: SurfaceMark | undefined;
   readonly chosen: boolean;
   readonly onPress: () => void;
-}) => {
+  /** Place in the drawing; a tile in the row below where left out. */
+  readonly at?: Box;
+}
+
+/** A surface by its name, where it can't be tapped in the drawing. */
+const Named = ({ surface, mark, chosen, onPress, at }: TapProps) => {
   const palette = usePalette();
   return (
     <Pressable
       role="button"
-      aria-label={`${name}: ${mark?.words ?? ''}`}
+      aria-label={`${surface.name}: ${mark?.words ?? ''}`}
       aria-pressed={chosen}
       onPress={onPress}
       style={{
-        minHeight: TARGET,
-        paddingHorizontal: 12,
+        minHeight: at ? at.height : TARGET,
+        paddingHorizontal: at ? 6 : 12,
         justifyContent: 'center',
         borderRadius: RADIUS,
         borderWidth: chosen ? 3 : 1,
         borderColor: chosen ? palette.amber : palette.ink2,
         backgroundColor: chosen ? palette.amberSoft : palette.card,
+        ...(at
+          ? { position: 'absolute', left: at.x, top: at.y, width: at.width, height: at.height }
+          : {}),
       }}
     >
-      <Text style={{ fontFamily: FONTS.headBold, fontSize: SIZES.small + 1, color: palette.ink }}>
-        {count > 1 ? `${name} ×${count}` : name} {mark ? SIGN[mark.state] : ''}
+      <Text
+        numberOfLines={2}
+        style={{
+          fontFamily: FONTS.headBold,
+          fontSize: at ? SIZES.small : SIZES.small + 1,
+          lineHeight: at ? 16 : 20,
+          color: palette.ink,
+        }}
+      >
+        {at ? surface.name : nameOf(surface)} {mark ? SIGN[mark.state] : ''}
       </Text>
     </Pressable>
   );
@@ -149,9 +134,80 @@ const Discs = ({
   });
 };
 
+/** Name, sign and damages on a face that is large enough for them. */
+const FaceWords = ({
+  surface,
+  mark,
+  box,
+  first,
+  chosen,
+}: {
+  readonly surface: Surface;
+  readonly mark: SurfaceMark;
+  readonly box: Box;
+  readonly first: Box;
+  readonly chosen: boolean;
+}) => {
+  const palette = usePalette();
+  const cx = box.x + box.width / 2;
+  const length = surface.name.length * LETTER_WIDTH + 8;
+  const named = box.width >= length && box.height >= 46;
+  const y = box.y + box.height / 2 + (named ? 14 : 6);
+  return (
+    <G>
+      {named ? (
+        <>
+          <Rect
+            x={cx - length / 2}
+            y={y - 34}
+            width={length}
+            height={17}
+            fill={chosen ? palette.amberSoft : palette.card}
+          />
+          <SvgText
+            x={cx}
+            y={y - 21}
+            fontFamily={FONTS.headBold}
+            fontSize={13}
+            fill={palette.ink}
+            textAnchor="middle"
+          >
+            {surface.name.toUpperCase()}
+          </SvgText>
+        </>
+      ) : null}
+      <Rect
+        x={cx - 9}
+        y={y - 14}
+        width={18}
+        height={18}
+        rx={9}
+        fill={mark.state === 'conflict' ? palette.vermilionSoft : palette.card}
+      />
+      <SvgText
+        x={cx}
+        y={y}
+        fontFamily={FONTS.headBold}
+        fontSize={17}
+        textAnchor="middle"
+        fill={
+          mark.state === 'settled'
+            ? palette.moss
+            : mark.state === 'open'
+              ? palette.amber
+              : palette.vermilion
+        }
+      >
+        {SIGN[mark.state]}
+      </SvgText>
+      <Discs box={box} face={first} findings={mark.findings} />
+    </G>
+  );
+};
+
 /**
  * The piece unfolded as in a joiner's development: hatch shows the material, a sign the state,
- * a numbered disc the damages. Each surface can be tapped.
+ * a numbered disc the damages. Each surface can be tapped: where it is drawn, or by its label.
  */
 export const UnfoldedPiece = ({
   piece,
@@ -163,39 +219,44 @@ export const UnfoldedPiece = ({
 }: UnfoldedPieceProps) => {
   const palette = usePalette();
   const [width, setWidth] = useState(340);
-  const faces = templateOf(piece.templateId).faces(piece.measures);
-  const surfaces = surfacesOf(piece);
-  const whole = around(faces);
-  const scale = Math.min((width - 4) / whole.width, (maxHeight - LABEL_HEIGHT) / whole.height);
-  const shift = (width - whole.width * scale) / 2;
-  const place = (it: Box): Box => ({
-    x: shift + (it.x - whole.x) * scale,
-    y: 2 + (it.y - whole.y) * scale,
-    width: it.width * scale,
-    height: it.height * scale,
+  const { surfaces, faces } = assemble(piece.build);
+  const layout = useMemo(
+    () => layOut(surfaces, faces, { width, maxHeight, target: DRAWN_TARGET }),
+    [surfaces, faces, width, maxHeight],
+  );
+  const byId = new Map(surfaces.map((it) => [it.id, it]));
+  const { place, direct, labelled, tiled } = layout;
+  const firstOf = (surfaceId: string): Box | undefined => {
+    const first = faces.find((it) => it.surfaceId === surfaceId);
+    return first && place(first);
+  };
+  const tapOf = (surfaceId: string): Omit<TapProps, 'surface' | 'at'> => ({
+    mark: marks.get(surfaceId),
+    chosen: selected.has(surfaceId),
+    onPress: () => onSelect(surfaceId),
   });
-  const drawn = surfaces.filter((it) => faces.some((face) => face.surfaceId === it.id));
-  const tiled = surfaces.filter((it) => !drawn.includes(it) || isCovered(it.id, faces));
-  const facesOf = (surfaceId: string) => faces.filter((it) => it.surfaceId === surfaceId);
-  const height = whole.height * scale + 4;
   return (
     <View style={{ gap: 8 }} onLayout={(event) => setWidth(event.nativeEvent.layout.width)}>
-      <View style={{ height }}>
-        <Svg width={width} height={height} aria-hidden>
+      <View style={{ height: layout.height }}>
+        <Svg width={width} height={layout.height} aria-hidden>
           <Hatches colour={palette.ink2} />
           {faces.map((face, index) => {
             const box = place(face);
-            const mark = marks.get(face.surfaceId);
-            const chosen = selected.has(face.surfaceId);
+            const surface = byId.get(face.surfaceId ?? '');
+            const mark = marks.get(face.surfaceId ?? '');
+            const chosen = selected.has(face.surfaceId ?? '');
             return (
               <G key={index}>
-                <Rect
-                  {...box}
-                  fill={chosen ? palette.amberSoft : palette.card}
+                <FaceArt
+                  look={face.look}
+                  lines={face.lines}
+                  profile={surface?.profile ?? 'flat'}
+                  box={box}
                   stroke={palette.ink}
-                  strokeWidth={1}
+                  fill={chosen ? palette.amberSoft : palette.card}
+                  depth={chosen ? palette.amberSoft : palette.line}
                 />
-                {mark?.material ? (
+                {mark?.material && surface?.profile !== 'turned' ? (
                   <Rect {...box} fill={hatchOf(mark.material)} opacity={0.55} />
                 ) : null}
                 {chosen ? (
@@ -204,105 +265,75 @@ export const UnfoldedPiece = ({
               </G>
             );
           })}
-          {drawn.map((surface) => {
-            const mark = marks.get(surface.id);
-            if (!mark || isCovered(surface.id, faces)) return null;
-            const box = place(biggest(facesOf(surface.id)));
-            const cx = box.x + box.width / 2;
-            const named = box.width >= surface.name.length * 6.2 + 8 && box.height >= 46;
-            const y = box.y + box.height / 2 + (named ? 14 : 6);
-            return (
-              <G key={surface.id}>
-                {named ? (
-                  <>
-                    <Rect
-                      x={cx - (surface.name.length * 6.2 + 8) / 2}
-                      y={y - 34}
-                      width={surface.name.length * 6.2 + 8}
-                      height={17}
-                      fill={selected.has(surface.id) ? palette.amberSoft : palette.card}
-                    />
-                    <SvgText
-                      x={cx}
-                      y={y - 21}
-                      fontFamily={FONTS.headBold}
-                      fontSize={13}
-                      fill={palette.ink}
-                      textAnchor="middle"
-                    >
-                      {surface.name.toUpperCase()}
-                    </SvgText>
-                  </>
-                ) : null}
-                <Rect
-                  x={cx - 9}
-                  y={y - 14}
-                  width={18}
-                  height={18}
-                  rx={9}
-                  fill={mark.state === 'conflict' ? palette.vermilionSoft : palette.card}
-                />
-                <SvgText
-                  x={cx}
-                  y={y}
-                  fontFamily={FONTS.headBold}
-                  fontSize={17}
-                  textAnchor="middle"
-                  fill={
-                    mark.state === 'settled'
-                      ? palette.moss
-                      : mark.state === 'open'
-                        ? palette.amber
-                        : palette.vermilion
-                  }
-                >
-                  {SIGN[mark.state]}
-                </SvgText>
-                {box.width > 40 ? (
-                  <Discs
-                    box={box}
-                    face={place(facesOf(surface.id)[0] ?? biggest(facesOf(surface.id)))}
-                    findings={mark.findings}
-                  />
-                ) : null}
-              </G>
-            );
-          })}
-        </Svg>
-        {drawn
-          .filter((it) => !isCovered(it.id, faces))
-          .map((surface) => {
-            const box = hittable(place(around(facesOf(surface.id))));
-            return (
-              <Pressable
-                key={surface.id}
-                role="button"
-                aria-label={`${surface.name}: ${marks.get(surface.id)?.words ?? ''}`}
-                aria-pressed={selected.has(surface.id)}
-                onPress={() => onSelect(surface.id)}
-                style={{
-                  position: 'absolute',
-                  left: box.x,
-                  top: box.y,
-                  width: box.width,
-                  height: box.height,
-                }}
+          {direct.map(({ surfaceId, face }) => {
+            const surface = byId.get(surfaceId);
+            const mark = marks.get(surfaceId);
+            return surface && mark ? (
+              <FaceWords
+                key={surfaceId}
+                surface={surface}
+                mark={mark}
+                box={face}
+                first={firstOf(surfaceId) ?? face}
+                chosen={selected.has(surfaceId)}
               />
-            );
+            ) : null;
           })}
+          {labelled.map(({ surfaceId, from, to }) => (
+            <G key={surfaceId}>
+              <Line
+                x1={from.x}
+                y1={from.y}
+                x2={to.x}
+                y2={to.y}
+                stroke={selected.has(surfaceId) ? palette.amber : palette.ink2}
+                strokeWidth={1}
+              />
+              <Circle cx={from.x} cy={from.y} r={2.5} fill={palette.ink2} />
+            </G>
+          ))}
+        </Svg>
+        {direct.flatMap(({ surfaceId, hits }) => {
+          const surface = byId.get(surfaceId);
+          if (!surface) return [];
+          const { mark, chosen, onPress } = tapOf(surfaceId);
+          return hits.map((hit, index) => (
+            <Pressable
+              key={`${surfaceId}-${index}`}
+              // One name for one surface: further places of it are for the thumb only.
+              {...(index === 0
+                ? {
+                    role: 'button' as const,
+                    'aria-label': `${surface.name}: ${mark?.words ?? ''}`,
+                    'aria-pressed': chosen,
+                  }
+                : { 'aria-hidden': true, tabIndex: -1 as const })}
+              onPress={onPress}
+              style={{
+                position: 'absolute',
+                left: hit.x,
+                top: hit.y,
+                width: hit.width,
+                height: hit.height,
+              }}
+            />
+          ));
+        })}
+        {labelled.map(({ surfaceId, label }) => {
+          const surface = byId.get(surfaceId);
+          return surface ? (
+            <Named key={surfaceId} surface={surface} at={label} {...tapOf(surfaceId)} />
+          ) : null;
+        })}
       </View>
       {tiled.length > 0 && !facesOnly ? (
         <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-          {tiled.map((surface) => (
-            <Tile
-              key={surface.id}
-              name={surface.name}
-              count={surface.count}
-              mark={marks.get(surface.id)}
-              chosen={selected.has(surface.id)}
-              onPress={() => onSelect(surface.id)}
-            />
-          ))}
+          {tiled.map((surfaceId) => {
+            const surface = byId.get(surfaceId);
+            return surface ? (
+              <Named key={surfaceId} surface={surface} {...tapOf(surfaceId)} />
+            ) : null;
+          })}
         </View>
       ) : null}
     </View>

@@ -1,25 +1,31 @@
-import { TEMPLATES, surfacesOf } from '@obrik/core/piece';
+import { QUICK_STARTS, assemble, surfacesOf } from '@obrik/core/piece';
 import { planLadder, sandingTask } from '@obrik/core/sanding';
+import fc from 'fast-check';
 import { fireEvent, render, screen } from '@testing-library/react';
 import type { FaceLayer } from '@obrik/core/work';
+import { builds } from '../../../../core/src/testing/arbitraries';
+import { overlap, within } from './around';
 import { CoreSample } from './CoreSample';
 import { GritRungs } from './GritRungs';
+import { layOut } from './layout';
 import { UnfoldedPiece, type SurfaceMark } from './UnfoldedPiece';
 
-const usual = (template: (typeof TEMPLATES)[number]) =>
-  Object.fromEntries(template.measures.map((it) => [it.id, it.usual]));
+const startOf = (id: string) => {
+  const start = QUICK_STARTS.find((it) => it.id === id);
+  if (!start) throw new Error(`No start ${id}`);
+  return start;
+};
 
 describe('the unfolded piece', () => {
-  it.each(TEMPLATES.map((it) => [it.name, it] as const))(
+  it.each(QUICK_STARTS.map((it) => [it.name, it] as const))(
     '%s: every surface can be tapped and is named',
-    (_, template) => {
-      const piece = { templateId: template.id, measures: usual(template) };
-      const surfaces = surfacesOf(piece);
+    (_, { build }) => {
+      const surfaces = surfacesOf({ build });
       const mark: SurfaceMark = { state: 'open', material: null, findings: [], words: 'open' };
       const tapped: string[] = [];
       render(
         <UnfoldedPiece
-          piece={piece}
+          piece={{ build }}
           marks={new Map(surfaces.map((it) => [it.id, mark]))}
           selected={new Set(['top'])}
           onSelect={(id) => tapped.push(id)}
@@ -34,11 +40,9 @@ describe('the unfolded piece', () => {
   );
 
   it('says which surface is chosen', () => {
-    const [chest] = TEMPLATES;
-    if (!chest) throw new Error('no template');
     render(
       <UnfoldedPiece
-        piece={{ templateId: chest.id, measures: usual(chest) }}
+        piece={startOf('chest')}
         marks={new Map()}
         selected={new Set(['top'])}
         onSelect={() => undefined}
@@ -48,6 +52,29 @@ describe('the unfolded piece', () => {
     expect(screen.getByRole('button', { name: /^Left side:/ })).toHaveAttribute(
       'aria-pressed',
       'false',
+    );
+  });
+
+  it('of anything that can be built has each surface once, under a thumb, none below another', () => {
+    fc.assert(
+      fc.property(builds, fc.constantFrom(326, 366, 560), (build, width) => {
+        const { surfaces, faces } = assemble(build);
+        const target = 44;
+        const layout = layOut(surfaces, faces, { width, maxHeight: 300, target });
+        const { direct, labelled, tiled } = layout;
+        const reached = [...direct, ...labelled].map((it) => it.surfaceId).concat(tiled);
+        expect([...reached].sort()).toEqual(surfaces.map((it) => it.id).sort());
+        const boxes = [...direct.flatMap((it) => it.hits), ...labelled.map((it) => it.label)];
+        const paper = { x: 0, y: 0, width, height: layout.height };
+        const wrong = boxes.filter(
+          (a, index) =>
+            Math.min(a.width, a.height) < target ||
+            !within(a, paper) ||
+            boxes.slice(index + 1).some((b) => overlap(a, b)),
+        );
+        expect(wrong).toEqual([]);
+      }),
+      { numRuns: 300 },
     );
   });
 });

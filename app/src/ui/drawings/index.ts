@@ -1,4 +1,5 @@
 export { around } from './around';
+export { BuildDrawing } from './BuildDrawing';
 export { CoreSample } from './CoreSample';
 export { FacePlace } from './FacePlace';
 export { GritRungs } from './GritRungs';

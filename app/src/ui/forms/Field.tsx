@@ -12,6 +12,8 @@ interface FieldProps<Values extends FieldValues, Read> {
   readonly hint?: string;
   readonly number?: boolean;
   readonly lines?: number;
+  /** Shown as long as nothing was typed. */
+  readonly shownInstead?: string;
 }
 
 /** A labelled field of a form, with what is wrong with it beside it. */
@@ -22,6 +24,7 @@ export const Field = <Values extends FieldValues, Read>({
   hint,
   number,
   lines,
+  shownInstead = '',
 }: FieldProps<Values, Read>) => {
   const palette = usePalette();
   return (
@@ -35,7 +38,7 @@ export const Field = <Values extends FieldValues, Read>({
             label={label}
             aria-label={label}
             aria-invalid={error !== undefined}
-            value={String(field.value ?? '')}
+            value={String(field.value ?? shownInstead)}
             onChangeText={field.onChange}
             onBlur={field.onBlur}
             inputMode={number ? 'decimal' : 'text'}

@@ -9,6 +9,8 @@ interface FigureFieldProps {
   /** What is wrong with it, beside the field. */
   readonly wrong?: string;
   readonly hint?: string;
+  /** Words instead of a figure. */
+  readonly text?: boolean;
   readonly onDone?: () => void;
   readonly style?: ViewStyle;
 }
@@ -20,6 +22,7 @@ export const FigureField = ({
   onType,
   wrong,
   hint,
+  text = false,
   onDone,
   style,
 }: FigureFieldProps) => (
@@ -31,7 +34,7 @@ export const FigureField = ({
       value={typed}
       onChangeText={onType}
       onSubmitEditing={onDone}
-      inputMode="decimal"
+      inputMode={text ? 'text' : 'decimal'}
       renderErrorMessage={wrong !== undefined}
       errorMessage={wrong}
       errorProps={{ role: 'alert' }}

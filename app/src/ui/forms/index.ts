@@ -1,2 +1,3 @@
 export { Field } from './Field';
 export { FigureField } from './FigureField';
+export { Stepper } from './Stepper';

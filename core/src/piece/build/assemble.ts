@@ -145,6 +145,7 @@ const drawnBodies = (bodies: readonly Body[]): readonly Face[] => {
       .map((one) => ({
         ...one,
         surfaceId: one.surfaceId === null ? null : idIn(it, one.surfaceId),
+        cell: one.cell && { ...one.cell, bodyId: it.id },
       }));
     const x = Math.min(...faces.map((one) => one.x));
     const y = Math.min(...faces.map((one) => one.y));

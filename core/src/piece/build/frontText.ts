@@ -23,7 +23,7 @@ const KNOWN = Object.keys(WORDS);
 const wordOf = (it: Cell): string =>
   KNOWN.find((word) => {
     const row = WORDS[word];
-    return row?.kind === it.kind && (row.style ?? 'plain') === it.style;
+    return row?.kind === it.kind && (it.kind !== 'door' || (row.style ?? 'plain') === it.style);
   }) ?? 'panel';
 
 const shelved = (it: Cell): string =>

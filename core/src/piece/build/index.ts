@@ -44,5 +44,12 @@ export {
 } from './front';
 export { frontToText, textToFront } from './frontText';
 export { buildOfOld, fromOlder, type OldTemplate } from './older';
-export { NOTHING_LOOSE, areaOf, type Face, type FaceLook, type LooseParts } from './part';
+export {
+  NOTHING_LOOSE,
+  areaOf,
+  type Face,
+  type FaceCell,
+  type FaceLook,
+  type LooseParts,
+} from './part';
 export { QUICK_STARTS, quickStart, type QuickStart } from './starts';

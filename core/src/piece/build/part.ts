@@ -37,6 +37,15 @@ export interface Face {
   readonly look: FaceLook;
   /** Shelves that show in it. */
   readonly lines: number;
+  /** The cell of a front that it is; null where it is none. */
+  readonly cell: FaceCell | null;
+}
+
+/** A cell of a body's front, by its place. */
+export interface FaceCell {
+  readonly bodyId: string;
+  readonly lane: number;
+  readonly index: number;
 }
 
 /** What has to come off or out before work, besides the surfaces. */
@@ -79,7 +88,8 @@ export const face = (
   height: number,
   look: FaceLook = 'plain',
   lines = 0,
-): Face => ({ surfaceId, x, y, width, height, look, lines });
+  cell: FaceCell | null = null,
+): Face => ({ surfaceId, x, y, width, height, look, lines, cell });
 
 /** Faces moved by this much. */
 export const moved = (faces: readonly Face[], dx: number, dy: number): readonly Face[] =>

@@ -10,6 +10,7 @@ import { aimWishes } from './0007-aim-wishes';
 import { ledger } from './0008-ledger';
 import { pairedDevices } from './0009-paired-devices';
 import { recordId } from './0010-record-id';
+import { builtPieces } from './0011-built-pieces';
 
 /** All migrations in order. Only ever added to; one that has landed is never edited. */
 export const MIGRATIONS: readonly RunnableMigration<QueryInterface>[] = [
@@ -23,4 +24,5 @@ export const MIGRATIONS: readonly RunnableMigration<QueryInterface>[] = [
   ledger,
   pairedDevices,
   recordId,
+  builtPieces,
 ];

@@ -285,6 +285,7 @@ const faces = (it: Body): readonly Face[] => {
           one.height,
           lookOf(one.cell),
           one.cell.kind === 'open' || one.cell.style === 'glazed' ? one.cell.shelves : 0,
+          { bodyId: '', lane: one.lane, index: one.index },
         ),
       ),
       x,
