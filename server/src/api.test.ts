@@ -4,7 +4,6 @@ import { planRoute } from '@obrik/core/route';
 import type { PieceLedger } from '@obrik/core/ledger';
 import { USUAL_SHOP } from '@obrik/core/piece';
 import {
-  CHEST,
   chestOf,
   NOW,
   OBSERVATION,

@@ -1,5 +1,5 @@
 import { foldEntries, foldPiece, type Deed, type Entry, type KeptEntry } from '@obrik/core/ledger';
-import { newPiece, pieceDescription } from '@obrik/core/piece';
+import { pieceDescription } from '@obrik/core/piece';
 import { cardsHere, pieceHere, waitingHere } from './reading';
 import { closeDevice, theDevice } from '@/device';
 import { Unreachable, flush, pull, pullCards, startAfresh } from './exchange';

@@ -1,5 +1,5 @@
 import {
-  adviseSurface,
+  nextLooks,
   inspectPiece,
   stateOf,
   type SurfaceBeliefs,
@@ -42,7 +42,7 @@ export interface Case {
   readonly stacks: readonly StackHistory[];
   readonly careSheet: CareSheet;
   /** Which test is worth its minutes next on a surface. */
-  advice(surfaceId: string): ReturnType<typeof adviseSurface>;
+  advice(surfaceId: string): ReturnType<typeof nextLooks>;
   /** What bare wood of a surface is sanded for; undefined where nothing is aimed at there. */
   faceSanding(surfaceId: string): FaceSanding | undefined;
   /** All coats of a surface in the order in which they are laid. */
@@ -102,7 +102,7 @@ const makeCase = (piece: Piece, shop: Shop): Case => {
     get careSheet() {
       return careSheet();
     },
-    advice: remembering((surfaceId) => adviseSurface(piece, shop, surfaceId)),
+    advice: remembering((surfaceId) => nextLooks(piece, shop, surfaceId)),
     faceSanding: (surfaceId) => {
       const s = contexts().get(surfaceId);
       return s?.aimed ? faceSandingOf(s) : undefined;

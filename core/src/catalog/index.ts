@@ -22,6 +22,7 @@ export {
   type Sketch,
   COPIED,
   GLANCES,
+  GLANCE_DAMAGES,
   SIGHT,
   type Glance,
 } from './inspection';

@@ -20,5 +20,6 @@ export {
 } from './result';
 export { asObservation, drawResults, drawTruth } from './sample';
 export { chanceThinnerThan } from './veneer';
-export { walkRound, type GlanceTurn } from './walkRound';
+export { nextLooks } from './nextLook';
+export { walkRound, type GlanceAnswer, type GlanceTurn } from './walkRound';
 export { SETTLED, sureness } from './words';

@@ -1,14 +1,14 @@
 import { pieceOf } from '../testing/pieces';
-import { startingAims, surfacesOf } from '../piece';
+import { startingAims, surfaceGroups, surfacesOf } from '../piece';
 import { walkRound } from './index';
 
 const asked = (seen: Readonly<Record<string, readonly string[]>>) =>
-  Object.fromEntries(walkRound(pieceOf({ seen })).map((it) => [it.test.id, it.surfaceIds]));
+  Object.fromEntries(walkRound(pieceOf({ seen })).map((it) => [it.testId, it.surfaceIds]));
 
 describe('a walk round a chest', () => {
   it('asks first, and of every surface, whether it is painted', () => {
     const [first] = walkRound(pieceOf());
-    expect(first?.test.id).toBe('see-through');
+    expect(first?.testId).toBe('see-through');
     expect(first?.surfaceIds).toEqual(surfacesOf(pieceOf()).map((it) => it.id));
   });
 
@@ -18,6 +18,8 @@ describe('a walk round a chest', () => {
     expect(turns['pattern']).toEqual(['back']);
     expect(turns['brush-marks']).toEqual(['top']);
     expect(turns['crazing']).toEqual(['top']);
+    expect(turns['layer-count']).toEqual(['top']);
+    expect(turns['shine']).toEqual(['top']);
     expect(turns['see-through']).not.toContain('top');
     expect(turns['knots']).toEqual(expect.arrayContaining(['top', 'back']));
   });
@@ -32,11 +34,11 @@ describe('a walk round a chest', () => {
         observations: [
           ...piece.observations,
           ...turn.surfaceIds.map((surfaceId) => ({
-            id: `${turn.test.id}-${surfaceId}`,
+            id: `${turn.testId}-${surfaceId}`,
             surfaceId,
-            testId: turn.test.id,
-            outcome: turn.test.outcomes[0]?.id ?? null,
-            value: null,
+            testId: turn.testId,
+            outcome: turn.answers[0]?.outcome ?? null,
+            value: turn.answers[0]?.value ?? null,
             layer: null,
             at: '2026-03-01T08:00:00Z',
             by: '',
@@ -71,4 +73,19 @@ it.each([
       .map((it) => it.id)
       .sort(),
   );
+});
+
+it('names groups of surfaces to choose in one tap: each once, none of one', () => {
+  const groups = (start: string) =>
+    Object.fromEntries(
+      surfaceGroups(surfacesOf(pieceOf({ start }))).map((it) => [it.id, it.surfaceIds]),
+    );
+  expect(groups('hutch')).toMatchObject({
+    doors: ['doors', 'doors_2'],
+    side: ['left', 'right', 'left_2', 'right_2'],
+    inside: ['inside', 'inside_2'],
+  });
+  expect(groups('hutch').butTop).not.toContain('top');
+  expect(groups('hutch').shown).not.toContain('back');
+  expect(groups('mirror')).toEqual({});
 });

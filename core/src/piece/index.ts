@@ -14,6 +14,7 @@ export {
   type PaintLayer,
 } from './evidence';
 export { fittingsOf } from './fittings';
+export { surfaceGroups, twinsOf, type SurfaceGroup } from './groups';
 export { handlesIn, hardware, type Hardware } from './hardware';
 export { PIECE_FILE_VERSION, pieceFile, type PieceFile } from './file';
 export {

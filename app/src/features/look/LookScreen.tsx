@@ -1,12 +1,20 @@
 import { THIN_FACE, inspectionTest, type InspectionTest } from '@obrik/core/catalog';
 import { stateOf, walkRound } from '@obrik/core/inspect';
-import { surfacesOf, type Change, type Observation, type PieceRecord } from '@obrik/core/piece';
+import {
+  canBeCopied,
+  surfacesOf,
+  type Change,
+  type Observation,
+  type PieceRecord,
+} from '@obrik/core/piece';
 import { showArea, showThickness } from '@obrik/core/units';
+import { counted } from '@obrik/core/words';
+import { nanoid } from '@reduxjs/toolkit';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { useCase } from '@/api/useCase';
-import { useChange, useShop } from '@/api/usePiece';
+import { useChange, useDeeds, useShop } from '@/api/usePiece';
 import {
   Body,
   Card,
@@ -20,6 +28,7 @@ import {
   useWide,
 } from '@/ui/controls';
 import { UnfoldedPiece } from '@/ui/drawings';
+import { AlsoOn } from './AlsoOn';
 import { LayersPanel } from './LayersPanel';
 import { LeadPanel } from './LeadPanel';
 import { MarkDamage } from './MarkDamage';
@@ -28,6 +37,7 @@ import { Question } from './Question';
 import { outcomeInWords } from '@/features/shared/recorded';
 import { Readings } from './Readings';
 import { Recorded } from './Recorded';
+import { SameAsTwin } from './SameAsTwin';
 import { TestCard } from './TestCard';
 
 /** Look: what each surface is made of and covered with, reasoned from what was seen. */
@@ -38,7 +48,9 @@ export const LookScreen = ({ record }: { readonly record: PieceRecord }) => {
   const shop = useShop();
   const change = useChange();
   const wide = useWide();
+  const put = useDeeds();
   const [marking, setMarking] = useState(false);
+  const [alsoOn, setAlsoOn] = useState<readonly string[]>([]);
   const surfaces = useMemo(() => surfacesOf(piece), [piece]);
   const it = useCase(piece);
   const all = it.beliefs;
@@ -56,13 +68,26 @@ export const LookScreen = ({ record }: { readonly record: PieceRecord }) => {
 
   const select = (surfaceId: string) => {
     setMarking(false);
+    setAlsoOn([]);
     router.setParams({ surface: surfaceId });
   };
   const step = (by: number) =>
     select(surfaces[(index + by + surfaces.length) % surfaces.length]?.id ?? surface.id);
   const make = (it: Change, done: string) => change(piece.id, it, done);
-  const observe = (observation: Observation) =>
-    make({ kind: 'observe', observation }, `${outcomeInWords(observation)}: recorded.`);
+  const observe = (observation: Observation) => {
+    const test = inspectionTest(observation.testId);
+    const others = test && canBeCopied(test) && observation.layer === null ? alsoOn : [];
+    return put(
+      piece.id,
+      [surface.id, ...others].map((surfaceId, index) => ({
+        kind: 'observe',
+        observation: index === 0 ? observation : { ...observation, id: nanoid(), surfaceId },
+      })),
+      others.length === 0
+        ? `${outcomeInWords(observation)}: recorded.`
+        : `${outcomeInWords(observation)}: recorded for ${counted(others.length + 1, 'surface')}.`,
+    );
+  };
   const layers = piece.layers.filter((it) => it.surfaceId === surface.id);
   const suspect = ['open', 'found'].includes(beliefs.leadStatus.kind);
   const card = (test: InspectionTest) => (
@@ -79,6 +104,7 @@ export const LookScreen = ({ record }: { readonly record: PieceRecord }) => {
     />
   );
   const [advised, ...others] = advice;
+  const looks = stateOf(beliefs);
   const settled = all.filter((it) => stateOf(it) === 'settled').length;
   const veneered = THIN_FACE.includes(beliefs.substrate.likeliest);
   const measure = inspectionTest('veneer-thickness');
@@ -136,9 +162,18 @@ export const LookScreen = ({ record }: { readonly record: PieceRecord }) => {
               </View>
               <PlainButton title="›" label="Next surface" onPress={() => step(1)} />
             </View>
+            <AlsoOn
+              key={`${surface.id}-also`}
+              surfaces={surfaces.filter((it) => it.id !== surface.id)}
+              chosen={alsoOn}
+              onChoose={setAlsoOn}
+            />
+            <SameAsTwin piece={piece} surface={surface} />
             {advised ? (
               <View style={{ gap: 6 }}>
-                <Label heading>Do next</Label>
+                <Label heading>
+                  {looks === 'settled' ? 'Enough to plan. One more would still pay:' : 'Do next'}
+                </Label>
                 <TestCard
                   key={`${surface.id}-${advised.test.id}-${advised.layer ?? ''}`}
                   test={advised.test}
@@ -153,7 +188,11 @@ export const LookScreen = ({ record }: { readonly record: PieceRecord }) => {
                 />
               </View>
             ) : (
-              <Body>No further test on this surface is worth the time. Go on to the next one.</Body>
+              <Body>
+                {looks === 'settled'
+                  ? 'Enough to plan: no further test here is worth the time.'
+                  : 'No further test here is worth the time. Go on to the next surface.'}
+              </Body>
             )}
             {others.length > 0 ? (
               <Small>

@@ -1,5 +1,5 @@
-import { GLANCES, type Outcome } from '@obrik/core/catalog';
-import { walkRound, type GlanceTurn } from '@obrik/core/inspect';
+import { GLANCES } from '@obrik/core/catalog';
+import { walkRound, type GlanceAnswer, type GlanceTurn } from '@obrik/core/inspect';
 import { surfacesOf, type PieceRecord } from '@obrik/core/piece';
 import { counted } from '@obrik/core/words';
 import { nanoid } from '@reduxjs/toolkit';
@@ -21,19 +21,21 @@ import {
   useWide,
 } from '@/ui/controls';
 import { UnfoldedPiece, type SurfaceMark } from '@/ui/drawings';
+import { GroupRow } from './GroupRow';
+import { SeenDamage } from './SeenDamage';
 import { StartingPoints } from './StartingPoints';
 
 /** How the drawing shows a question: answered, or open. */
 const marksFor = (
   { piece }: PieceRecord,
-  { test, surfaceIds }: GlanceTurn,
+  { testId, answers, surfaceIds }: GlanceTurn,
 ): ReadonlyMap<string, SurfaceMark> =>
   new Map(
     surfacesOf(piece).map(({ id }) => {
-      const seen = piece.observations.findLast(
-        (it) => it.surfaceId === id && it.testId === test.id,
-      );
-      const answer = test.outcomes.find((it) => it.id === seen?.outcome)?.label.toLowerCase();
+      const seen = piece.observations.findLast((it) => it.surfaceId === id && it.testId === testId);
+      const answer = answers
+        .find((it) => seen && it.outcome === seen.outcome && it.value === seen.value)
+        ?.label.toLowerCase();
       const open = surfaceIds.includes(id);
       return [
         id,
@@ -57,20 +59,24 @@ interface QuestionProps {
 /** One question for all surfaces on which it is open; those with another answer are tapped away. */
 const Asked = ({ record, turn, onSkip, onEnough }: QuestionProps) => {
   const { piece } = record;
-  const { glance, test, surfaceIds } = turn;
+  const { glance, testId, answers, misleads, surfaceIds } = turn;
   const wide = useWide();
   const put = useDeeds();
   const [off, setOff] = useState<ReadonlySet<string>>(new Set());
   const [busy, setBusy] = useState(false);
   const chosen = surfaceIds.filter((it) => !off.has(it));
   const marks = useMemo(() => marksFor(record, turn), [record, turn]);
+  const open = useMemo(
+    () => surfacesOf(piece).filter((it) => surfaceIds.includes(it.id)),
+    [piece, surfaceIds],
+  );
   const toggle = (surfaceId: string) => {
     if (!surfaceIds.includes(surfaceId)) return;
     const next = new Set(off);
     if (!next.delete(surfaceId)) next.add(surfaceId);
     setOff(next);
   };
-  const answer = async (outcome: Outcome) => {
+  const answer = async (it: GlanceAnswer) => {
     if (busy) return;
     setBusy(true);
     const at = shopNow().toISOString();
@@ -81,15 +87,15 @@ const Asked = ({ record, turn, onSkip, onEnough }: QuestionProps) => {
         observation: {
           id: nanoid(),
           surfaceId,
-          testId: test.id,
-          outcome: outcome.id,
-          value: null,
+          testId,
+          outcome: it.outcome,
+          value: it.value,
           layer: null,
           at,
           by: '',
         },
       })),
-      `${outcome.label}: recorded for ${counted(chosen.length, 'surface')}.`,
+      `${it.label}: recorded for ${counted(chosen.length, 'surface')}.`,
     );
     // Those that were tapped away are asked for next.
     if (done) setOff(new Set());
@@ -103,7 +109,7 @@ const Asked = ({ record, turn, onSkip, onEnough }: QuestionProps) => {
             style={{ flexDirection: 'row', justifyContent: 'space-between', alignItems: 'center' }}
           >
             <Label heading>Walk round</Label>
-            <Tag text={`${GLANCES.indexOf(glance) + 1} of ${GLANCES.length}`} tone="amber" />
+            <Tag text={`${GLANCES.indexOf(glance) + 1} of ${GLANCES.length + 1}`} tone="amber" />
           </View>
           <UnfoldedPiece
             piece={piece}
@@ -112,10 +118,11 @@ const Asked = ({ record, turn, onSkip, onEnough }: QuestionProps) => {
             onSelect={toggle}
             maxHeight={wide ? 460 : 190}
           />
-          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-            <PlainButton title="Select all" onPress={() => setOff(new Set())} />
-            <PlainButton title="Select none" onPress={() => setOff(new Set(surfaceIds))} />
-          </View>
+          <GroupRow
+            surfaces={open}
+            chosen={chosen}
+            onChoose={(ids) => setOff(new Set(surfaceIds.filter((it) => !ids.includes(it))))}
+          />
         </>
       }
       right={
@@ -127,9 +134,9 @@ const Asked = ({ record, turn, onSkip, onEnough }: QuestionProps) => {
               : `Your answer counts for ${counted(chosen.length, 'surface')}. Tap those that differ to leave them out; they come next.`}
           </Small>
           {chosen.length > 0
-            ? test.outcomes.map((it) => (
+            ? answers.map((it) => (
                 <OutcomeButton
-                  key={it.id}
+                  key={it.label}
                   outcome={it}
                   large={false}
                   onPress={() => void answer(it)}
@@ -140,7 +147,7 @@ const Asked = ({ record, turn, onSkip, onEnough }: QuestionProps) => {
             <PlainButton title="Can’t tell" disabled={busy} onPress={() => onSkip(chosen)} />
           ) : null}
           <PlainButton title="Enough for now" onPress={onEnough} />
-          <Small>Can mislead: {test.misleads}</Small>
+          <Small>Can mislead: {misleads}</Small>
         </Card>
       }
     />
@@ -156,12 +163,13 @@ export const WalkScreen = ({ record }: { readonly record: PieceRecord }) => {
   const router = useRouter();
   const [skipped, setSkipped] = useState<ReadonlySet<string>>(new Set());
   const [enough, setEnough] = useState(false);
+  const [damagesSaid, setDamagesSaid] = useState(false);
   const open = useMemo(
     () =>
       walkRound(piece)
         .map((turn) => ({
           ...turn,
-          surfaceIds: turn.surfaceIds.filter((it) => !skipped.has(`${turn.test.id}/${it}`)),
+          surfaceIds: turn.surfaceIds.filter((it) => !skipped.has(`${turn.testId}/${it}`)),
         }))
         .filter((turn) => turn.surfaceIds.length > 0),
     [piece, skipped],
@@ -170,15 +178,18 @@ export const WalkScreen = ({ record }: { readonly record: PieceRecord }) => {
   if (turn && !enough) {
     return (
       <Asked
-        key={turn.test.id}
+        key={turn.testId}
         record={record}
         turn={turn}
         onSkip={(surfaceIds) =>
-          setSkipped(new Set([...skipped, ...surfaceIds.map((it) => `${turn.test.id}/${it}`)]))
+          setSkipped(new Set([...skipped, ...surfaceIds.map((it) => `${turn.testId}/${it}`)]))
         }
         onEnough={() => setEnough(true)}
       />
     );
+  }
+  if (!damagesSaid && !enough) {
+    return <SeenDamage piece={piece} onDone={() => setDamagesSaid(true)} />;
   }
   return (
     <StartingPoints

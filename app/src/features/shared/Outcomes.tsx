@@ -21,7 +21,7 @@ export const OutcomeButton = ({
   large,
   onPress,
 }: {
-  readonly outcome: Outcome;
+  readonly outcome: Pick<Outcome, 'label' | 'sketch'>;
   readonly large: boolean;
   readonly onPress: () => void;
 }) => {

@@ -3,10 +3,10 @@ import { usePathname } from 'expo-router';
 import Armchair from 'lucide-react-native/icons/armchair';
 import BookOpen from 'lucide-react-native/icons/book-open';
 import Settings from 'lucide-react-native/icons/settings';
-import type { ReactNode } from 'react';
+import { useCallback, useMemo, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
-import { PlaceLink, useWide } from '@/ui/controls';
-import { FONTS, SIZES, usePalette } from '@/ui/theme';
+import { FootProvider, PlaceLink, useWide } from '@/ui/controls';
+import { FONTS, SIZES, TARGET, usePalette } from '@/ui/theme';
 import { Boundary } from './Boundary';
 import { NewVersion } from './NewVersion';
 import { useStations } from './stationsLoader';
@@ -16,6 +16,37 @@ const PLACES = [
   { path: '/handbook', title: 'Handbook', Icon: BookOpen },
   { path: '/settings', title: 'Settings', Icon: Settings },
 ] as const;
+
+/** The top level as icons alone, beside what a screen keeps at its foot. */
+const CompactPlaces = () => {
+  const palette = usePalette();
+  const here = usePathname();
+  return (
+    <View role="navigation" aria-label="Top level" style={{ flexDirection: 'row' }}>
+      {PLACES.map(({ path, title, Icon }) => {
+        const current = here.startsWith(path);
+        return (
+          <PlaceLink
+            key={path}
+            href={path}
+            label={title}
+            current={current}
+            style={{
+              width: 46,
+              minHeight: TARGET,
+              alignItems: 'center',
+              justifyContent: 'center',
+              borderBottomWidth: 3,
+              borderBottomColor: current ? palette.amber : 'transparent',
+            }}
+          >
+            <Icon size={22} color={current ? palette.amber : palette.ink2} aria-hidden />
+          </PlaceLink>
+        );
+      })}
+    </View>
+  );
+};
 
 /** Top level: at the bottom on a phone, at the left where wide. Paper has none. */
 const Places = ({ wide }: { readonly wide: boolean }) => {
@@ -79,17 +110,22 @@ export const Shell = ({ children }: { readonly children: ReactNode }) => {
   const palette = usePalette();
   const wide = useWide();
   const stations = useStations();
+  const [feet, setFeet] = useState(0);
+  const onFoot = useCallback((more: 1 | -1) => setFeet((count) => count + more), []);
+  const foot = useMemo(() => ({ beside: wide ? null : <CompactPlaces />, onFoot }), [wide, onFoot]);
   return (
     <View
       style={{ flex: 1, flexDirection: wide ? 'row' : 'column', backgroundColor: palette.paper }}
     >
       {wide ? <Places wide /> : null}
       <View style={{ flex: 1 }}>
-        <Boundary>{children}</Boundary>
+        <FootProvider value={foot}>
+          <Boundary>{children}</Boundary>
+        </FootProvider>
         <NewVersion />
         {stations ? <stations.Bars /> : null}
       </View>
-      {wide ? null : <Places wide={false} />}
+      {wide || feet > 0 ? null : <Places wide={false} />}
     </View>
   );
 };

@@ -1,11 +1,24 @@
-import type { ReactNode } from 'react';
+import { createContext, useContext, useEffect, type ReactNode } from 'react';
 import { ScrollView, useWindowDimensions, View, type ViewStyle } from 'react-native';
 import { usePalette, WIDE_FROM } from '../theme';
 
 /** Is there room for two panes? */
 export const useWide = (): boolean => useWindowDimensions().width >= WIDE_FROM;
 
-/** What stays at the bottom of a screen. */
+interface PlaceOfFoot {
+  /** The ways to the top level, to stand beside what a screen keeps at its foot; null where wide. */
+  readonly beside: ReactNode;
+  /** Told how many feet are shown, one more or one less: with one, the top level needs no row of its own. */
+  readonly onFoot: (more: 1 | -1) => void;
+}
+
+const FootContext = createContext<PlaceOfFoot>({ beside: null, onFoot: () => undefined });
+export const FootProvider = FootContext.Provider;
+
+/** An action on a desk is as wide as its words want, not as the screen. */
+const ON_A_DESK = { alignSelf: 'flex-end', minWidth: 280, maxWidth: 480 } as const;
+
+/** What stays at the bottom of a screen: on a phone in one row with the ways to the top level. */
 const Foot = ({
   children,
   style,
@@ -14,17 +27,30 @@ const Foot = ({
   readonly style?: ViewStyle;
 }) => {
   const palette = usePalette();
+  const wide = useWide();
+  const { beside, onFoot } = useContext(FootContext);
+  useEffect(() => {
+    onFoot(1);
+    return () => onFoot(-1);
+  }, [onFoot]);
   return (
     <View
       {...{ dataSet: { print: 'no' } }}
       style={{
-        padding: 12,
+        flexDirection: 'row',
+        alignItems: 'center',
+        gap: 8,
+        paddingHorizontal: 12,
+        paddingVertical: wide ? 10 : 6,
         borderTopWidth: 1,
         borderTopColor: palette.line,
         backgroundColor: palette.card,
       }}
     >
-      <View style={{ gap: 8, ...style }}>{children}</View>
+      {beside}
+      <View style={{ flex: 1 }}>
+        <View style={{ gap: 8, ...style, ...(wide ? ON_A_DESK : {}) }}>{children}</View>
+      </View>
     </View>
   );
 };

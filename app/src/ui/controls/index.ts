@@ -3,7 +3,7 @@ export { Bars } from './Bars';
 export { MainButton, OpenRow, Option, Options, PlainButton } from './Buttons';
 export { Caution } from './Caution';
 export { PlaceLink } from './PlaceLink';
-export { ListScreen, Screen, TwoPanes, useWide } from './Screen';
+export { FootProvider, ListScreen, Screen, TwoPanes, useWide } from './Screen';
 export { Empty, Failure, Loading } from './States';
 export { Statement } from './Statement';
 export { Strip } from './Strip';

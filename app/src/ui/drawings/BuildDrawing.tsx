@@ -5,6 +5,7 @@ import Svg, { G, Rect } from 'react-native-svg';
 import { usePalette } from '../theme';
 import { around, type Box } from './around';
 import { FaceArt } from './FaceArt';
+import { tapPoint } from './tapPoint';
 
 interface BuildDrawingProps {
   readonly build: Build;
@@ -60,7 +61,10 @@ export const BuildDrawing = ({ build, maxHeight, isChosen, onTap, label }: Build
         aria-label={label}
         disabled={!onTap}
         tabIndex={-1}
-        onPress={({ nativeEvent }) => tap(nativeEvent.locationX, nativeEvent.locationY)}
+        onPress={(event) => {
+          const point = tapPoint(event);
+          if (point) tap(point.x, point.y);
+        }}
         style={{ height, pointerEvents: onTap ? 'auto' : 'none' }}
       >
         <Svg width={width} height={height} aria-hidden pointerEvents="none">

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import Svg, { Circle, Line, Rect } from 'react-native-svg';
 import { usePalette } from '../theme';
+import { tapPoint } from './tapPoint';
 
 interface FacePlaceProps {
   readonly face: Face;
@@ -33,11 +34,9 @@ export const FacePlace = ({ face, name, place, onPlace }: FacePlaceProps) => {
             : `${name}: no place tapped yet`
         }
         onPress={(event) => {
-          const { locationX, locationY } = event.nativeEvent;
           // From the keyboard there is no place: the middle.
-          const x = Number.isFinite(locationX) ? locationX / width : 0.5;
-          const y = Number.isFinite(locationY) ? locationY / height : 0.5;
-          onPlace({ x: toHundredths(x), y: toHundredths(y) });
+          const { x, y } = tapPoint(event) ?? { x: width / 2, y: height / 2 };
+          onPlace({ x: toHundredths(x / width), y: toHundredths(y / height) });
         }}
         style={{ width, height }}
       >

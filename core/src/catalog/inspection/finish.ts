@@ -28,6 +28,29 @@ export const FINISH_TESTS = [
     ],
   }),
   look({
+    id: 'shine',
+    title: 'Look at how it shines',
+    how: [
+      'Hold a lamp behind you and look at its reflection in the face.',
+      'Sharp, blurred, or none?',
+    ],
+    misleads: 'Polish shines on anything; wear and dirt dull it.',
+    source: PRACTICE,
+    outcomes: [
+      { id: 'dull', label: 'Dull: no reflection', sketch: 'film-bare' },
+      { id: 'satin', label: 'Satin: a blurred shine', sketch: 'face-smooth' },
+      { id: 'glossy', label: 'Glossy: the lamp is sharp in it', sketch: 'face-film' },
+    ],
+    informs: [
+      given({ finish: ['bare', 'milk', 'chalk'] }, 0.85, 0.13, 0.02),
+      given({ finish: ['wax', 'oil'] }, 0.4, 0.53, 0.07),
+      given({ finish: ['shellac', 'varnish', 'alkyd'] }, 0.12, 0.38, 0.5),
+      given({ finish: ['lacquer', 'waterClear', 'waxedFilm', 'factory'] }, 0.15, 0.6, 0.25),
+      given({ finish: ['latex'] }, 0.42, 0.45, 0.13),
+      otherwise(0.3, 0.45, 0.25),
+    ],
+  }),
+  look({
     id: 'brush-marks',
     title: 'Look for marks of the brush or the gun',
     how: ['Hold a lamp low along the surface.', 'Streaks with the grain, orange peel, or nothing?'],

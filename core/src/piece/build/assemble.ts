@@ -1,4 +1,4 @@
-import { PROFILES, type Profile } from '../../catalog';
+import { PROFILES, type PartKind, type Profile } from '../../catalog';
 import type { Role } from '../roles';
 import { readBody, type Body, type Build, type SurfaceSplit } from './build';
 import { bodyKindOf } from './bodies';
@@ -12,7 +12,6 @@ import {
   type LooseParts,
   type PartSurface,
 } from './part';
-import type { PartKind } from '../../catalog';
 
 /** A part of a piece that is assessed, aimed and planned as a unit. */
 export interface Surface {

@@ -1,17 +1,13 @@
 import fc from 'fast-check';
-import { PROFILES } from '../../catalog';
-import { planRoute } from '../../route';
 import { builds, fronts } from '../../testing/arbitraries';
 import { OLD_TEMPLATES, pieceOf, usualMeasures } from '../../testing/pieces';
 import {
   QUICK_STARTS,
-  USUAL_SHOP,
   addBody,
   assemble,
   build,
   facesOf,
   frontToText,
-  newPiece,
   pieceDescription,
   pieceFile,
   placeCells,
@@ -19,7 +15,6 @@ import {
   read,
   removeCell,
   splitCell,
-  startingAims,
   surfacesOf,
   textToFront,
   usualBody,
@@ -303,59 +298,6 @@ describe('anything that can be built', () => {
       { numRuns: 1000 },
     );
   });
-
-  it('is planned without a crash, and shaped work is not sanded by machine', () => {
-    fc.assert(
-      fc.property(
-        builds,
-        fc.constantFrom('paint', 'wood', 'woodTop', 'freshen' as const),
-        fc.boolean(),
-        (it, start, staysInPlace) => {
-          const description = pieceDescription.parse({
-            name: 'Built',
-            build: it,
-            yearFrom: 1990,
-            yearTo: 1995,
-            staysInPlace,
-            wetRoom: staysInPlace,
-          });
-          const fresh = newPiece('built', description);
-          const route = planRoute(
-            { ...fresh, aims: [...startingAims(fresh, start as 'paint')] },
-            USUAL_SHOP,
-          );
-          const byHand = new Set(
-            surfacesOf(fresh)
-              .filter((one) => PROFILES.get(one.profile).spares)
-              .map((one) => one.id),
-          );
-          for (const one of route.operations) {
-            if (one.ladder === null || !one.surfaceIds.some((id) => byHand.has(id))) continue;
-            expect(one.title).toMatch(/by hand/);
-          }
-          if (!staysInPlace) {
-            expect(route.operations.map((one) => one.method)).not.toContain('cover-room');
-          }
-        },
-      ),
-      { numRuns: 1000 },
-    );
-  });
-});
-
-it('a vanity that stays where it is: room covered first, edges sealed, hard wear, no anchor', () => {
-  const vanity = pieceOf({ start: 'vanity', described: { staysInPlace: true, wetRoom: true } });
-  const aims = [...startingAims(vanity, 'paint')];
-  const methodsOf = (it: typeof vanity) =>
-    planRoute(it, USUAL_SHOP).operations.map((one) => one.method);
-  const methods = methodsOf({ ...vanity, aims });
-  expect(methods.indexOf('cover-room')).toBeLessThan(methods.indexOf('doors-off'));
-  expect(methods).toContain('seal-edges');
-  expect(methods).not.toContain('anchor');
-  const coats = (it: readonly string[]) => it.filter((one) => one === 'coat-waterClear').length;
-  const dry = methodsOf({ ...vanity, wetRoom: false, aims });
-  expect(coats(methods)).toBeGreaterThan(coats(dry));
-  expect(dry).not.toContain('seal-edges');
 });
 
 describe('the quick starts', () => {
