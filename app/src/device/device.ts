@@ -75,6 +75,7 @@ export class Device extends Dexie {
           .modify((it: Record<string, unknown>) => {
             it.startedFrom ??= it.templateId;
             it.sketch ??= [];
+            it.photoId ??= null;
             delete it.templateId;
           }),
       );

@@ -304,6 +304,7 @@ describe('what is new at the shop', () => {
       name: 'Gone',
       startedFrom: 'table',
       sketch: [],
+      photoId: null,
       yearFrom: null,
       yearTo: null,
       archived: false,

@@ -178,3 +178,5 @@ export { TELLING_LIMITS } from './tellingLimits';
 export { TOOLS, type Tool } from './tools';
 export { VARIABLES, isValueOf, labelOf, variable, type ValueOf, type Variable } from './variables';
 export { WOODS, type Wood } from './woods';
+
+export { DAMAGE_LORE, FINISH_LORE, SUBSTRATE_LORE, type Lore } from './lore';

@@ -2,6 +2,9 @@ import {
   BLEEDS,
   COATINGS,
   DAMAGES,
+  DAMAGE_LORE,
+  FINISH_LORE,
+  SUBSTRATE_LORE,
   FINISHES,
   GRITS,
   GRIT_SOURCE,
@@ -18,6 +21,7 @@ import {
   REMOVERS_NOT_PROPOSED,
   layerLabel,
   meetingOf,
+  type Lore,
   type Repair,
   type SourceMark,
 } from '../catalog';
@@ -37,6 +41,8 @@ export interface Entry {
   readonly sections: readonly { readonly title: string; readonly lines: readonly string[] }[];
   readonly cautions: readonly string[];
   readonly source: string;
+  /** Words that people look it up by, beside those that it holds. */
+  readonly says?: string;
 }
 
 /** A source mark in words. */
@@ -55,6 +61,20 @@ const sentence = (text: string): string => text.charAt(0).toUpperCase() + text.s
 
 const section = (title: string, lines: readonly string[]) =>
   lines.length > 0 ? [{ title, lines }] : [];
+
+/** What it is, how to tell, and what goes wrong; how it is done stands between. */
+const told = (
+  it: Lore,
+  done: Entry['sections'] = [],
+): Pick<Entry, 'summary' | 'sections' | 'says'> => ({
+  summary: it.what,
+  sections: [
+    ...section('How to tell', [it.tell]),
+    ...done,
+    ...section('What goes wrong', [it.wrong]),
+  ],
+  says: it.says,
+});
 
 const tests: readonly Entry[] = INSPECTION_TESTS.map((it) => ({
   id: `test-${it.id}`,
@@ -99,11 +119,10 @@ const damages: readonly Entry[] = DAMAGES.rows.map((it) => {
     id: `damage-${it.id}`,
     chapter: 'damages',
     title: it.label,
-    summary: { 1: 'Usually slight.', 2: 'Usually serious.', 3: 'Grave.' }[it.severity],
-    sections: [
+    ...told(DAMAGE_LORE[it.id], [
       ...repairs('Where paint will cover it', paint),
       ...repairs('Where wood is seen', clear),
-    ],
+    ]),
     cautions: [paint?.caution, clear?.caution].filter((one) => one !== undefined),
     source: sourceInWords(it.source),
   };
@@ -114,11 +133,13 @@ const materials: readonly Entry[] = [
     id: `substrate-${it.id}`,
     chapter: 'materials' as const,
     title: sentence(it.label),
-    summary: it.stainable ? 'Can be stained.' : 'Takes no stain: paint, or new veneer.',
-    sections: [
+    ...told(SUBSTRATE_LORE[it.id], [
+      ...section('What it takes', [
+        it.stainable ? 'Can be stained.' : 'Takes no stain: paint, or new veneer.',
+      ]),
       ...section('Worst mistake', [it.worstMistake]),
       ...section('Water', it.shunsWater ? ['A damp cloth only, dried at once.'] : []),
-    ],
+    ]),
     cautions: [],
     source: sourceInWords(it.source),
   })),
@@ -141,18 +162,20 @@ const materials: readonly Entry[] = [
     id: `finish-${it.id}`,
     chapter: 'materials' as const,
     title: sentence(it.label),
-    summary: it.paint
-      ? 'A paint: old ones raise the question of lead.'
-      : it.film
-        ? 'A film on the surface.'
-        : 'In the wood rather than on it.',
-    sections: [
+    ...told(FINISH_LORE[it.id], [
+      ...section('Where it lies', [
+        it.paint
+          ? 'A paint: old ones raise the question of lead.'
+          : it.film
+            ? 'A film on the surface.'
+            : 'In the wood rather than on it.',
+      ]),
       ...section(
         'Under new paint',
         it.repels ? ['Nothing sticks over it: wash it off first.'] : [],
       ),
-      ...section('Smooth', it.glossy ? ['Wants a scuff and a bonding primer.'] : []),
-    ],
+      ...section('If it is smooth', it.glossy ? ['Scuff it, then a bonding primer.'] : []),
+    ]),
     cautions: [],
     source: sourceInWords(it.source),
   })),
@@ -257,7 +280,13 @@ export const HANDBOOK: readonly Entry[] = [
 ];
 
 const textOf = (it: Entry): string =>
-  [it.title, it.summary, ...it.sections.flatMap((one) => [one.title, ...one.lines]), ...it.cautions]
+  [
+    it.title,
+    it.summary,
+    it.says ?? '',
+    ...it.sections.flatMap((one) => [one.title, ...one.lines]),
+    ...it.cautions,
+  ]
     .join(' ')
     .toLowerCase();
 

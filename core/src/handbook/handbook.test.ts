@@ -24,6 +24,29 @@ it('finds by any words in any order, those in the title first', () => {
   expect(searchHandbook('')).toHaveLength(HANDBOOK.length);
 });
 
+// Words that people in the trade and their clients use (common practice, no source).
+it.each([
+  ['white ring', 'damage-whiteRing'],
+  ['smells of smoke', 'damage-odour'],
+  ['woodworm', 'damage-insects'],
+  ['wobbly chair', 'damage-looseJoint'],
+  ['fisheyes', 'damage-silicone'],
+  ['mdf', 'substrate-board'],
+  ['french polish', 'finish-shellac'],
+  ['drawer sticks', 'damage-catchingDrawer'],
+])('finds “%s” by the words that people say', (asked, id) => {
+  expect(searchHandbook(asked).map((it) => it.id)).toContain(id);
+});
+
+it('says of every damage and old finish how to tell it and what goes wrong', () => {
+  const about = HANDBOOK.filter((it) => /^(damage|finish|substrate)-/.test(it.id));
+  expect(about.length).toBeGreaterThan(50);
+  for (const it of about) {
+    const titles = it.sections.map((one) => one.title);
+    expect(titles).toEqual(expect.arrayContaining(['How to tell', 'What goes wrong']));
+  }
+});
+
 it('keeps to the chapter that is asked for', () => {
   for (const chapter of CHAPTERS) {
     expect(searchHandbook('', chapter).every((it) => it.chapter === chapter)).toBe(true);

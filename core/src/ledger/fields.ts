@@ -76,6 +76,8 @@ export const fieldsOf = (it: Deed): readonly Field[] => {
     case 'withdraw':
     case 'find':
     case 'unfind':
+    case 'picture':
+    case 'unpicture':
     case 'takenBack':
     case 'erased':
       return [];

@@ -15,6 +15,8 @@ const GROUP_OF: Readonly<Record<Deed['kind'], HistoryGroup>> = {
   confirm: 'looks',
   unconfirm: 'looks',
   layers: 'looks',
+  picture: 'looks',
+  unpicture: 'looks',
   find: 'damages',
   unfind: 'damages',
   fit: 'fittings',
@@ -35,6 +37,8 @@ export const surfaceOf = (it: Deed): string | undefined => {
       return it.confirmation.surfaceId;
     case 'find':
       return it.finding.surfaceId;
+    case 'picture':
+      return it.picture.surfaceId;
     case 'unconfirm':
     case 'layers':
       return it.surfaceId;

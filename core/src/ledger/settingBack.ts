@@ -2,22 +2,37 @@ import type { Deed, LedgerEntry } from './entry';
 import { foldEntries } from './fold';
 import { surfaceOf } from './history';
 
+/** What a deed puts on a surface, by an id of its own. */
+const thingIn = (it: Deed): { readonly id: string; readonly surfaceId: string } | undefined => {
+  switch (it.kind) {
+    case 'observe':
+      return it.observation;
+    case 'find':
+      return it.finding;
+    case 'picture':
+      return it.picture;
+    default:
+      return undefined;
+  }
+};
+
 /** The one surface that each entry is about, also where it takes something of that surface away. */
 const surfacesIn = (entries: readonly LedgerEntry[]): ReadonlyMap<string, string> => {
   const ofEntry = new Map<string, string>();
   const ofThing = new Map<string, string>();
   for (const { id, deed } of entries) {
-    const thing =
-      deed.kind === 'observe' ? deed.observation : deed.kind === 'find' ? deed.finding : undefined;
+    const thing = thingIn(deed);
     if (thing) ofThing.set(thing.id, thing.surfaceId);
     const surface =
       deed.kind === 'withdraw'
         ? ofThing.get(deed.observationId)
         : deed.kind === 'unfind'
           ? ofThing.get(deed.findingId)
-          : deed.kind === 'takenBack'
-            ? onlyOne(deed.entryIds.map((it) => ofEntry.get(it)))
-            : surfaceOf(deed);
+          : deed.kind === 'unpicture'
+            ? ofThing.get(deed.pictureId)
+            : deed.kind === 'takenBack'
+              ? onlyOne(deed.entryIds.map((it) => ofEntry.get(it)))
+              : surfaceOf(deed);
     if (surface !== undefined) ofEntry.set(id, surface);
   }
   return ofEntry;

@@ -32,6 +32,8 @@ export const pieceSummary = z.object({
   name: z.string(),
   /** The quick start that it began as, or what it was in version 1. */
   startedFrom: z.string(),
+  /** The first picture of it; null where there is none. */
+  photoId: z.string().nullable(),
   /** Its drawing in small: x, y, width, height of each face, in hundredths of the drawing's longer side. */
   sketch: z.array(z.int().min(0).max(100)).max(SKETCH_FACES * 4),
   yearFrom: z.int().nullable(),

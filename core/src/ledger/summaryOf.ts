@@ -25,6 +25,7 @@ export const summaryOf = (
   number,
   name: piece.name,
   startedFrom: piece.build.startedFrom,
+  photoId: piece.pictures[0]?.photoId ?? null,
   sketch: sketchOf(piece),
   yearFrom: piece.yearFrom,
   yearTo: piece.yearTo,

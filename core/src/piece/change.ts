@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { variable } from '../catalog';
-import { confirmation, finding, id, observation, paintLayer } from './evidence';
+import { confirmation, finding, id, observation, paintLayer, picture } from './evidence';
 import { hardware } from './hardware';
 import { standsFor, type Build } from './build';
 import {
@@ -30,6 +30,8 @@ export const change = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('unconfirm'), surfaceId: id, variable }),
   z.object({ kind: z.literal('find'), finding }),
   z.object({ kind: z.literal('unfind'), findingId: id }),
+  z.object({ kind: z.literal('picture'), picture }),
+  z.object({ kind: z.literal('unpicture'), pictureId: id }),
   /** The layers seen on a surface become these, top down. */
   z.object({ kind: z.literal('layers'), surfaceId: id, layers: z.array(paintLayer).max(30) }),
   /** Fittings are put on the list, or changed where they are on it. */
@@ -70,6 +72,8 @@ const redirected = (it: Change, build: Build): Change => {
       return to(it);
     case 'find':
       return { ...it, finding: to(it.finding) };
+    case 'picture':
+      return { ...it, picture: to(it.picture) };
     case 'layers':
       return { ...to(it), layers: it.layers.map(to) };
     case 'aim': {
@@ -104,6 +108,7 @@ const described = (before: Piece, part: DescriptionPart): Piece => {
     ...after,
     observations: before.observations.map(to),
     findings: before.findings.map(to),
+    pictures: before.pictures.map(to),
     confirmations: [...confirmed.values()],
     layers: before.layers.flatMap((one) => {
       const moved = to(one);
@@ -113,7 +118,7 @@ const described = (before: Piece, part: DescriptionPart): Piece => {
   };
 };
 
-const LISTS = ['observations', 'confirmations', 'findings', 'layers'] as const;
+const LISTS = ['observations', 'confirmations', 'findings', 'layers', 'pictures'] as const;
 
 /** What forbids a build: something is recorded of a surface that it does not have. */
 const lost = (before: Piece, after: Piece): Result<Piece> => {
@@ -165,6 +170,16 @@ const step = (before: Piece, it: Change): Result<Piece> => {
         return bad('findingId', 'No such finding: it may have been taken back already.');
       }
       return good({ ...before, findings: without(before.findings, it.findingId) });
+    case 'picture':
+      if (has(before.pictures, it.picture.id)) {
+        return bad('picture.id', 'This picture is recorded already.');
+      }
+      return good({ ...before, pictures: [...before.pictures, it.picture] });
+    case 'unpicture':
+      if (!has(before.pictures, it.pictureId)) {
+        return bad('pictureId', 'No such picture: it may have been taken back already.');
+      }
+      return good({ ...before, pictures: without(before.pictures, it.pictureId) });
     case 'layers': {
       if (it.layers.some((one) => one.surfaceId !== it.surfaceId)) {
         return bad('layers', 'A layer of another surface.');

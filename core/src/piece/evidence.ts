@@ -93,6 +93,16 @@ export const paintLayer = z.object({
 });
 export type PaintLayer = z.infer<typeof paintLayer>;
 
+/** A picture of a surface: before the work, or along the way. */
+export const picture = z.object({
+  id,
+  surfaceId: id,
+  photoId: id,
+  at: when,
+  note: typedText().max(200).default(''),
+});
+export type Picture = z.infer<typeof picture>;
+
 const size = (most: number) =>
   z
     .number('Give a figure in mm.')

@@ -7,13 +7,16 @@ export {
   layerFeel,
   observation,
   paintLayer,
+  picture,
   type Confirmation,
   type Finding,
   type LayerFeel,
   type Observation,
   type PaintLayer,
+  type Picture,
 } from './evidence';
 export { fittingsOf } from './fittings';
+export { likelyDamages } from './likelyDamages';
 export { surfaceGroups, twinsOf, type SurfaceGroup } from './groups';
 export { handlesIn, hardware, type Hardware } from './hardware';
 export { PIECE_FILE_VERSION, pieceFile, type PieceFile } from './file';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { confirmation, finding, id, observation, paintLayer } from './evidence';
+import { confirmation, finding, id, observation, paintLayer, picture } from './evidence';
 import { hardware } from './hardware';
 import { aim } from './scheme';
 import { ownSchools } from './shop';
@@ -43,10 +43,18 @@ export const MOST = {
   layers: 1000,
   hardware: 200,
   aims: 200,
+  pictures: 300,
 } as const;
 
 /** Lists whose entries are about a surface. */
-const SURFACE_LISTS = ['observations', 'confirmations', 'findings', 'layers', 'aims'] as const;
+const SURFACE_LISTS = [
+  'observations',
+  'confirmations',
+  'findings',
+  'layers',
+  'aims',
+  'pictures',
+] as const;
 
 /** Checks what one field alone can't show: years against each other. */
 const agree = (
@@ -115,6 +123,8 @@ export const piece = z.preprocess(
       layers: z.array(paintLayer).max(MOST.layers).default([]),
       hardware: z.array(hardware).max(MOST.hardware).default([]),
       aims: z.array(aim).max(MOST.aims).default([]),
+      /** What it looked like, surface by surface. */
+      pictures: z.array(picture).max(MOST.pictures).default([]),
       /** How it is worked where it departs from the shop. */
       schools: ownSchools.default({}),
       /** Put away; everything is kept and can be brought back. */
@@ -175,6 +185,7 @@ export const newPiece = (pieceId: string, description: PieceDescription): Piece 
   layers: [],
   hardware: [],
   aims: [],
+  pictures: [],
   schools: {},
   archived: false,
 });

@@ -62,7 +62,11 @@ export const deedInWords = (it: Deed, { units, surfaceName }: DeedContext): stri
       return note ? `${text}, ${note}` : text;
     }
     case 'unfind':
-      return 'A damage taken back';
+      return 'A damage removed';
+    case 'picture':
+      return `${surfaceName(it.picture.surfaceId)}: picture taken`;
+    case 'unpicture':
+      return 'A picture removed';
     case 'layers':
       return it.layers.length === 0
         ? `${surfaceName(it.surfaceId)}: no layers recorded any more`

@@ -33,6 +33,7 @@ import { LayersPanel } from './LayersPanel';
 import { LeadPanel } from './LeadPanel';
 import { MarkDamage } from './MarkDamage';
 import { QUESTIONS, marksOf } from '@/features/shared/marks';
+import { Pictures } from './Pictures';
 import { Question } from './Question';
 import { outcomeInWords } from '@/features/shared/recorded';
 import { Readings } from './Readings';
@@ -50,6 +51,8 @@ export const LookScreen = ({ record }: { readonly record: PieceRecord }) => {
   const wide = useWide();
   const put = useDeeds();
   const [marking, setMarking] = useState(false);
+  const [unfolded, setUnfolded] = useState(wanted === undefined);
+  const folded = !wide && !unfolded;
   const [alsoOn, setAlsoOn] = useState<readonly string[]>([]);
   const surfaces = useMemo(() => surfacesOf(piece), [piece]);
   const it = useCase(piece);
@@ -68,6 +71,7 @@ export const LookScreen = ({ record }: { readonly record: PieceRecord }) => {
 
   const select = (surfaceId: string) => {
     setMarking(false);
+    setUnfolded(false);
     setAlsoOn([]);
     router.setParams({ surface: surfaceId });
   };
@@ -118,56 +122,64 @@ export const LookScreen = ({ record }: { readonly record: PieceRecord }) => {
     />
   );
 
+  const header = (
+    <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
+      <PlainButton title="‹" label="Surface before" onPress={() => step(-1)} />
+      <View style={{ flex: 1, alignItems: 'center' }}>
+        <Subheading>
+          {surface.name}
+          {surface.count > 1 ? ` ×${surface.count}` : ''}
+        </Subheading>
+        <Small>{showArea(surface.areaMm2, shop.units)}</Small>
+      </View>
+      <PlainButton title="›" label="Next surface" onPress={() => step(1)} />
+    </View>
+  );
+  const drawing = (
+    <>
+      <View style={{ flexDirection: 'row', justifyContent: 'space-between', alignItems: 'center' }}>
+        <Label heading>Tap a surface</Label>
+        <Tag
+          text={`${settled} of ${all.length} settled`}
+          tone={settled === all.length ? 'moss' : 'amber'}
+        />
+      </View>
+      <UnfoldedPiece
+        piece={piece}
+        marks={marks}
+        selected={new Set([surface.id])}
+        onSelect={select}
+        maxHeight={wide ? 400 : 230}
+      />
+      <Small>✓ settled · ? open · ! conflict · red discs: damages</Small>
+      {canWalk ? (
+        <PlainButton
+          title="Walk round: many surfaces at once"
+          onPress={() => router.navigate(`/pieces/${piece.id}/walk`)}
+        />
+      ) : null}
+    </>
+  );
+  // On a phone the question stands under the surface that it is about; the drawing is one tap away.
+  const strip = (
+    <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
+      <View style={{ flex: 1 }}>{header}</View>
+      <PlainButton title="Drawing" label="Show the drawing" onPress={() => setUnfolded(true)} />
+    </View>
+  );
+
   return (
     <TwoPanes
       left={
         <>
-          <View
-            style={{ flexDirection: 'row', justifyContent: 'space-between', alignItems: 'center' }}
-          >
-            <Label heading>Tap a surface</Label>
-            <Tag
-              text={`${settled} of ${all.length} settled`}
-              tone={settled === all.length ? 'moss' : 'amber'}
-            />
-          </View>
-          <UnfoldedPiece
-            piece={piece}
-            marks={marks}
-            selected={new Set([surface.id])}
-            onSelect={select}
-            maxHeight={wide ? 400 : 230}
-          />
-          <Small>✓ settled · ? open · ! conflict · red discs: damages</Small>
-          {canWalk ? (
-            <PlainButton
-              title="Walk round: many surfaces at once"
-              onPress={() => router.navigate(`/pieces/${piece.id}/walk`)}
-            />
-          ) : null}
+          {folded ? strip : drawing}
           {wide ? recorded : null}
         </>
       }
       right={
         <>
           <Card style={{ gap: 10 }}>
-            <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
-              <PlainButton title="‹" label="Surface before" onPress={() => step(-1)} />
-              <View style={{ flex: 1, alignItems: 'center' }}>
-                <Subheading>
-                  {surface.name}
-                  {surface.count > 1 ? ` ×${surface.count}` : ''}
-                </Subheading>
-                <Small>{showArea(surface.areaMm2, shop.units)}</Small>
-              </View>
-              <PlainButton title="›" label="Next surface" onPress={() => step(1)} />
-            </View>
-            <AlsoOn
-              key={`${surface.id}-also`}
-              surfaces={surfaces.filter((it) => it.id !== surface.id)}
-              chosen={alsoOn}
-              onChoose={setAlsoOn}
-            />
+            {folded ? null : header}
             <SameAsTwin piece={piece} surface={surface} />
             {advised ? (
               <View style={{ gap: 6 }}>
@@ -194,6 +206,12 @@ export const LookScreen = ({ record }: { readonly record: PieceRecord }) => {
                   : 'No further test here is worth the time. Go on to the next surface.'}
               </Body>
             )}
+            <AlsoOn
+              key={`${surface.id}-also`}
+              surfaces={surfaces.filter((it) => it.id !== surface.id)}
+              chosen={alsoOn}
+              onChoose={setAlsoOn}
+            />
             {others.length > 0 ? (
               <Small>
                 Then:{' '}
@@ -240,12 +258,17 @@ export const LookScreen = ({ record }: { readonly record: PieceRecord }) => {
                 {card(measure)}
               </View>
             ) : null}
+            <Pictures
+              key={`${surface.id}-pictures`}
+              piece={piece}
+              surface={surface}
+              onChange={make}
+            />
             {marking ? (
               <MarkDamage
                 piece={piece}
                 units={shop.units}
-                surfaceId={surface.id}
-                surfaceName={surface.name}
+                surface={surface}
                 onChange={make}
                 onClose={() => setMarking(false)}
               />

@@ -1,7 +1,13 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import { DAMAGES } from '@obrik/core/catalog';
-import { finding as findingSchema, facesOf, type Change, type Piece } from '@obrik/core/piece';
-import type { UnitSystem } from '@obrik/core/units';
+import {
+  finding as findingSchema,
+  facesOf,
+  type Change,
+  type Piece,
+  type Surface,
+} from '@obrik/core/piece';
+import { MM_PER_INCH, lengthToTyped, typedToLength, type UnitSystem } from '@obrik/core/units';
 import { nanoid } from '@reduxjs/toolkit';
 import { useState } from 'react';
 import { Controller, useForm, useWatch } from 'react-hook-form';
@@ -16,6 +22,7 @@ import {
   Figure,
   Label,
   MainButton,
+  Option,
   Options,
   PlainButton,
   Small,
@@ -24,12 +31,12 @@ import { Field } from '@/ui/forms';
 import { PICTURES, chooseFile } from '@/features/shared/chooseFile';
 import { Photo } from '@/features/shared/Photo';
 import { typedLength } from '@/features/shared/typed';
-import { FacePlace } from '@/ui/drawings';
+import { FacePlace, RuleTap } from '@/ui/drawings';
+import { DamagePicker } from './DamagePicker';
 
 interface MarkDamageProps {
-  readonly piece: Pick<Piece, 'id' | 'build'>;
-  readonly surfaceId: string;
-  readonly surfaceName: string;
+  readonly piece: Pick<Piece, 'id' | 'build' | 'findings'>;
+  readonly surface: Surface;
   readonly units: UnitSystem;
   /** Resolves to whether it is safe; until then what was typed stays. */
   readonly onChange: (change: Change, done: string) => Promise<boolean>;
@@ -37,6 +44,14 @@ interface MarkDamageProps {
 }
 
 const MOST = 99;
+const RULE_MM = 203.2;
+/** Things that lie beside a damage in a picture, and about how long they are. */
+const BESIDE = [
+  { title: 'Pea', mm: 7 },
+  { title: 'Coin', mm: 24 },
+  { title: 'Thumb', mm: 60 },
+  { title: 'Hand', mm: 180 },
+] as const;
 const SIZES = [
   { key: 'lengthMm', label: 'Length' },
   { key: 'widthMm', label: 'Width' },
@@ -74,16 +89,9 @@ const NOTHING_TYPED: Omit<Typed, 'damage'> = {
 };
 
 /** Records a damage: what, how many, how large, where, with a photo if wanted. */
-export const MarkDamage = ({
-  piece,
-  surfaceId,
-  surfaceName,
-  units,
-  onChange,
-  onClose,
-}: MarkDamageProps) => {
+export const MarkDamage = ({ piece, surface, units, onChange, onClose }: MarkDamageProps) => {
   const [resolver] = useState(() => zodResolver(damageForm(units)));
-  const { control, handleSubmit } = useForm<
+  const { control, handleSubmit, setValue } = useForm<
     Typed,
     unknown,
     z.output<ReturnType<typeof damageForm>>
@@ -91,7 +99,10 @@ export const MarkDamage = ({
     resolver,
     defaultValues: NOTHING_TYPED,
   });
+  const { id: surfaceId, name: surfaceName } = surface;
   const damage = useWatch({ control, name: 'damage' });
+  const length = useWatch({ control, name: 'lengthMm' });
+  const figure = (mm: number): string => String(Math.round(Number(lengthToTyped(mm, units))));
   const [photoId, setPhotoId] = useState<string | null>(null);
   const [photoFailure, setPhotoFailure] = useState<string>();
   const face = facesOf(piece).find((it) => it.surfaceId === surfaceId);
@@ -122,14 +133,13 @@ export const MarkDamage = ({
 
   return (
     <Card edge="ink" style={{ gap: 12 }}>
-      <Label>What is it?</Label>
       <Controller
         control={control}
         name="damage"
         render={({ field }) => (
-          <Options
-            label="Which damage?"
-            options={DAMAGES.rows.map((it) => ({ value: it.id, title: it.label }))}
+          <DamagePicker
+            piece={piece}
+            surface={surface}
             chosen={field.value}
             onChoose={field.onChange}
           />
@@ -152,6 +162,25 @@ export const MarkDamage = ({
         )}
       />
       <Label>The largest of them</Label>
+      <RuleTap
+        label={`A rule of ${figure(RULE_MM)} ${unit}: tap the length`}
+        lengthMm={RULE_MM}
+        everyMm={units === 'metric' ? 20 : MM_PER_INCH}
+        valueMm={typedToLength(length ?? '', units)}
+        figure={figure}
+        onTap={(mm) => setValue('lengthMm', lengthToTyped(mm, units))}
+      />
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        {BESIDE.map((it) => (
+          <Option
+            key={it.title}
+            role="button"
+            title={it.title}
+            label={`As long as a ${it.title.toLowerCase()}`}
+            onPress={() => setValue('lengthMm', lengthToTyped(it.mm, units))}
+          />
+        ))}
+      </View>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         {SIZES.map(({ key, label }) => (
           <View key={key} style={{ flexGrow: 1, flexBasis: 90 }}>

@@ -1,6 +1,7 @@
 import { ticketNumber, yearsInWords } from '@obrik/core/ticket';
 import { formatDistance } from 'date-fns/formatDistance';
 import { useRouter } from 'expo-router';
+import { useMemo, useState } from 'react';
 import { FlatList, View } from 'react-native';
 import { shopNow, type Card } from '@/device';
 import { chooseFile } from '@/features/shared/chooseFile';
@@ -17,6 +18,7 @@ import {
   Loading,
   MainButton,
   OpenRow,
+  Options,
   PlainButton,
   Small,
   Tag,
@@ -24,6 +26,8 @@ import {
   TitleRow,
 } from '@/ui/controls';
 import { cardWords } from './card';
+import { PiecePicture } from './PiecePicture';
+import { FILTERS, SORTS, sift, type Filter, type Sort } from './sift';
 import { useCards } from './useCards';
 
 const PieceTicket = ({ card }: { readonly card: Card }) => {
@@ -40,12 +44,17 @@ const PieceTicket = ({ card }: { readonly card: Card }) => {
       onPress={() => router.navigate(`/pieces/${card.pieceId}/look`)}
     >
       <Ticket number={ticketNumber(card.number)} word={stub}>
-        <TitleRow title={card.name} figure={work} />
-        <Small>
-          {yearsInWords(card)} · changed{' '}
-          {formatDistance(new Date(card.updatedAt), shopNow(), { addSuffix: true })}
-        </Small>
-        <Body>{next}</Body>
+        <View style={{ flexDirection: 'row', gap: 10 }}>
+          <View style={{ flex: 1, gap: 4 }}>
+            <TitleRow title={card.name} figure={work} />
+            <Small>
+              {yearsInWords(card)} · changed{' '}
+              {formatDistance(new Date(card.updatedAt), shopNow(), { addSuffix: true })}
+            </Small>
+            <Body>{next}</Body>
+          </View>
+          <PiecePicture card={card} />
+        </View>
         {marks.length > 0 ? (
           <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
             {marks.map((it) => (
@@ -84,7 +93,11 @@ export const PiecesScreen = () => {
   const wide = useWide();
   const stations = useStations();
   const { cards, failed, again, told } = useCards();
-  const inShop = cards?.filter((it) => !it.archived) ?? [];
+  const [filter, setFilter] = useState<Filter>('all');
+  const [sort, setSort] = useState<Sort>('number');
+  const [sifting, setSifting] = useState(false);
+  const all = useMemo(() => sift(cards ?? [], 'all', 'number'), [cards]);
+  const inShop = useMemo(() => sift(cards ?? [], filter, sort), [cards, filter, sort]);
   const columns = wide ? 2 : 1;
   return (
     <ListScreen
@@ -112,15 +125,28 @@ export const PiecesScreen = () => {
             {failed ? (
               <Failure text={NEVER_ASKED[failed]} onRetry={stations?.tryNow ?? again} />
             ) : null}
-            {cards && inShop.length === 0 ? (
+            {cards && all.length === 0 ? (
               <Empty
                 title="No piece in the shop"
                 text="Add one: a name, its measurements, roughly how old it is. Then walk round it."
               />
             ) : null}
-            {inShop.length > 0 ? (
-              <Small>Left: surfaces settled. Right: hands-on time.</Small>
+            {all.length > 0 ? (
+              <View style={{ flexDirection: 'row', alignItems: 'center', gap: 12 }}>
+                <Small style={{ flex: 1 }}>Left: surfaces settled. Right: hands-on time.</Small>
+                <PlainButton
+                  title={filter === 'all' && sort === 'number' ? 'Filter and sort' : 'Filtered'}
+                  onPress={() => setSifting(!sifting)}
+                />
+              </View>
             ) : null}
+            {sifting ? (
+              <View style={{ gap: 8 }}>
+                <Options label="Show" options={FILTERS} chosen={filter} onChoose={setFilter} />
+                <Options label="Order" options={SORTS} chosen={sort} onChoose={setSort} />
+              </View>
+            ) : null}
+            {all.length > 0 && inShop.length === 0 ? <Body>No piece is like that now.</Body> : null}
           </View>
         }
         ListFooterComponent={

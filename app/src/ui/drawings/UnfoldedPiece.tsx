@@ -260,7 +260,12 @@ export const UnfoldedPiece = ({
                   <Rect {...box} fill={hatchOf(mark.material)} opacity={0.55} />
                 ) : null}
                 {chosen ? (
-                  <Rect {...box} fill="none" stroke={palette.amber} strokeWidth={3} />
+                  <Rect
+                    {...box}
+                    fill="none"
+                    stroke={palette.amber}
+                    strokeWidth={Math.min(3, Math.max(1.2, Math.min(box.width, box.height) / 7))}
+                  />
                 ) : null}
               </G>
             );

@@ -1,0 +1,3 @@
+export { DAMAGE_LORE } from './damages';
+export { FINISH_LORE, SUBSTRATE_LORE } from './materials';
+export type { Lore } from './lore';
