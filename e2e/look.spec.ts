@@ -9,7 +9,7 @@ test('a test is done step by step; its timer outlives a reload and rings', async
   // The clock stands still but for what the test sets; everything else runs on.
   await page.clock.setFixedTime('2026-05-01T10:00:00Z');
   await open(page, '/pieces/map-press/test/alcohol?surface=right');
-  await expect(page.getByRole('heading', { name: /denatured alcohol/ })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /methylated spirit/ })).toBeVisible();
   await expect(page.getByRole('timer', { name: /^1:00, until the drop/ })).toBeVisible();
   await button(page, /^Start the timer/).click();
   await page.clock.setFixedTime('2026-05-01T10:00:20Z');
@@ -18,16 +18,16 @@ test('a test is done step by step; its timer outlives a reload and rings', async
   await page.reload();
   await expect(page.getByRole('timer', { name: /^0:40, / })).toBeVisible();
   await page.getByRole('link', { name: 'Handbook', exact: true }).click();
-  await expect(button(page, /^Timer running: Set a drop of denatured alcohol/)).toBeVisible();
+  await expect(button(page, /^Timer running: Set a drop of methylated spirit/)).toBeVisible();
 
   await page.clock.setFixedTime('2026-05-01T10:01:20Z');
-  await button(page, /^Time is up: Set a drop of denatured alcohol/).click();
+  await button(page, /^Time is up: Set a drop of methylated spirit/).click();
   await expect(page.getByRole('timer', { name: /Time is up/ })).toBeVisible();
   await page.getByRole('button', { name: 'Sticky, clear', exact: true }).click();
   await expect(page.getByText('Sticky, clear: recorded.')).toBeVisible();
   await expect(button(page, /^Time is up/)).toHaveCount(0);
   await expect(
-    button(page, 'Take back: Set a drop of denatured alcohol on it: Sticky, clear'),
+    button(page, 'Take back: Set a drop of methylated spirit on it: Sticky, clear'),
   ).toBeVisible();
 });
 
@@ -76,6 +76,7 @@ test('damage is measured, placed on the drawing and photographed; what it rules 
     .toBuffer();
   await open(page, '/pieces/card-index/look?surface=top');
   await button(page, 'Mark damage').click();
+  await page.getByLabel('Search by any word').fill('veneer gone');
   await page.getByRole('radio', { name: 'Missing veneer' }).click();
   await page.getByLabel('Length in mm').fill('9999');
   await button(page, 'Save damage').click();

@@ -22,6 +22,7 @@ import {
   type SurfaceContext,
   type Whole,
 } from '../route';
+import { inDialect } from '../words';
 import type { Coat, PieceState } from '../work';
 
 /**
@@ -71,9 +72,9 @@ const makeCase = (piece: Piece, shop: Shop): Case => {
   const beliefs = lazily(() => inspectPiece(piece, shop));
   const looks = lazily(() => beliefs().map(stateOf));
   const whole = lazily((): Whole => wholeFor(piece, shop, { known: beliefs() }));
-  const route = lazily(() => routeOf(whole()));
+  const route = lazily(() => inDialect(routeOf(whole()), shop.units));
   const stacks = lazily(() => stacksAlong(whole().now, route()));
-  const careSheet = lazily(() => careSheetFor(whole(), route()));
+  const careSheet = lazily(() => inDialect(careSheetFor(whole(), route()), shop.units));
   const contexts = lazily(
     (): ReadonlyMap<string, SurfaceContext> =>
       new Map(whole().surfaces.map((s) => [s.surface.id, s])),

@@ -26,7 +26,8 @@ import {
   type SourceMark,
 } from '../catalog';
 import { ladderSteps } from '../sanding';
-import { showDuration } from '../units';
+import { showDuration, type UnitSystem } from '../units';
+import { inDialect } from '../words';
 
 export const CHAPTERS = ['tests', 'materials', 'damages', 'grits', 'ways'] as const;
 export type Chapter = (typeof CHAPTERS)[number];
@@ -290,18 +291,28 @@ const textOf = (it: Entry): string =>
     .join(' ')
     .toLowerCase();
 
-const TEXTS = new Map(HANDBOOK.map((it) => [it.id, textOf(it)]));
+/** Found by either name of a material. */
+const TEXTS = new Map(
+  HANDBOOK.map((it) => [it.id, `${textOf(it)} ${textOf(inDialect(it, 'metric'))}`]),
+);
 
 /**
  * Entries that hold every word asked for, those with the words in the title first.
  * @param asked words in any order; empty gives all
+ * @param units of the shop: materials are called as they are said there
  */
-export const searchHandbook = (asked: string, chapter?: Chapter): readonly Entry[] => {
+export const searchHandbook = (
+  asked: string,
+  chapter?: Chapter,
+  units: UnitSystem = 'us',
+): readonly Entry[] => {
   const words = asked.toLowerCase().split(/\s+/).filter(Boolean);
   const inTitle = (it: Entry) => words.every((word) => it.title.toLowerCase().includes(word));
   return HANDBOOK.filter(
     (it) =>
       (!chapter || it.chapter === chapter) &&
       words.every((word) => TEXTS.get(it.id)?.includes(word)),
-  ).sort((a, b) => Number(inTitle(b)) - Number(inTitle(a)));
+  )
+    .sort((a, b) => Number(inTitle(b)) - Number(inTitle(a)))
+    .map((it) => inDialect(it, units));
 };

@@ -1,5 +1,5 @@
 import { DAMAGES, GRITS, INSPECTION_TESTS, SUBSTRATES } from '../catalog';
-import { CHAPTERS, HANDBOOK, searchHandbook } from './index';
+import { CHAPTERS, HANDBOOK, entryOfStep, searchHandbook } from './index';
 
 const titles = (asked: string) => searchHandbook(asked).map((it) => it.title);
 
@@ -45,6 +45,19 @@ it('says of every damage and old finish how to tell it and what goes wrong', () 
     const titles = it.sections.map((one) => one.title);
     expect(titles).toEqual(expect.arrayContaining(['How to tell', 'What goes wrong']));
   }
+});
+
+it('is linked from the steps of a route: coats, ways to strip, gates', () => {
+  const step = (method: string, testId?: string) =>
+    entryOfStep({
+      method,
+      gate: testId === undefined ? null : { kind: 'lead', testId, opens: '', question: '' },
+    } as Parameters<typeof entryOfStep>[0]);
+  expect(step('coat-cabinetEnamel')).toBe('coating-cabinetEnamel');
+  expect(step('prime-bonding')).toBe('coating-bonding');
+  expect(step('strip-gel')).toBe('way-gel');
+  expect(step('lead-gate', 'lead-swab')).toBe('test-lead-swab');
+  expect(step('photograph')).toBeUndefined();
 });
 
 it('keeps to the chapter that is asked for', () => {

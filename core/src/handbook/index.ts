@@ -6,3 +6,4 @@ export {
   type Chapter,
   type Entry,
 } from './entries';
+export { entryOfStep } from './ofStep';

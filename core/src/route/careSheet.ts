@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { COATINGS, type Coating } from '../catalog';
 import type { Piece, Shop } from '../piece';
-import { careRules, inCoats } from '../words';
+import { careRules, inCoats, inDialect } from '../words';
 import { advance, coatsOn } from '../work';
 import { groupBy } from './group';
 import type { Route } from './operation';
@@ -55,5 +55,5 @@ export const careSheetFor = (whole: Whole, route: Route): CareSheet => {
 /** The care sheet of a piece as it is planned. */
 export const careSheetOf = (piece: Piece, shop: Shop): CareSheet => {
   const whole = wholeFor(piece, shop);
-  return careSheetFor(whole, routeOf(whole));
+  return inDialect(careSheetFor(whole, routeOf(whole)), shop.units);
 };

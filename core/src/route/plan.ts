@@ -12,6 +12,7 @@ import { missingTasks } from './tasks';
 import { wholeOf, type Whole } from './whole';
 import { contextsOf } from './contexts';
 import { coatsInSeries } from './finishing';
+import { inDialect } from '../words';
 
 /** What a plan may take as known already. */
 export interface Given {
@@ -87,7 +88,11 @@ export const planRoute = (
   shop: Shop,
   state?: PieceState,
   known?: readonly SurfaceBeliefs[],
-): Route => routeOf(wholeFor(piece, shop, { ...(state && { state }), ...(known && { known }) }));
+): Route =>
+  inDialect(
+    routeOf(wholeFor(piece, shop, { ...(state && { state }), ...(known && { known }) })),
+    shop.units,
+  );
 
 /** A piece as it was found, before any work. */
 export const stateAsFound = (

@@ -23,6 +23,7 @@ export * as OPEN_WOOD_WORDS from './steps/openWood';
 export * as READY_WORDS from './steps/ready';
 export * as COAT_WORDS from './steps/coats';
 export { aimInWords, schemeInWords } from './scheme';
+export { inDialect } from './dialect';
 export { GROUP_NAMES } from './groups';
 export { DISPOSITIONS, hardwareAdvice } from './hardware';
 export { careRules, careWords, inCoats } from './care';

@@ -8,6 +8,7 @@ import {
   cautionsOf,
   counted,
   inCoats,
+  inDialect,
   listed,
   papers,
   papersInTurn,
@@ -16,6 +17,16 @@ import {
 } from './index';
 
 // Sentences are made here of typed facts; what is checked is that they say the facts.
+
+// Names of materials in the United States and in Britain (common practice, no source).
+it('calls materials as they are called where the shop measures', () => {
+  const told = { how: ['Mineral spirits on a rag, or lacquer thinner.'], id: 'mineral-spirits' };
+  expect(inDialect(told, 'metric')).toEqual({
+    how: ['White spirit on a rag, or cellulose thinner.'],
+    id: 'mineral-spirits',
+  });
+  expect(inDialect(told, 'us')).toBe(told);
+});
 
 describe('lists and numbers', () => {
   it.each([

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { Label, PlainButton, Small } from '@/ui/controls';
 import { DamageSketch } from '@/ui/drawings';
+import { HandbookLink } from '@/features/shared/HandbookLink';
 import { FigureField } from '@/ui/forms';
 import { FONTS, RADIUS, SIZES, usePalette } from '@/ui/theme';
 
@@ -100,6 +101,9 @@ export const DamagePicker = ({ piece, surface, chosen, onChoose }: DamagePickerP
           <Picture key={it} damage={it} chosen={it === chosen} onPress={() => onChoose(it)} />
         ))}
       </View>
+      {chosen !== undefined ? (
+        <HandbookLink entry={`damage-${chosen}`} about={DAMAGES.get(chosen).label} />
+      ) : null}
       {asked.trim() === '' ? (
         <PlainButton
           title={all ? 'Only the likely ones' : 'Show all damages'}

@@ -33,6 +33,8 @@ import { LayersPanel } from './LayersPanel';
 import { LeadPanel } from './LeadPanel';
 import { MarkDamage } from './MarkDamage';
 import { QUESTIONS, marksOf } from '@/features/shared/marks';
+import { numbered, useKeys } from '@/features/shared/useKeys';
+import { shopNow } from '@/device';
 import { Pictures } from './Pictures';
 import { Question } from './Question';
 import { outcomeInWords } from '@/features/shared/recorded';
@@ -67,7 +69,6 @@ export const LookScreen = ({ record }: { readonly record: PieceRecord }) => {
   const beliefs = all[index];
   const surfaceId = surface?.id ?? '';
   const advice = it.advice(surfaceId);
-  if (!surface || !beliefs) return null;
 
   const select = (surfaceId: string) => {
     setMarking(false);
@@ -76,22 +77,48 @@ export const LookScreen = ({ record }: { readonly record: PieceRecord }) => {
     router.setParams({ surface: surfaceId });
   };
   const step = (by: number) =>
-    select(surfaces[(index + by + surfaces.length) % surfaces.length]?.id ?? surface.id);
+    select(surfaces[(index + by + surfaces.length) % surfaces.length]?.id ?? surfaceId);
   const make = (it: Change, done: string) => change(piece.id, it, done);
   const observe = (observation: Observation) => {
     const test = inspectionTest(observation.testId);
     const others = test && canBeCopied(test) && observation.layer === null ? alsoOn : [];
     return put(
       piece.id,
-      [surface.id, ...others].map((surfaceId, index) => ({
+      [surfaceId, ...others].map((it, index) => ({
         kind: 'observe',
-        observation: index === 0 ? observation : { ...observation, id: nanoid(), surfaceId },
+        observation: index === 0 ? observation : { ...observation, id: nanoid(), surfaceId: it },
       })),
       others.length === 0
         ? `${outcomeInWords(observation)}: recorded.`
         : `${outcomeInWords(observation)}: recorded for ${counted(others.length + 1, 'surface')}.`,
     );
   };
+  const [advised, ...others] = advice;
+  const answer = (outcome: string): void =>
+    void observe({
+      id: nanoid(),
+      surfaceId,
+      testId: advised?.test.id ?? '',
+      outcome,
+      value: null,
+      layer: advised?.layer ?? null,
+      at: shopNow().toISOString(),
+      by: '',
+    });
+  useKeys(
+    {
+      ArrowRight: () => step(1),
+      ArrowLeft: () => step(-1),
+      d: () => setMarking(true),
+      ...numbered(
+        advised && advised.test.kind !== 'reading'
+          ? advised.test.outcomes.map((it) => () => answer(it.id))
+          : [],
+      ),
+    },
+    'Keys: ← → go from surface to surface, 1–9 answer what is asked, D marks a damage.',
+  );
+  if (!surface || !beliefs) return null;
   const layers = piece.layers.filter((it) => it.surfaceId === surface.id);
   const suspect = ['open', 'found'].includes(beliefs.leadStatus.kind);
   const card = (test: InspectionTest) => (
@@ -107,7 +134,6 @@ export const LookScreen = ({ record }: { readonly record: PieceRecord }) => {
       onRecord={observe}
     />
   );
-  const [advised, ...others] = advice;
   const looks = stateOf(beliefs);
   const settled = all.filter((it) => stateOf(it) === 'settled').length;
   const veneered = THIN_FACE.includes(beliefs.substrate.likeliest);

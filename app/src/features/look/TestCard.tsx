@@ -1,9 +1,11 @@
 import type { InspectionTest } from '@obrik/core/catalog';
 import type { Observation } from '@obrik/core/piece';
 import type { UnitSystem } from '@obrik/core/units';
+import { inDialect } from '@obrik/core/words';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { HandbookLink } from '@/features/shared/HandbookLink';
 import { Outcomes } from '@/features/shared/Outcomes';
 import { Body, Card, Caution, Label, OpenRow, PlainButton, Small, TitleRow } from '@/ui/controls';
 
@@ -26,7 +28,7 @@ interface TestCardProps {
 
 /** A test: how it is done, what it does to the piece, and its outcomes, each one tap. */
 export const TestCard = ({
-  test,
+  test: told,
   pieceId,
   surfaceId,
   surfaceName,
@@ -39,6 +41,7 @@ export const TestCard = ({
   onRecord,
 }: TestCardProps) => {
   const router = useRouter();
+  const test = inDialect(told, units);
   const [open, setOpen] = useState(startsOpen);
   const at = `surface=${surfaceId}${layer ? `&layer=${layer}` : ''}`;
   return (
@@ -96,6 +99,7 @@ export const TestCard = ({
             {test.uses ? ` Uses: ${test.uses.toLowerCase()}.` : ''}
           </Small>
           <Small>Can mislead: {test.misleads}</Small>
+          <HandbookLink entry={`test-${test.id}`} about={test.title} />
         </View>
       ) : null}
     </Card>

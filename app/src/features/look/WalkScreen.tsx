@@ -8,6 +8,7 @@ import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { useDeeds } from '@/api/usePiece';
 import { shopNow } from '@/device';
+import { numbered, useKeys } from '@/features/shared/useKeys';
 import { OutcomeButton } from '@/features/shared/Outcomes';
 import {
   Body,
@@ -101,6 +102,15 @@ const Asked = ({ record, turn, onSkip, onEnough }: QuestionProps) => {
     if (done) setOff(new Set());
     setBusy(false);
   };
+  useKeys(
+    {
+      ...numbered(chosen.length > 0 ? answers.map((it) => () => void answer(it)) : []),
+      '0': () => onSkip(chosen),
+      a: () => setOff(new Set()),
+      n: () => setOff(new Set(surfaceIds)),
+    },
+    'Keys: 1–9 answer for the surfaces selected, 0 can’t tell, A selects all, N none.',
+  );
   return (
     <TwoPanes
       left={

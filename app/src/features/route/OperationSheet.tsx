@@ -1,10 +1,12 @@
 import { SANDING_MODEL } from '@obrik/core/catalog';
+import { entryOfStep } from '@obrik/core/handbook';
 import { surfaceNames, type Piece, type Shop } from '@obrik/core/piece';
 import { RISKS, worstOf, type Branch, type Operation, type StackHistory } from '@obrik/core/route';
 import { showPercent, showVolume } from '@obrik/core/units';
 import type { GateKind } from '@obrik/core/work';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
+import { HandbookLink } from '@/features/shared/HandbookLink';
 import { outcomeInWords } from '@/features/shared/recorded';
 import { Body, Caution, Label, Small } from '@/ui/controls';
 import { GritRungs } from '@/ui/drawings';
@@ -72,6 +74,7 @@ export const OperationSheet = ({
   const router = useRouter();
   const nameOf = surfaceNames(piece);
   const forAll = recordedForAll(piece, operation);
+  const entry = entryOfStep(operation);
   const seen = (ids: readonly string[]) =>
     piece.observations.filter((it) => ids.includes(it.id)).map(outcomeInWords);
   return (
@@ -99,6 +102,7 @@ export const OperationSheet = ({
           </Body>
         ))}
       </Block>
+      {entry ? <HandbookLink entry={entry} about={operation.title} /> : null}
       <Block title="Why">
         {operation.reasons.map((it) => (
           <View key={it.text}>

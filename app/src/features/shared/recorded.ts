@@ -1,5 +1,6 @@
 import { inspectionTest } from '@obrik/core/catalog';
 import type { Observation } from '@obrik/core/piece';
+import { inDialect } from '@obrik/core/words';
 import { showThickness, type UnitSystem } from '@obrik/core/units';
 
 /** The outcome of an observation: "A thin line along the edge", "4 layers", "Not found, layer 2". */
@@ -13,7 +14,7 @@ export const outcomeInWords = (it: Observation): string => {
 
 /** What was done, with lengths in the shop's units. */
 export const recordedInWords = (it: Observation, units: UnitSystem): string => {
-  const title = inspectionTest(it.testId)?.title ?? it.testId;
+  const title = inDialect(inspectionTest(it.testId)?.title ?? it.testId, units);
   const outcome =
     it.testId === 'veneer-thickness' && it.value !== null
       ? showThickness(it.value * 1000, units)

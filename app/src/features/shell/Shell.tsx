@@ -32,7 +32,7 @@ const CompactPlaces = () => {
             label={title}
             current={current}
             style={{
-              width: 46,
+              width: TARGET,
               minHeight: TARGET,
               alignItems: 'center',
               justifyContent: 'center',

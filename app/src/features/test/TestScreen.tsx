@@ -1,4 +1,5 @@
 import { inspectionTest } from '@obrik/core/catalog';
+import { inDialect } from '@obrik/core/words';
 import {
   surfacesOf,
   type Observation,
@@ -92,7 +93,7 @@ export const TestScreen = ({ record }: { readonly record: PieceRecord }) => {
     layer?: string;
     alike?: string;
   }>();
-  const test = inspectionTest(params.testId);
+  const test = inDialect(inspectionTest(params.testId), shop.units);
   const surface = surfacesOf(piece).find((it) => it.id === params.surface) ?? surfacesOf(piece)[0];
   const key = timerKey(piece.id, surface?.id ?? '', params.testId);
   const timer = useTimers()[key];

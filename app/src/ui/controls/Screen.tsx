@@ -15,6 +15,9 @@ interface PlaceOfFoot {
 const FootContext = createContext<PlaceOfFoot>({ beside: null, onFoot: () => undefined });
 export const FootProvider = FootContext.Provider;
 
+/** From here on the action and the ways to the top level have room in one row. */
+const ONE_ROW_FROM = 320;
+
 /** An action on a desk is as wide as its words want, not as the screen. */
 const ON_A_DESK = { alignSelf: 'flex-end', minWidth: 280, maxWidth: 480 } as const;
 
@@ -28,6 +31,7 @@ const Foot = ({
 }) => {
   const palette = usePalette();
   const wide = useWide();
+  const { width } = useWindowDimensions();
   const { beside, onFoot } = useContext(FootContext);
   useEffect(() => {
     onFoot(1);
@@ -37,8 +41,10 @@ const Foot = ({
     <View
       {...{ dataSet: { print: 'no' } }}
       style={{
-        flexDirection: 'row',
-        alignItems: 'center',
+        // Very large text: one above the other.
+        ...(width < ONE_ROW_FROM
+          ? { alignItems: 'stretch' }
+          : { flexDirection: 'row', alignItems: 'center' }),
         gap: 8,
         paddingHorizontal: 12,
         paddingVertical: wide ? 10 : 6,
@@ -48,7 +54,7 @@ const Foot = ({
       }}
     >
       {beside}
-      <View style={{ flex: 1 }}>
+      <View style={width < ONE_ROW_FROM ? {} : { flex: 1 }}>
         <View style={{ gap: 8, ...style, ...(wide ? ON_A_DESK : {}) }}>{children}</View>
       </View>
     </View>

@@ -34,8 +34,6 @@ interface UnfoldedPieceProps {
 
 const SIGN: Readonly<Record<SurfaceState, string>> = { settled: '✓', open: '?', conflict: '!' };
 const LETTER_WIDTH = 6.2;
-/** Least width and height of what is tapped in the drawing, px. */
-const DRAWN_TARGET = 44;
 
 const nameOf = ({ name, count }: Surface): string => (count > 1 ? `${name} ×${count}` : name);
 
@@ -221,7 +219,7 @@ export const UnfoldedPiece = ({
   const [width, setWidth] = useState(340);
   const { surfaces, faces } = assemble(piece.build);
   const layout = useMemo(
-    () => layOut(surfaces, faces, { width, maxHeight, target: DRAWN_TARGET }),
+    () => layOut(surfaces, faces, { width, maxHeight, target: TARGET }),
     [surfaces, faces, width, maxHeight],
   );
   const byId = new Map(surfaces.map((it) => [it.id, it]));

@@ -38,6 +38,8 @@ export interface Room {
 
 const GUTTER = 108;
 const LEADER = 14;
+/** On a screen narrower than this labels would leave no room for the drawing: tiles below instead. */
+const LABELS_FROM = 260;
 const MARGIN = 2;
 const BETWEEN = 4;
 
@@ -159,5 +161,6 @@ export const layOut = (
   };
   const plain = at(0);
   const drawnIds = new Set(faces.map((it) => it.surfaceId));
-  return plain.tiled.some((id) => drawnIds.has(id)) ? at(GUTTER) : plain;
+  const labels = plain.tiled.some((id) => drawnIds.has(id)) && width >= LABELS_FROM;
+  return labels ? at(GUTTER) : plain;
 };

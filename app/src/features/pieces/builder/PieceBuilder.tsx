@@ -33,6 +33,8 @@ interface PieceBuilderProps {
 /** An area for a surface that no body has, mm²: a board of 500 × 400. */
 const USUAL_OWN_MM2 = 200_000;
 
+const CENTRED = { textAlign: 'center' } as const;
+
 /** Builds a piece: tap a part of the drawing to change it, or type it all. */
 export const PieceBuilder = ({ form, units, head, below, foot }: PieceBuilderProps) => {
   const wide = useWide();
@@ -82,8 +84,10 @@ export const PieceBuilder = ({ form, units, head, below, foot }: PieceBuilderPro
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
         <PlainButton title="‹" label="Part before" onPress={() => step(-1)} />
         <View style={{ flex: 1, alignItems: 'center' }}>
-          <Small>{chosen ? 'Tap it again when you are done.' : 'Tap a part to change it.'}</Small>
-          <Small>
+          <Small style={CENTRED}>
+            {chosen ? 'Tap it again when you are done.' : 'Tap a part to change it.'}
+          </Small>
+          <Small style={CENTRED}>
             {`${counted(surfaces.length, 'surface')}, ${showArea(area, units)} · ${measure(size.width)} × ${measure(size.depth)} × ${measure(size.height)} ${unit}`}
           </Small>
         </View>

@@ -37,7 +37,7 @@ export const Starts = ({ onStart }: StartsProps) => {
               backgroundColor: palette.card,
             }}
           >
-            <BuildDrawing build={it.build} maxHeight={72} label="" />
+            <BuildDrawing build={it.build} maxHeight={72} />
             <Text
               style={{
                 fontFamily: FONTS.headBold,

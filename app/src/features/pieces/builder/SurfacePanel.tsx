@@ -81,7 +81,7 @@ export const SurfacePanel = ({ builder, surfaceId, onChoose }: SurfacePanelProps
         {surface.name}
         {surface.count > 1 ? ` ×${surface.count}` : ''}
       </Subheading>
-      <Small>{showArea(surface.areaMm2, units)}, its shape reckoned in.</Small>
+      <Small>{showArea(surface.areaMm2, units)}, its shape included.</Small>
       <Label>How is it shaped?</Label>
       <Options
         label="How is it shaped?"
