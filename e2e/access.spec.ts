@@ -1,32 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect } from '@playwright/test';
 import { button, expectNoSidewaysScroll, open, test } from './bench';
-
-const SCREENS = [
-  ['Pieces', '/pieces'],
-  ['New piece', '/pieces/new'],
-  ['Look', '/pieces/radio-console/look?surface=right'],
-  ['Walk round', '/pieces/map-press/walk'],
-  ['Aim', '/pieces/reading-table/aim'],
-  ['Route', '/pieces/periodicals-bench/route'],
-  ['Test', '/pieces/radio-console/test/alcohol?surface=left'],
-  ['Hardware', '/pieces/card-index/hardware'],
-  ['Labels', '/pieces/card-index/labels'],
-  ['What we know', '/pieces/periodicals-bench/known'],
-  ['Handbook', '/handbook'],
-  ['Print', '/pieces/card-index/print'],
-  ['Compare', '/pieces/reading-table/compare'],
-  ['Care sheet', '/pieces/card-index/care'],
-  ['Edit', '/pieces/stool/edit'],
-  ['History', '/pieces/card-index/history'],
-  ['History sheet', '/pieces/card-index/history-sheet'],
-  ['Files', '/pieces/card-index/files'],
-  ['What waits', '/waiting'],
-  ['Pairing', '/pair'],
-  ['Settings', '/settings'],
-  ['a piece that is not there', '/pieces/nobody/look'],
-  ['an address that leads nowhere', '/nowhere'],
-] as const;
+import { SCREENS } from './screens';
 
 for (const colorScheme of ['light', 'dark'] as const) {
   test.describe(colorScheme, () => {
@@ -86,4 +61,27 @@ test('nothing is fetched from anywhere but the shop’s own server', async ({ pa
   await button(page, /^Step 1: /).click();
   await page.waitForLoadState('networkidle');
   expect(strangers).toEqual([]);
+});
+
+/* Shapes that nobody would write, by hand from slips that were seen. */
+const FORBIDDEN: readonly (readonly [string, RegExp])[] = [
+  [
+    'one of many',
+    /(?<![\d.,–]|bay |row |column )\b1 (surfaces|doors|drawers|steps|places|coats|layers|parts|entries|looks|damages)\b/i,
+  ],
+  ['what was left out', /undefined|NaN|\bnull\b|\[object/],
+  ['a name of the code', /\b[a-z]+[A-Z][a-z]{2,}/],
+  ['an id', /\b(?=[\w-]*\d)(?=[\w-]*[A-Z])[A-Za-z0-9_-]{20,}\b/],
+  ['a negative length', /(^|[\s(])-\d+ (mm|cm|in)\b/],
+  ['two stops', /(?<!\.)\.\.(?!\.)|,,|\.;/],
+];
+
+test('no screen says anything that nobody would write', async ({ page }) => {
+  for (const [name, address] of SCREENS) {
+    await open(page, address);
+    const text = await page.getByRole('main').first().innerText();
+    for (const [what, shape] of FORBIDDEN) {
+      expect(shape.exec(text)?.[0], `${name}: ${what}`).toBeUndefined();
+    }
+  }
 });

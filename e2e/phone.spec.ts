@@ -141,6 +141,7 @@ test('tests that disagree are shown as a conflict on the drawing and in words', 
   page,
 }) => {
   await open(page, '/pieces/radio-console/look?surface=right');
+  await button(page, 'Show the drawing').click();
   await expect(button(page, /^Right side: .*in conflict/)).toBeVisible();
   await button(page, /^Made of:/).click();
   await expect(
@@ -208,7 +209,8 @@ test('units and lead year are settings of the shop that everything follows', asy
   await open(page, '/pieces/reading-table/look?surface=top');
   await expect(page.getByText(/ft²/).first()).toBeVisible();
   await open(page, '/pieces/new');
-  await expect(page.getByText('Measures in inches')).toBeVisible();
+  await button(page, 'Side table').click();
+  await expect(page.getByText(/\d in to \d+/).first()).toBeVisible();
   await open(page, '/settings');
   await page.getByRole('radio', { name: /^Metric/ }).click();
   await expect(page.getByText('Stored.')).toBeVisible();

@@ -55,3 +55,37 @@ test('the keyboard alone gets from the list to a route', async ({ page }) => {
   await page.keyboard.press('Enter');
   await expect(step).toHaveAttribute('aria-expanded', /true|false/);
 });
+
+test('a bar cart is built, looked over and planned without a mouse', async ({ page }) => {
+  await open(page, '/pieces/new');
+  const press = async (name: string | RegExp, role: 'button' | 'radio' = 'button') => {
+    await page.getByRole(role, { name }).first().focus();
+    await page.keyboard.press('Enter');
+  };
+  await press('Bar cart');
+  await page.getByLabel('Name', { exact: true }).focus();
+  await page.keyboard.press('ControlOrMeta+a');
+  await page.keyboard.type('Cart for the veranda');
+  await page.getByLabel('Width', { exact: true }).focus();
+  await page.keyboard.press('ControlOrMeta+a');
+  await page.keyboard.type('27 1/2"');
+  await press('1960–78', 'radio');
+  await press('Save and look it over');
+
+  // 3: painted all over; then the first answer to each question.
+  await expect(page.getByText(/Your answer counts for 4 surfaces/)).toBeVisible();
+  await page.keyboard.press('?');
+  await expect(page.getByText(/Keys: 1–9 answer/)).toBeVisible();
+  await page.keyboard.press('3');
+  for (let round = 0; round < 12; round++) {
+    const heading = page.getByRole('heading', { level: 1 });
+    const asked = await heading.innerText();
+    if (asked === 'Do you see any of this?') break;
+    await page.keyboard.press('1');
+    await expect(heading).not.toHaveText(asked);
+  }
+  await press('None of this');
+  await press('Paint it');
+  await expect(button(page, /^Step 1: Test every layer for lead/)).toBeVisible();
+  await expectNoSidewaysScroll(page);
+});

@@ -1,6 +1,6 @@
 import { surfaceGroups, type Surface } from '@obrik/core/piece';
 import { GROUP_NAMES } from '@obrik/core/words';
-import { ScrollView } from 'react-native';
+import { View } from 'react-native';
 import { Option } from '@/ui/controls';
 
 interface GroupRowProps {
@@ -14,11 +14,10 @@ interface GroupRowProps {
 export const GroupRow = ({ surfaces, chosen, onChoose }: GroupRowProps) => {
   const key = [...chosen].sort().join();
   return (
-    <ScrollView
-      horizontal
+    <View
       role="group"
       aria-label="Select surfaces"
-      contentContainerStyle={{ gap: 8 }}
+      style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}
     >
       {surfaceGroups(surfaces).map((it) => (
         <Option
@@ -36,6 +35,6 @@ export const GroupRow = ({ surfaces, chosen, onChoose }: GroupRowProps) => {
         chosen={chosen.length === 0}
         onPress={() => onChoose([])}
       />
-    </ScrollView>
+    </View>
   );
 };

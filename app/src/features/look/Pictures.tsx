@@ -2,7 +2,7 @@ import type { Change, Piece, Surface } from '@obrik/core/piece';
 import { nanoid } from '@reduxjs/toolkit';
 import { formatDistance } from 'date-fns/formatDistance';
 import { useState } from 'react';
-import { ScrollView, View } from 'react-native';
+import { View } from 'react-native';
 import { shopNow } from '@/device';
 import { PICTURES, chooseFile } from '@/features/shared/chooseFile';
 import { Photo } from '@/features/shared/Photo';
@@ -44,7 +44,7 @@ export const Pictures = ({ piece, surface, onChange }: PicturesProps) => {
   return (
     <View style={{ gap: 8 }}>
       {own.length > 0 ? (
-        <ScrollView horizontal contentContainerStyle={{ gap: 8 }}>
+        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
           {own.map((it) => (
             <View key={it.id} style={{ gap: 4 }}>
               <Photo photoId={it.photoId} label={`Picture of ${name}`} width={150} height={112} />
@@ -58,7 +58,7 @@ export const Pictures = ({ piece, surface, onChange }: PicturesProps) => {
               />
             </View>
           ))}
-        </ScrollView>
+        </View>
       ) : null}
       <PlainButton
         title={own.length === 0 ? 'Take a picture' : 'Another picture'}

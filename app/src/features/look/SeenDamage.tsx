@@ -79,7 +79,7 @@ export const SeenDamage = ({ piece, onDone }: SeenDamageProps) => {
             marks={marks}
             selected={new Set(chosen)}
             onSelect={toggle}
-            maxHeight={wide ? 460 : 190}
+            maxHeight={wide ? 460 : 160}
           />
           <GroupRow surfaces={surfaces} chosen={chosen} onChoose={setChosen} />
         </>

@@ -126,7 +126,7 @@ const Asked = ({ record, turn, onSkip, onEnough }: QuestionProps) => {
             marks={marks}
             selected={new Set(chosen)}
             onSelect={toggle}
-            maxHeight={wide ? 460 : 190}
+            maxHeight={wide ? 460 : 160}
           />
           <GroupRow
             surfaces={open}

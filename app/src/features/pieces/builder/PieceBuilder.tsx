@@ -133,7 +133,7 @@ export const PieceBuilder = ({ form, units, head, below, foot }: PieceBuilderPro
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         {values.build.bodies.length < MOST_BODIES ? (
           <PlainButton
-            title={adding ? 'Nothing to add' : 'Add a part on top or beside'}
+            title={adding ? 'Nothing to add' : 'Add a part'}
             onPress={() => setAdding(!adding)}
           />
         ) : null}
