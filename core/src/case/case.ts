@@ -11,6 +11,7 @@ import {
   faceSandingOf,
   finishPlanOf,
   impossibleSchemes,
+  routeInDialect,
   routeOf,
   stacksAlong,
   wholeFor,
@@ -72,7 +73,7 @@ const makeCase = (piece: Piece, shop: Shop): Case => {
   const beliefs = lazily(() => inspectPiece(piece, shop));
   const looks = lazily(() => beliefs().map(stateOf));
   const whole = lazily((): Whole => wholeFor(piece, shop, { known: beliefs() }));
-  const route = lazily(() => inDialect(routeOf(whole()), shop.units));
+  const route = lazily(() => routeInDialect(routeOf(whole()), shop.units));
   const stacks = lazily(() => stacksAlong(whole().now, route()));
   const careSheet = lazily(() => inDialect(careSheetFor(whole(), route()), shop.units));
   const contexts = lazily(

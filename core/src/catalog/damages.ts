@@ -43,6 +43,8 @@ interface DamageRow<Id extends string = string> {
     readonly stripped?: string;
     readonly underClear?: string;
     readonly underVeneer?: string;
+    /** Under paint, where the face was found to have no film. */
+    readonly noFilm?: string;
   };
   /** Mended whatever the face shall become. */
   readonly whateverTheAim?: boolean;
@@ -50,6 +52,7 @@ interface DamageRow<Id extends string = string> {
   readonly pastRenewing?: boolean;
   readonly source: SourceMark;
 }
+const NO_FILM = 'the face has no film by what is known: what is left of one goes when it is sanded';
 const UNDER_VENEER = 'the new sheet lies over it, once the ground is flat and sound';
 
 const glueFoil: Repair = {
@@ -281,14 +284,22 @@ export const DAMAGES = table([
   row({ id: 'carving', severity: 1, label: 'Carving, turning, deep mouldings' }),
   row({
     id: 'peeling',
-    accepted: { underVeneer: UNDER_VENEER, stripped: 'it comes off with the rest' },
+    accepted: {
+      underVeneer: UNDER_VENEER,
+      stripped: 'it comes off with the rest',
+      noFilm: NO_FILM,
+    },
     pastRenewing: true,
     severity: 2,
     label: 'Peeling or cracked paint',
   }),
   row({
     id: 'runs',
-    accepted: { underVeneer: UNDER_VENEER, stripped: 'they come off with the rest' },
+    accepted: {
+      underVeneer: UNDER_VENEER,
+      stripped: 'they come off with the rest',
+      noFilm: NO_FILM,
+    },
     pastRenewing: true,
     severity: 1,
     label: 'Runs and globs',

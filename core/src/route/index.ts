@@ -2,7 +2,15 @@ export { operation, refusal, route, type Operation, type Refusal, type Route } f
 export { PHASES, phase, type Phase } from '../work';
 export { graph, precedencesOf, type Graph, type Precedence } from './graph';
 export { RULES } from './rules';
-export { byPhase, planRoute, routeOf, stateAsFound, wholeFor, type Given } from './plan';
+export {
+  byPhase,
+  planRoute,
+  routeInDialect,
+  routeOf,
+  stateAsFound,
+  wholeFor,
+  type Given,
+} from './plan';
 export type { Whole } from './whole';
 export type { SurfaceContext } from './context';
 export { finishPlanOf } from './finishing';

@@ -1,5 +1,5 @@
 import { yearsInWords } from '../ticket';
-import { surfacesOf, type Piece } from '../piece';
+import { paperDrawing, surfacesOf, type PaperDrawing, type Piece } from '../piece';
 import { aimInWords, careWords, routeWords, stepInWords } from '../words';
 import type { CareSheet } from './careSheet';
 import type { Operation, Route } from './operation';
@@ -25,6 +25,8 @@ export interface PaperBlock {
 export interface Paper {
   readonly title: string;
   readonly intro: readonly PaperLine[];
+  /** The piece unfolded, after the introduction. */
+  readonly drawing?: PaperDrawing;
   readonly sections: readonly {
     readonly heading?: string;
     readonly blocks: readonly PaperBlock[];
@@ -69,6 +71,9 @@ const stepOf = (piece: Piece, it: Operation, numbers: ReadonlyMap<string, number
   ],
 });
 
+/** Room for the drawing on a sheet of A4, points. */
+const ON_PAPER = { width: 480, height: 170 } as const;
+
 /** The route card for the wall: the whole route with boxes to tick. */
 export const routeCard = (piece: Piece, route: Route, ticket: Ticket): Paper => {
   const numbers = new Map(route.operations.map((it, index) => [it.id, index + 1]));
@@ -86,6 +91,7 @@ export const routeCard = (piece: Piece, route: Route, ticket: Ticket): Paper => 
       },
       ...(piece.keep ? [{ text: routeWords.keep(piece.keep) }] : []),
     ],
+    drawing: paperDrawing(piece.build, ON_PAPER.width, ON_PAPER.height),
     sections: [
       {
         blocks: [

@@ -12,6 +12,7 @@ import { missingTasks } from './tasks';
 import { wholeOf, type Whole } from './whole';
 import { contextsOf } from './contexts';
 import { coatsInSeries } from './finishing';
+import type { UnitSystem } from '../units';
 import { inDialect } from '../words';
 
 /** What a plan may take as known already. */
@@ -66,6 +67,12 @@ export const routeOf = (whole: Whole): Route => {
   };
 };
 
+/** A route in the words of the shop, its materials in the order of their names there. */
+export const routeInDialect = (it: Route, units: UnitSystem): Route => {
+  const said = inDialect(it, units);
+  return { ...said, materials: [...said.materials].sort() };
+};
+
 /**
  * Plans the work on a piece from the state that it is in to its aims, from lead gate to handover.
  * Pure: the same piece, shop and state give the same route. A piece without aims gives only what
@@ -89,7 +96,7 @@ export const planRoute = (
   state?: PieceState,
   known?: readonly SurfaceBeliefs[],
 ): Route =>
-  inDialect(
+  routeInDialect(
     routeOf(wholeFor(piece, shop, { ...(state && { state }), ...(known && { known }) })),
     shop.units,
   );

@@ -16,6 +16,7 @@ import {
   hasPulls,
   isDry,
   isTouchedIn,
+  keepsFilm,
   isVeneered,
   openFindings,
 } from './context';
@@ -106,7 +107,9 @@ export const acceptedOn = (
         ? accepted.stripped
         : s.showsWood
           ? accepted.underClear
-          : accepted.underPaint;
+          : keepsFilm(s)
+            ? accepted.underPaint
+            : (accepted.noFilm ?? accepted.underPaint);
     return because ? [{ label, because }] : [];
   });
 

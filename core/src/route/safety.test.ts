@@ -176,7 +176,7 @@ describe('lead', () => {
           expect.arrayContaining(['P100 respirator', 'Disposable overall', 'Nitrile gloves']),
         );
         expect(it.cautions.map((one) => one.text).join(' ')).toMatch(
-          /wipe wet, HEPA vacuum.*parts with lead it is wet-or-dry paper.*never dry/,
+          /wipe wet, HEPA vacuum.*parts with lead it is wet-and-dry paper.*never dry/,
         );
       }
     });
@@ -482,7 +482,7 @@ describe('what a material does to a film', () => {
     const { operations } = shellacked(painted('mid'));
     const dedust = operations.find((it) => it.method === 'dedust');
     expect(dedust?.how.join(' ')).toMatch(/No alcohol/);
-    expect(dedust?.materials).not.toContain('Denatured alcohol');
+    expect(dedust?.materials).not.toContain('Methylated spirit');
   });
 
   it('no heat gun on lacquer or shellac, even where it is asked for', () => {

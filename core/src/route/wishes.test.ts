@@ -152,7 +152,7 @@ describe('clear over what is there', () => {
       const bare = { wood, finish: 'bare' };
       const filmed = routeOf(top(clear('oil'), bare));
       expect(how(filmed, 'prime-clearShellac')).toMatch(
-        /wipe the face with lacquer thinner or acetone/,
+        /wipe the face with cellulose thinner or acetone/,
       );
       expect(methods(routeOf(top(clear('hardOil'), bare)))).not.toContain('prime-clearShellac');
     }
@@ -321,7 +321,7 @@ describe('mended in spots', () => {
     const found = routeOf(
       top(SPOTS, { finish: 'alkyd' }, { ...old, seen: { top: ['lead-laboratory:found:1'] } }),
     );
-    expect(how(found, 'touch-in')).toMatch(/^Wet-or-dry P320/);
+    expect(how(found, 'touch-in')).toMatch(/^Wet-and-dry P320/);
     expect(methods(found)).toContain('flush-fill-wet');
   });
 

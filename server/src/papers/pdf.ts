@@ -1,4 +1,5 @@
 import type { Paper, PaperBlock, PaperLine } from '@obrik/core/route';
+import type { PaperDrawing } from '@obrik/core/piece';
 import PDFDocument from 'pdfkit';
 
 /** Files of the typeface that papers are set in. */
@@ -21,6 +22,7 @@ const INKS = { plain: '#1f1a17', quiet: '#5b524b', warning: '#a8301a', line: '#c
 const MARGIN = 48;
 const SIZE = 10;
 const TICK = 11;
+const NAME_SIZE = 8;
 
 /** The typeface has the Greek letter mu, and not the micro sign that looks the same. */
 const inGlyphs = (text: string): string => text.replaceAll('\u00b5', '\u03bc');
@@ -85,6 +87,26 @@ const write = (sheet: Sheet, block: PaperBlock): void => {
   sheet.y = top + height;
 };
 
+/** The drawing of the piece, line for line as on the screen. */
+const draw = (sheet: Sheet, it: PaperDrawing): void => {
+  keep(sheet, it.height + 10);
+  const top = sheet.y;
+  sheet.save().translate(MARGIN, top).lineWidth(0.6);
+  for (const { outline, deep, lines, dots } of it.faces) {
+    if (outline) sheet.path(outline).fillAndStroke(deep ? INKS.line : '#ffffff', INKS.plain);
+    if (lines) sheet.path(lines).stroke(INKS.plain);
+    if (dots) sheet.path(dots).fill(INKS.plain);
+  }
+  sheet.font('plain').fontSize(NAME_SIZE).fillColor(INKS.plain);
+  for (const { x, y, text } of it.names) {
+    const name = inGlyphs(text);
+    sheet.text(name, x - sheet.widthOfString(name) / 2, y - NAME_SIZE / 2, { lineBreak: false });
+  }
+  sheet.restore();
+  sheet.x = MARGIN;
+  sheet.y = top + it.height + 10;
+};
+
 /**
  * Sets a paper as a PDF, A4, with the typeface embedded.
  * @returns the bytes of the file
@@ -107,6 +129,7 @@ export const asPdf = (paper: Paper, typeface: Typeface): Promise<Buffer> =>
       sheet.font(fontOf(line)).fontSize(SIZE).fillColor(inkOf(line)).text(inGlyphs(line.text));
     }
     sheet.moveDown(0.5);
+    if (paper.drawing) draw(sheet, paper.drawing);
     for (const { heading, blocks } of paper.sections) {
       const [first] = blocks;
       if (heading) {

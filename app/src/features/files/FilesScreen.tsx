@@ -17,7 +17,7 @@ import { shopNow } from '@/device';
 import { useCase } from '@/api/useCase';
 import { marksOf } from '@/features/shared/marks';
 import { photoHere } from '@/record';
-import { Body, Card, Heading, Label, PlainButton, Screen, Small } from '@/ui/controls';
+import { Body, Card, Heading, Label, PlainButton, Screen, Small, Columns } from '@/ui/controls';
 import { UnfoldedPiece } from '@/ui/drawings';
 import { asCsv, fileName, saveFile } from './save';
 
@@ -91,50 +91,54 @@ export const FilesScreen = ({ record }: { readonly record: PieceLedger }) => {
       'application/json',
     );
   return (
-    <Screen narrow>
+    <Screen>
       <Heading>Files</Heading>
-      <Card style={{ gap: 12 }}>
-        <Label heading>For a client</Label>
-        <Body>
-          One page with drawing, damages, route and photos. It opens anywhere, without Obrik and
-          without a connection.
-        </Body>
-        <PlainButton
-          title={busy ? 'Putting it together …' : 'Share a page'}
-          disabled={busy}
-          onPress={() => void share()}
-        />
-      </Card>
-      <Card style={{ gap: 12 }}>
-        <Label heading>For another Obrik</Label>
-        <Body>All that is known and wanted of the piece, without photos. Open it from Pieces.</Body>
-        <PlainButton title="Save the piece as a file" onPress={pieceFile} />
-      </Card>
-      <Card style={{ gap: 12 }}>
-        <Label heading>For a spreadsheet</Label>
-        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-          <PlainButton title="Steps" onPress={() => csv(stepsTable(piece, it.route))} />
-          <PlainButton title="Damages" onPress={() => csv(damagesTable(piece))} />
-          <PlainButton title="Fittings" onPress={() => csv(fittingsTable(piece))} />
-        </View>
-        <Small>CSV in UTF-8; lengths in mm, times in minutes.</Small>
-      </Card>
-      <Card style={{ gap: 12 }}>
-        <Label heading>The drawing</Label>
-        <View ref={drawing}>
-          <UnfoldedPiece
-            piece={piece}
-            marks={marksOf(piece, it.beliefs)}
-            selected={NONE}
-            onSelect={() => {}}
-            facesOnly
+      <Columns>
+        <Card style={{ gap: 12 }}>
+          <Label heading>For a client</Label>
+          <Body>
+            One page with drawing, damages, route and photos. It opens anywhere, without Obrik and
+            without a connection.
+          </Body>
+          <PlainButton
+            title={busy ? 'Putting it together …' : 'Share a page'}
+            disabled={busy}
+            onPress={() => void share()}
           />
-        </View>
-        <PlainButton
-          title="Save the drawing"
-          onPress={() => void saveFile(nameOf('.svg'), svg(), 'image/svg+xml')}
-        />
-      </Card>
+        </Card>
+        <Card style={{ gap: 12 }}>
+          <Label heading>For another Obrik</Label>
+          <Body>
+            All that is known and wanted of the piece, without photos. Open it from Pieces.
+          </Body>
+          <PlainButton title="Save the piece as a file" onPress={pieceFile} />
+        </Card>
+        <Card style={{ gap: 12 }}>
+          <Label heading>For a spreadsheet</Label>
+          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+            <PlainButton title="Steps" onPress={() => csv(stepsTable(piece, it.route))} />
+            <PlainButton title="Damages" onPress={() => csv(damagesTable(piece))} />
+            <PlainButton title="Fittings" onPress={() => csv(fittingsTable(piece))} />
+          </View>
+          <Small>CSV in UTF-8; lengths in mm, times in minutes.</Small>
+        </Card>
+        <Card style={{ gap: 12 }}>
+          <Label heading>The drawing</Label>
+          <View ref={drawing}>
+            <UnfoldedPiece
+              piece={piece}
+              marks={marksOf(piece, it.beliefs)}
+              selected={NONE}
+              onSelect={() => {}}
+              facesOnly
+            />
+          </View>
+          <PlainButton
+            title="Save the drawing"
+            onPress={() => void saveFile(nameOf('.svg'), svg(), 'image/svg+xml')}
+          />
+        </Card>
+      </Columns>
     </Screen>
   );
 };

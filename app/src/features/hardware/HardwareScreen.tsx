@@ -23,9 +23,9 @@ import {
   MainButton,
   Options,
   PlainButton,
-  Screen,
   Small,
   TitleRow,
+  TwoPanes,
 } from '@/ui/controls';
 import { Field } from '@/ui/forms';
 import { typedFigure, typedLength } from '@/features/shared/typed';
@@ -194,66 +194,73 @@ export const HardwareScreen = ({ record }: { readonly record: PieceRecord }) => 
     change(piece.id, { kind: 'fit', hardware: it }, `${fittingsInWords(it)}: ${done}.`);
   const loose = assemble(piece.build).loose;
   return (
-    <Screen
-      narrow
+    <TwoPanes
       foot={
         <PlainButton
           title="Map and labels to print"
           onPress={() => router.navigate(`/pieces/${piece.id}/labels`)}
         />
       }
-    >
-      <Heading>Hardware</Heading>
-      {loose.drawers + loose.doors > 0 ? (
-        <Card style={{ gap: 8 }}>
-          <Label heading>Numbers of drawers and doors</Label>
-          <NumberedFront piece={piece} maxHeight={200} />
-          <Small>
-            Write each number underneath or in the hinge recess, with an arrow for up; tape over it.
-          </Small>
-        </Card>
-      ) : null}
-      {piece.hardware.length === 0 ? (
-        <Empty
-          title="Nothing on the list"
-          text="Look closely while you take it off. One labelled bag for each kind."
-        />
-      ) : (
-        piece.hardware.map((it) =>
-          it.id === edited ? (
-            <FittingsForm
-              key={it.id}
-              old={it}
-              units={shop.units}
-              onDone={async (changed) => {
-                const done = await fit(changed, 'changed');
-                if (done) setEdited(null);
-                return done;
-              }}
-              onLeave={() => setEdited(null)}
+      left={
+        <>
+          <Heading>Hardware</Heading>
+          {loose.drawers + loose.doors > 0 ? (
+            <Card style={{ gap: 8 }}>
+              <Label heading>Numbers of drawers and doors</Label>
+              <NumberedFront piece={piece} maxHeight={200} />
+              <Small>
+                Write each number underneath or in the hinge recess, with an arrow for up; tape over
+                it.
+              </Small>
+            </Card>
+          ) : null}
+        </>
+      }
+      right={
+        <>
+          {piece.hardware.length === 0 ? (
+            <Empty
+              title="Nothing on the list"
+              text="Look closely while you take it off. One labelled bag for each kind."
             />
           ) : (
-            <FittingsCard
-              key={it.id}
-              fittings={it}
-              units={shop.units}
-              onEdit={() => setEdited(it.id)}
-              onTakeOff={() =>
-                void change(
-                  piece.id,
-                  { kind: 'unfit', hardwareId: it.id },
-                  `${fittingsInWords(it)}: off the list.`,
-                )
-              }
-            />
-          ),
-        )
-      )}
-      <FittingsForm units={shop.units} onDone={(it) => fit(it, 'on the list')} />
-      <PlainButton
-        title="Back to Look"
-        onPress={() => router.navigate(`/pieces/${piece.id}/look`)}
-      />
-    </Screen>
+            piece.hardware.map((it) =>
+              it.id === edited ? (
+                <FittingsForm
+                  key={it.id}
+                  old={it}
+                  units={shop.units}
+                  onDone={async (changed) => {
+                    const done = await fit(changed, 'changed');
+                    if (done) setEdited(null);
+                    return done;
+                  }}
+                  onLeave={() => setEdited(null)}
+                />
+              ) : (
+                <FittingsCard
+                  key={it.id}
+                  fittings={it}
+                  units={shop.units}
+                  onEdit={() => setEdited(it.id)}
+                  onTakeOff={() =>
+                    void change(
+                      piece.id,
+                      { kind: 'unfit', hardwareId: it.id },
+                      `${fittingsInWords(it)}: off the list.`,
+                    )
+                  }
+                />
+              ),
+            )
+          )}
+          <FittingsForm units={shop.units} onDone={(it) => fit(it, 'on the list')} />
+          <PlainButton
+            title="Back to Look"
+            onPress={() => router.navigate(`/pieces/${piece.id}/look`)}
+          />
+        </>
+      }
+    />
   );
 };

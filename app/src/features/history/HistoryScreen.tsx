@@ -15,6 +15,7 @@ import {
   Small,
   Strong,
   Tag,
+  Columns,
 } from '@/ui/controls';
 import { usePalette } from '@/ui/theme';
 import { historyLines, type HistoryLine, type Shown } from './historyLines';
@@ -87,7 +88,6 @@ export const HistoryScreen = ({ record }: { readonly record: PieceLedger }) => {
   const lines = historyLines(record, data, shown, units);
   return (
     <Screen
-      narrow
       foot={
         <PlainButton
           title="Print this"
@@ -99,15 +99,17 @@ export const HistoryScreen = ({ record }: { readonly record: PieceLedger }) => {
       <Options label="Show" options={GROUPS} chosen={shown} onChoose={setShown} />
       {lines.length === 0 ? <Body>Nothing of this kind is on record.</Body> : null}
       <View role="list">
-        {lines.map((line) => (
-          <Line
-            key={line.id}
-            line={line}
-            onSetBack={({ id, name }) =>
-              void put(piece.id, settingBack(data, id, line.id), `${name} is as it was before.`)
-            }
-          />
-        ))}
+        <Columns>
+          {lines.map((line) => (
+            <Line
+              key={line.id}
+              line={line}
+              onSetBack={({ id, name }) =>
+                void put(piece.id, settingBack(data, id, line.id), `${name} is as it was before.`)
+              }
+            />
+          ))}
+        </Columns>
       </View>
     </Screen>
   );

@@ -2,7 +2,16 @@ import { isFaceOnTop, startingAims, surfacesOf, type Piece, type Start } from '@
 import { useRouter } from 'expo-router';
 import type { ReactNode } from 'react';
 import { useChange } from '@/api/usePiece';
-import { Card, Heading, MainButton, PlainButton, Screen, Small, Subheading } from '@/ui/controls';
+import {
+  Card,
+  Heading,
+  MainButton,
+  PlainButton,
+  Screen,
+  Small,
+  Subheading,
+  Columns,
+} from '@/ui/controls';
 
 interface StartRow {
   readonly start: Start;
@@ -64,7 +73,7 @@ export const StartingPoints = ({ piece, back, children }: StartingPointsProps) =
     if (done) router.navigate(`/pieces/${piece.id}/route`);
   };
   return (
-    <Screen narrow>
+    <Screen>
       <Heading>What do you want to do with it?</Heading>
       {children}
       {piece.aims.length > 0 ? (
@@ -76,12 +85,14 @@ export const StartingPoints = ({ piece, back, children }: StartingPointsProps) =
           />
         </Card>
       ) : (
-        ROWS.filter((it) => hasTop || !it.withTop).map((it) => (
-          <Card key={it.start} style={{ gap: 8 }}>
-            <MainButton title={it.title} onPress={() => void begin(it)} />
-            <Small>{it.says}</Small>
-          </Card>
-        ))
+        <Columns>
+          {ROWS.filter((it) => hasTop || !it.withTop).map((it) => (
+            <Card key={it.start} style={{ gap: 8 }}>
+              <MainButton title={it.title} onPress={() => void begin(it)} />
+              <Small>{it.says}</Small>
+            </Card>
+          ))}
+        </Columns>
       )}
       <Small>
         Back, inside and drawer boxes stay as they are. You can change any surface afterwards.

@@ -8,6 +8,7 @@ import { lightChosen, usePreferences } from '@/state/preferences';
 import { useAppDispatch } from '@/state/store';
 import {
   Card,
+  Columns,
   Failure,
   Heading,
   Label,
@@ -91,14 +92,14 @@ export const SettingsScreen = () => {
     await put(null, [{ kind: 'shopSet', settings }], 'Stored.');
   };
   return (
-    <Screen narrow>
+    <Screen>
       <Heading>Settings</Heading>
       {isLoading ? <Loading what="the settings" /> : null}
       {error && !shop ? (
         <Failure text={failureOf(error).text} onRetry={() => void refetch()} />
       ) : null}
-      {shop ? (
-        <>
+      <Columns>
+        {shop ? (
           <Card style={{ gap: 12 }}>
             <Label heading>Units</Label>
             <Options
@@ -111,28 +112,30 @@ export const SettingsScreen = () => {
               onChoose={(units) => void store({ ...shop, units })}
             />
           </Card>
-          <LeadYear shop={shop} onStore={(next) => void store(next)} />
-          <SchoolsCard shop={shop} onStore={(next) => void store(next)} />
-          <ToolsCard shop={shop} onStore={(next) => void store(next)} />
+        ) : null}
+        {shop ? <LeadYear shop={shop} onStore={(next) => void store(next)} /> : null}
+        {shop ? <SchoolsCard shop={shop} onStore={(next) => void store(next)} /> : null}
+        {shop ? <ToolsCard shop={shop} onStore={(next) => void store(next)} /> : null}
+        {shop ? (
           <AirInShop key={shop.units} shop={shop} onStore={(next) => void store(next)} />
-        </>
-      ) : null}
-      <Person />
-      <Backup />
-      <PairedDevices />
-      <Card style={{ gap: 12 }}>
-        <Label heading>Light or dark</Label>
-        <Options
-          label="Light or dark"
-          options={[
-            { value: 'device', title: 'As the device' },
-            { value: 'light', title: 'Light' },
-            { value: 'dark', title: 'Dark' },
-          ]}
-          chosen={light}
-          onChoose={(it) => dispatch(lightChosen(it))}
-        />
-      </Card>
+        ) : null}
+        <Person />
+        <Backup />
+        <PairedDevices />
+        <Card style={{ gap: 12 }}>
+          <Label heading>Light or dark</Label>
+          <Options
+            label="Light or dark"
+            options={[
+              { value: 'device', title: 'As the device' },
+              { value: 'light', title: 'Light' },
+              { value: 'dark', title: 'Dark' },
+            ]}
+            chosen={light}
+            onChoose={(it) => dispatch(lightChosen(it))}
+          />
+        </Card>
+      </Columns>
       <Small>
         Obrik plans and records; it never declares anything safe. Product label and safety data
         sheet win over anything it says, local code and licensed practice win over both.

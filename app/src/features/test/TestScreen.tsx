@@ -31,6 +31,7 @@ import {
   Screen,
   Small,
   Strong,
+  TwoPanes,
 } from '@/ui/controls';
 import { usePalette } from '@/ui/theme';
 import { Outcomes } from '@/features/shared/Outcomes';
@@ -164,45 +165,54 @@ export const TestScreen = ({ record }: { readonly record: PieceRecord }) => {
   );
   const known = piece.layers.filter((it) => it.surfaceId === surface.id).length;
   return (
-    <Screen narrow foot={foot}>
-      <Small>
-        {piece.name} ·{' '}
-        {[surface, ...spokenFor(piece, params.alike)].map((it) => it.name).join(', ')}
-      </Small>
-      <Heading>{test.title}</Heading>
-      {test.timer ? (
-        <ClockFace
-          shown={timer ? timeLeft(timer.endsAt, now) : full}
-          under={done ? 'Time is up: look now' : `until ${test.timer.until}`}
-          done={done}
-        />
-      ) : null}
-      {test.protection.length > 0 ? (
-        <Caution
-          text={test.protection.join(', ')}
-          lastWord="Label and leaflet have the last word."
-        />
-      ) : null}
-      <Strong>{test.where}</Strong>
-      {test.how.map((it, index) => (
-        <View key={it} style={{ flexDirection: 'row', gap: 12 }}>
-          <Figure style={{ fontSize: 25, width: 26 }}>{index + 1}</Figure>
-          <Strong style={{ flex: 1, fontSize: 19 }}>{it}</Strong>
-        </View>
-      ))}
-      <Strong>What do you see?</Strong>
-      <Outcomes
-        test={test}
-        pieceId={piece.id}
-        surfaceId={surface.id}
-        units={shop.units}
-        layer={Number(params.layer ?? 1) || 1}
-        knownLayers={known}
-        large
-        onRecord={onRecord}
-      />
-      <Small>Can mislead: {test.misleads}</Small>
-      <PlainButton title="Back to Look" onPress={back} />
-    </Screen>
+    <TwoPanes
+      foot={foot}
+      left={
+        <>
+          <Small>
+            {piece.name} ·{' '}
+            {[surface, ...spokenFor(piece, params.alike)].map((it) => it.name).join(', ')}
+          </Small>
+          <Heading>{test.title}</Heading>
+          {test.timer ? (
+            <ClockFace
+              shown={timer ? timeLeft(timer.endsAt, now) : full}
+              under={done ? 'Time is up: look now' : `until ${test.timer.until}`}
+              done={done}
+            />
+          ) : null}
+          {test.protection.length > 0 ? (
+            <Caution
+              text={test.protection.join(', ')}
+              lastWord="Label and leaflet have the last word."
+            />
+          ) : null}
+          <Strong>{test.where}</Strong>
+          {test.how.map((it, index) => (
+            <View key={it} style={{ flexDirection: 'row', gap: 12 }}>
+              <Figure style={{ fontSize: 25, width: 26 }}>{index + 1}</Figure>
+              <Strong style={{ flex: 1, fontSize: 19 }}>{it}</Strong>
+            </View>
+          ))}
+        </>
+      }
+      right={
+        <>
+          <Strong>What do you see?</Strong>
+          <Outcomes
+            test={test}
+            pieceId={piece.id}
+            surfaceId={surface.id}
+            units={shop.units}
+            layer={Number(params.layer ?? 1) || 1}
+            knownLayers={known}
+            large
+            onRecord={onRecord}
+          />
+          <Small>Can mislead: {test.misleads}</Small>
+          <PlainButton title="Back to Look" onPress={back} />
+        </>
+      }
+    />
   );
 };

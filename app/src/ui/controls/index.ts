@@ -2,6 +2,7 @@ export { Alarm } from './Alarm';
 export { Bars } from './Bars';
 export { MainButton, OpenRow, Option, Options, PlainButton } from './Buttons';
 export { Caution } from './Caution';
+export { Columns } from './Columns';
 export { PlaceLink } from './PlaceLink';
 export { FootProvider, ListScreen, Screen, TwoPanes, useWide } from './Screen';
 export { Empty, Failure, Loading } from './States';

@@ -50,7 +50,7 @@ interface PaperProps {
 /** A sheet to print, with the buttons that only the screen shows. */
 export const Paper = ({ children, also, back }: PaperProps) => (
   <ScrollView style={{ flex: 1, backgroundColor: GROUND }} contentContainerStyle={{ padding: 20 }}>
-    <View role="main" style={{ maxWidth: 760, width: '100%', gap: 10 }}>
+    <View role="main" style={{ maxWidth: 760, width: '100%', gap: 10, alignSelf: 'center' }}>
       <View {...SCREEN_ONLY} style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         <MainButton title="Print it" onPress={print} style={{ flex: 1 }} />
         {also}

@@ -1,5 +1,8 @@
 import type { Paper as PaperModel, PaperBlock, PaperLine } from '@obrik/core/route';
+import type { PaperDrawing } from '@obrik/core/piece';
 import { Linking, View } from 'react-native';
+import Svg, { G, Path, Text as SvgText } from 'react-native-svg';
+import { FONTS } from '../theme';
 import { PlainButton } from '../controls';
 import { INK, KEPT, Line, Paper } from './Paper';
 
@@ -37,6 +40,47 @@ const Block = ({ block: { lines, mark } }: { readonly block: PaperBlock }) => (
   </View>
 );
 
+/** The piece unfolded, as large as it goes on a sheet. */
+const Drawing = ({ it }: { readonly it: PaperDrawing }) => (
+  <View {...KEPT} role="img" aria-label="The piece unfolded" style={{ paddingVertical: 8 }}>
+    <Svg
+      width="100%"
+      height={it.height}
+      viewBox={`0 0 ${it.width} ${it.height}`}
+      preserveAspectRatio="xMinYMin meet"
+      aria-hidden
+    >
+      {it.faces.map(({ outline, deep, lines, dots }, index) => (
+        <G key={index}>
+          {outline ? (
+            <Path
+              d={outline}
+              fill={deep ? INK.line : '#FFFFFF'}
+              stroke={INK.ink}
+              strokeWidth={0.8}
+            />
+          ) : null}
+          {lines ? <Path d={lines} fill="none" stroke={INK.ink} strokeWidth={0.8} /> : null}
+          {dots ? <Path d={dots} fill={INK.ink} /> : null}
+        </G>
+      ))}
+      {it.names.map(({ x, y, text }) => (
+        <SvgText
+          key={text}
+          x={x}
+          y={y + 3}
+          fontFamily={FONTS.headBold}
+          fontSize={9}
+          textAnchor="middle"
+          fill={INK.ink}
+        >
+          {text}
+        </SvgText>
+      ))}
+    </Svg>
+  </View>
+);
+
 interface PaperSheetProps {
   readonly paper: PaperModel;
   /** Address of the same paper as a PDF. */
@@ -56,6 +100,7 @@ export const PaperSheet = ({ paper, pdf, back }: PaperSheetProps) => (
     {paper.intro.map((line, index) => (
       <Print key={index} line={line} />
     ))}
+    {paper.drawing ? <Drawing it={paper.drawing} /> : null}
     {paper.sections.map(({ heading, blocks }, index) => (
       <View key={index} style={{ gap: 6 }}>
         {heading ? (

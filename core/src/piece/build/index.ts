@@ -1,3 +1,5 @@
+export { faceArt, type FaceArt, type PaperDrawing } from './art';
+export { paperDrawing } from './paperDrawing';
 export { assemble, standsFor, type Assembly, type Surface } from './assemble';
 export { BODY_KINDS, bodyKindId, bodyKindOf, type BodyKindId } from './bodies';
 export type { BodyKind, Choice, Measure, Measures, Size } from './bodyKind';
