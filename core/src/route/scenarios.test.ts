@@ -627,7 +627,7 @@ describe('the route in words', () => {
     expect(text).toMatch(/\? Is there lead in any layer\?/);
     expect(text).toMatch(/HELD by step 1/);
     expect(text).toMatch(/why: .*\[lead-gate\]/);
-    expect(text).toMatch(/NO: No oil-based clear over the seat/);
+    expect(text).toMatch(/NO: Oil-based clear can’t go on the seat/);
     expect(text).toMatch(/way out: Take a waterborne clear/);
     expect(text).toMatch(/No aim yet: Apron, Legs/);
   });

@@ -1,11 +1,11 @@
-import { listed } from './language';
+import { capital, listed } from './language';
 
 /** The surfaces that a refusal speaks of: "top", "top and legs". */
 const on = (names: readonly string[]): string => listed(names.map((it) => it.toLowerCase()));
 
 export const refusals = {
   childsRoom: {
-    title: (names: readonly string[]) => `No work by yourself on the ${on(names)}`,
+    title: (names: readonly string[]) => `Don’t work on the ${on(names)} yourself`,
     because: (status: string) =>
       `${status} This piece is for a child, and lead on one part is a danger on the whole.`,
     waysOut: ['Hand it to a certified firm.', 'Leave it as it is, and out of the child’s room.'],
@@ -22,7 +22,7 @@ export const refusals = {
       'If it is wood after all: look into a chip and record it.',
     ],
   },
-  tooThin: { title: (names: readonly string[]) => `No sanding of the ${on(names)}` },
+  tooThin: { title: (names: readonly string[]) => `Don’t sand the ${on(names)}` },
   patchPeeled: {
     title: (names: readonly string[]) => `No paint on the ${on(names)} yet`,
     because:
@@ -128,13 +128,15 @@ export const refusals = {
     waysOut: ['Paint it.', 'Leave it as it is.'],
   },
   suspectPaint: {
-    title: (names: readonly string[], way: string) => `No ${way} on the ${on(names)}`,
+    title: (names: readonly string[], way: string) =>
+      `${capital(way)} is ruled out on the ${on(names)}`,
     because: (verdict: string, way: string, no: string) =>
       `${verdict} ${way} ${no}. Gel is planned instead.`,
     waysOut: ['Record a lead result for each layer.'],
   },
   stripWay: {
-    title: (names: readonly string[], way: string) => `No ${way} on the ${on(names)}`,
+    title: (names: readonly string[], way: string) =>
+      `${capital(way)} is ruled out on the ${on(names)}`,
     because: (way: string, no: string) => `${way}: ${no}. Another way is planned.`,
     waysOut: ['Take gel, covered.', 'Let Obrik choose the way.'],
   },
@@ -149,7 +151,8 @@ export const refusals = {
     ],
   },
   topcoat: {
-    title: (names: readonly string[], coating: string) => `No ${coating} over the ${on(names)}`,
+    title: (names: readonly string[], coating: string) =>
+      `${capital(coating)} can’t go on the ${on(names)}`,
     because: (no: string, instead: string) => `${no} Now ${instead} is planned instead.`,
   },
 } as const;

@@ -8,7 +8,6 @@ import {
 } from '@obrik/core/catalog';
 import { ranked, type Belief, type SurfaceBeliefs } from '@obrik/core/inspect';
 import type { Change, Observation, Piece } from '@obrik/core/piece';
-import { showPercent } from '@obrik/core/units';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { shopNow } from '@/device';
@@ -70,8 +69,7 @@ export const Question = ({
   const [knows, setKnows] = useState(false);
   const belief = beliefs[variable];
   const { surfaceId } = beliefs;
-  const sure = belief.confirmed ? '' : ` (${showPercent(belief.said.p)})`;
-  const statement = `${beliefInWords(belief)}${sure}`;
+  const statement = beliefInWords(belief);
   const tag =
     belief.conflicts.length > 0
       ? ({ text: '! conflict', tone: 'vermilion' } as const)

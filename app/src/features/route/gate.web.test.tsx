@@ -58,7 +58,7 @@ describe('a gate', () => {
       days: 1,
       adds: ['Set up for work with lead', 'Scuff wet'],
       drops: ['Scuff P150'],
-      refuses: ['No work by yourself on the top'],
+      refuses: ['Don’t work on the top yourself'],
     };
     render(
       <GateBranches gate={GATE} branches={[found, NOTHING]} places={TOP} onRecord={jest.fn()} />,
@@ -66,7 +66,7 @@ describe('a gate', () => {
     expect(screen.getByText('+40 min · +1 day')).toBeTruthy();
     expect(screen.getByText('Comes in: Set up for work with lead; Scuff wet.')).toBeTruthy();
     expect(screen.getByText('Drops out: Scuff P150.')).toBeTruthy();
-    expect(screen.getByText('Refused then: No work by yourself on the top.')).toBeTruthy();
+    expect(screen.getByText('Refused then: Don’t work on the top yourself.')).toBeTruthy();
   });
 
   it('leads to where the answer is recorded, for each surface by itself', () => {
