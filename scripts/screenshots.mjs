@@ -20,7 +20,7 @@ const WIDE = { width: 1280, height: 800 };
 /** Name, address, size and mode of each picture, and what is tapped before it is taken. */
 const VIEWS = [
   { name: 'pieces-phone', at: '/pieces', size: PHONE },
-  { name: 'new-piece-phone', at: '/pieces/new', size: PHONE },
+  { name: 'new-piece-phone', at: '/pieces/new', size: PHONE, tap: 'Sideboard' },
   { name: 'look-phone', at: '/pieces/radio-console/look?surface=top', size: PHONE },
   { name: 'walk-phone', at: '/pieces/map-press/walk', size: PHONE },
   { name: 'aim-phone', at: '/pieces/book-trolley/aim', size: PHONE, tap: /^Top:/ },
@@ -41,7 +41,7 @@ const VIEWS = [
   { name: 'test-phone', at: '/pieces/radio-console/test/alcohol?surface=left', size: PHONE },
   { name: 'hardware-phone', at: '/pieces/card-index/hardware', size: PHONE },
   { name: 'known-phone', at: '/pieces/periodicals-bench/known', size: PHONE },
-  { name: 'handbook-phone', at: '/handbook', size: PHONE, tap: /^Look into a chip/ },
+  { name: 'handbook-phone', at: '/handbook?entry=damage-whiteRing', size: PHONE },
   { name: 'settings-phone', at: '/settings', size: PHONE },
   { name: 'print-phone', at: '/pieces/card-index/print', size: PHONE },
   { name: 'compare-wide', at: '/pieces/reading-table/compare', size: WIDE },
@@ -93,7 +93,10 @@ const take = async (browser, { name, at, size, tap, dark }) => {
   if (tap) {
     const target = page.getByRole('button', { name: tap }).first();
     await target.click();
-    await target.evaluate((it) => it.scrollIntoView({ block: 'start' }));
+    // A tap may lead on to where it is gone.
+    if ((await target.count()) > 0) {
+      await target.evaluate((it) => it.scrollIntoView({ block: 'start' }));
+    }
   }
   await pause(300);
   await page

@@ -6,19 +6,9 @@ import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { useDeeds } from '@/api/usePiece';
 import { shopNow } from '@/device';
-import {
-  Card,
-  Heading,
-  Label,
-  MainButton,
-  Option,
-  Small,
-  Tag,
-  TwoPanes,
-  useWide,
-} from '@/ui/controls';
-import { UnfoldedPiece, type SurfaceMark } from '@/ui/drawings';
-import { GroupRow } from './GroupRow';
+import { Card, Heading, MainButton, Option, Small, TwoPanes } from '@/ui/controls';
+import type { SurfaceMark } from '@/ui/drawings';
+import { RoundDrawing } from './RoundDrawing';
 
 interface SeenDamageProps {
   readonly piece: Piece;
@@ -27,7 +17,6 @@ interface SeenDamageProps {
 
 /** What else anybody sees, smells or feels: each damage in one tap for all surfaces chosen. */
 export const SeenDamage = ({ piece, onDone }: SeenDamageProps) => {
-  const wide = useWide();
   const put = useDeeds();
   const surfaces = useMemo(() => surfacesOf(piece), [piece]);
   const [chosen, setChosen] = useState<readonly string[]>(surfaces.map((it) => it.id));
@@ -67,22 +56,15 @@ export const SeenDamage = ({ piece, onDone }: SeenDamageProps) => {
   return (
     <TwoPanes
       left={
-        <>
-          <View
-            style={{ flexDirection: 'row', justifyContent: 'space-between', alignItems: 'center' }}
-          >
-            <Label heading>Walk round</Label>
-            <Tag text={`${GLANCES.length + 1} of ${GLANCES.length + 1}`} tone="amber" />
-          </View>
-          <UnfoldedPiece
-            piece={piece}
-            marks={marks}
-            selected={new Set(chosen)}
-            onSelect={toggle}
-            maxHeight={wide ? 460 : 160}
-          />
-          <GroupRow surfaces={surfaces} chosen={chosen} onChoose={setChosen} />
-        </>
+        <RoundDrawing
+          piece={piece}
+          marks={marks}
+          turn={GLANCES.length + 1}
+          surfaces={surfaces}
+          chosen={chosen}
+          onToggle={toggle}
+          onChoose={setChosen}
+        />
       }
       right={
         <Card style={{ gap: 10 }}>

@@ -44,7 +44,7 @@ describe('a test card', () => {
   });
 
   it('tells what to wear before the outcomes of a solvent', () => {
-    show('lacquer-thinner');
+    show('lacquer-thinner', 'us');
     const caution = screen.getByText(/Organic-vapour cartridges/);
     const outcome = screen.getByRole('button', { name: 'Softens and flows again' });
     expect(caution.compareDocumentPosition(outcome)).toBe(Node.DOCUMENT_POSITION_FOLLOWING);

@@ -5,24 +5,13 @@ import { counted } from '@obrik/core/words';
 import { nanoid } from '@reduxjs/toolkit';
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
-import { View } from 'react-native';
 import { useDeeds } from '@/api/usePiece';
 import { shopNow } from '@/device';
 import { numbered, useKeys } from '@/features/shared/useKeys';
 import { OutcomeButton } from '@/features/shared/Outcomes';
-import {
-  Body,
-  Card,
-  Heading,
-  Label,
-  PlainButton,
-  Small,
-  Tag,
-  TwoPanes,
-  useWide,
-} from '@/ui/controls';
-import { UnfoldedPiece, type SurfaceMark } from '@/ui/drawings';
-import { GroupRow } from './GroupRow';
+import { Body, Card, Heading, PlainButton, Small, TwoPanes } from '@/ui/controls';
+import type { SurfaceMark } from '@/ui/drawings';
+import { RoundDrawing } from './RoundDrawing';
 import { SeenDamage } from './SeenDamage';
 import { StartingPoints } from './StartingPoints';
 
@@ -61,7 +50,6 @@ interface QuestionProps {
 const Asked = ({ record, turn, onSkip, onEnough }: QuestionProps) => {
   const { piece } = record;
   const { glance, testId, answers, misleads, surfaceIds } = turn;
-  const wide = useWide();
   const put = useDeeds();
   const [off, setOff] = useState<ReadonlySet<string>>(new Set());
   const [busy, setBusy] = useState(false);
@@ -114,26 +102,15 @@ const Asked = ({ record, turn, onSkip, onEnough }: QuestionProps) => {
   return (
     <TwoPanes
       left={
-        <>
-          <View
-            style={{ flexDirection: 'row', justifyContent: 'space-between', alignItems: 'center' }}
-          >
-            <Label heading>Walk round</Label>
-            <Tag text={`${GLANCES.indexOf(glance) + 1} of ${GLANCES.length + 1}`} tone="amber" />
-          </View>
-          <UnfoldedPiece
-            piece={piece}
-            marks={marks}
-            selected={new Set(chosen)}
-            onSelect={toggle}
-            maxHeight={wide ? 460 : 160}
-          />
-          <GroupRow
-            surfaces={open}
-            chosen={chosen}
-            onChoose={(ids) => setOff(new Set(surfaceIds.filter((it) => !ids.includes(it))))}
-          />
-        </>
+        <RoundDrawing
+          piece={piece}
+          marks={marks}
+          turn={GLANCES.indexOf(glance) + 1}
+          surfaces={open}
+          chosen={chosen}
+          onToggle={toggle}
+          onChoose={(ids) => setOff(new Set(surfaceIds.filter((it) => !ids.includes(it))))}
+        />
       }
       right={
         <Card style={{ gap: 10 }}>
