@@ -1,6 +1,7 @@
-import { pieceOf } from '../testing/pieces';
-import { startingAims, surfaceGroups, surfacesOf } from '../piece';
-import { walkRound } from './index';
+import fc from 'fast-check';
+import { pieceOf, seen } from '../testing/pieces';
+import { USUAL_SHOP, startingAims, surfaceGroups, surfacesOf } from '../piece';
+import { inspectPiece, walkRound } from './index';
 
 const asked = (seen: Readonly<Record<string, readonly string[]>>) =>
   Object.fromEntries(walkRound(pieceOf({ seen })).map((it) => [it.testId, it.surfaceIds]));
@@ -88,4 +89,29 @@ it('names groups of surfaces to choose in one tap: each once, none of one', () =
   expect(groups('hutch').butTop).not.toContain('top');
   expect(groups('hutch').shown).not.toContain('back');
   expect(groups('mirror')).toEqual({});
+});
+
+it('answers for many surfaces tell the same in whatever order they were given', () => {
+  const turns = walkRound(pieceOf());
+  const answers = turns.flatMap(({ testId, answers: [first], surfaceIds }) =>
+    surfaceIds.map((surfaceId) =>
+      seen(surfaceId, testId, { outcome: first?.outcome ?? null, value: first?.value ?? null }),
+    ),
+  );
+  const told = (list: typeof answers) =>
+    inspectPiece({ ...pieceOf(), observations: [...list] }, USUAL_SHOP).map((it) => [
+      it.substrate.likeliest,
+      it.finish.likeliest,
+      Object.values(it.finish.distribution).map((p) => p.toFixed(9)),
+    ]);
+  const inOrder = told(answers);
+  fc.assert(
+    fc.property(
+      fc.shuffledSubarray(answers, { minLength: answers.length, maxLength: answers.length }),
+      (mixed) => {
+        expect(told(mixed)).toEqual(inOrder);
+      },
+    ),
+    { numRuns: 20 },
+  );
 });

@@ -45,7 +45,9 @@ export const builtPieces: RunnableMigration<QueryInterface> = {
       const whole = { ...known.get(pieceId), ...own };
       known.set(pieceId, whole);
       const { templateId: _t, measures: _m, ...rest } = description;
-      const now = fromOlder({ ...rest, ...whole });
+      const now = fromOlder({ ...rest, ...whole }) as object;
+      // A line that can't be read stays as it is, and is shown as that.
+      if (!('build' in now)) continue;
       await tables.sequelize.query(
         'UPDATE entries SET deed = :deed, version = 2 WHERE seq = :seq',
         {
