@@ -21,7 +21,7 @@ const WIDE = { width: 1280, height: 800 };
 const VIEWS = [
   { name: 'pieces-phone', at: '/pieces', size: PHONE },
   { name: 'new-piece-phone', at: '/pieces/new', size: PHONE, tap: 'Sideboard' },
-  { name: 'look-phone', at: '/pieces/radio-console/look?surface=top', size: PHONE },
+  { name: 'look-phone', at: '/pieces/radio-console/look', size: PHONE },
   { name: 'walk-phone', at: '/pieces/map-press/walk', size: PHONE },
   { name: 'aim-phone', at: '/pieces/book-trolley/aim', size: PHONE, tap: /^Top:/ },
   { name: 'route-phone', at: '/pieces/periodicals-bench/route', size: PHONE },

@@ -8,7 +8,8 @@ import { overlap, within } from './around';
 import { CoreSample } from './CoreSample';
 import { GritRungs } from './GritRungs';
 import { layOut } from './layout';
-import { UnfoldedPiece, type SurfaceMark } from './UnfoldedPiece';
+import type { SurfaceMark } from './FaceWords';
+import { UnfoldedPiece } from './UnfoldedPiece';
 
 const startOf = (id: string) => {
   const start = QUICK_STARTS.find((it) => it.id === id);

@@ -6,4 +6,5 @@ export { FacePlace } from './FacePlace';
 export { GritRungs } from './GritRungs';
 export { OutcomeSketch } from './OutcomeSketch';
 export { RuleTap } from './RuleTap';
-export { UnfoldedPiece, type SurfaceMark } from './UnfoldedPiece';
+export type { SurfaceMark } from './FaceWords';
+export { UnfoldedPiece } from './UnfoldedPiece';
