@@ -42,5 +42,5 @@ export const openPieceFile = async (file: Blob): Promise<Opened> => {
   const done = await record(pieceId, ...deeds);
   return done.ok
     ? { ok: true, pieceId }
-    : { ok: false, problem: done.problems[0]?.message ?? 'It can’t be taken in.' };
+    : { ok: false, problem: done.problems[0]?.message ?? 'The piece can’t be added.' };
 };

@@ -41,7 +41,7 @@ const places = (count: number): string => (count === 1 ? '' : `${count} × `);
 export const deedInWords = (it: Deed, { units, surfaceName }: DeedContext): string => {
   switch (it.kind) {
     case 'takenIn':
-      return `Taken in: ${it.description.name}`;
+      return `Added: ${it.description.name}`;
     case 'describe':
       return it.description.name && Object.keys(it.description).length === 1
         ? `Name: ${it.description.name}`
