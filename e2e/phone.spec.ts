@@ -10,8 +10,8 @@ test('a piece is taken in by hand, looked at, aimed, planned, kept, and found ag
   await page.getByLabel('Name', { exact: true }).fill('Hall table');
   await page.getByLabel('Length', { exact: true }).fill('1200');
   await page.getByLabel('Width', { exact: true }).fill('400');
-  await page.getByLabel('Made from').fill('1931');
-  await page.getByLabel('Made until').fill('1939');
+  await page.getByLabel('Earliest year').fill('1931');
+  await page.getByLabel('Latest year').fill('1939');
   await button(page, 'Save and look it over').click();
 
   // Look: the top is oak under shellac, solid.
@@ -100,8 +100,8 @@ test('bad input is told beside the field, and stays typed', async ({ page }) => 
   await page.getByLabel('Name', { exact: true }).fill('');
   await page.getByLabel('Width', { exact: true }).fill('wide');
   await page.getByLabel('Front, in one line').fill('3 windows');
-  await page.getByLabel('Made from').fill('1950');
-  await page.getByLabel('Made until').fill('1930');
+  await page.getByLabel('Earliest year').fill('1950');
+  await page.getByLabel('Latest year').fill('1930');
   await button(page, 'Save and look it over').click();
   await expect(page.getByText(/“3 windows” is not known here/)).toBeVisible();
   await expect(page.getByText('Give it a name that you will know it by.')).toBeVisible();

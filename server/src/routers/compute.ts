@@ -28,7 +28,7 @@ export const computeEndpoints: readonly Endpoint[] = [
   endpoint({
     method: 'post',
     path: '/sanding-ladder',
-    summary: 'The ladder of papers of least minutes, or why there is none',
+    summary: 'The sequence of papers that takes the least time, or why there is none',
     body: sandingTask,
     reply: ladderOrRefusal,
     handle: ({ body }) => planLadder(body),

@@ -21,14 +21,14 @@ export const deviceEndpoints = (
   endpoint({
     method: 'get',
     path: '/devices',
-    summary: 'The meters of the shop, and whether they are simulated',
+    summary: 'The shop’s meters, and whether they are simulated',
     reply: z.array(device),
     handle: () => devices.map(({ id, name, simulated }) => ({ id, name, simulated })),
   }),
   endpoint({
     method: 'post',
     path: '/devices/{deviceId}/readings',
-    summary: 'Read a meter at a place',
+    summary: 'Take a reading from a meter on a surface',
     body: meterPlace,
     reply: deviceReading,
     errors: [404],

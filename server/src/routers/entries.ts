@@ -44,7 +44,7 @@ export const entryEndpoints = ({ ledger, news, now }: Needs): readonly Endpoint[
   endpoint({
     method: 'post',
     path: '/entries',
-    summary: 'Put entries on record; each is answered by itself, and sending one again is harmless',
+    summary: 'Record entries; each is answered on its own, and sending one again is harmless',
     body: z.object({
       /** Each of the form "Entry"; one that is not is refused by itself. */
       entries: z.array(z.record(z.string(), z.unknown())).min(1).max(BATCH),
@@ -65,7 +65,7 @@ export const entryEndpoints = ({ ledger, news, now }: Needs): readonly Endpoint[
   endpoint({
     method: 'get',
     path: '/entries',
-    summary: 'Entries after a place in the record, in order',
+    summary: 'Entries after a given place in the record, in order',
     query: z.object({
       after: numberFrom(0, Number.MAX_SAFE_INTEGER, 0),
       limit: numberFrom(1, PAGE, PAGE),

@@ -89,7 +89,7 @@ export const pairingEndpoints = ({
   endpoint({
     method: 'delete',
     path: '/paired/{deviceId}',
-    summary: 'Let a device in no longer',
+    summary: 'Remove a device: it may no longer come in',
     reply: z.object({ removed: z.literal(true) }),
     errors: [404],
     handle: async ({ parameter }) => {

@@ -41,14 +41,14 @@ export const photoEndpoints = ({ ledger, photos, now }: Needs): readonly Endpoin
     endpoint({
       method: 'get',
       path: '/photos',
-      summary: 'How many photos there are, and their bytes together',
+      summary: 'The number of photos and their total size in bytes',
       reply: z.object({ count: z.int(), bytes: z.number() }),
       handle: () => photos.sum(),
     }),
     endpoint({
       method: 'post',
       path: '/pieces/{pieceId}/photos',
-      summary: 'Keep a photo of a piece; up to 15 MB as JPEG, PNG or WebP',
+      summary: 'Store a photo of a piece: JPEG, PNG or WebP, up to 15 MB',
       content: { body: 'image/*' },
       status: 201,
       reply: keptPhoto,

@@ -36,7 +36,7 @@ export const pieceEndpoints = ({
     endpoint({
       method: 'get',
       path: '/pieces',
-      summary: 'What a list says of the pieces, those put away too, by their number',
+      summary: 'A short summary of every piece, archived ones too, by number',
       query: z.object({
         after: z.coerce.number().int().min(0).default(0),
         limit: z.coerce.number().int().min(1).max(PAGE).default(PAGE),
@@ -50,7 +50,7 @@ export const pieceEndpoints = ({
     endpoint({
       method: 'get',
       path: '/pieces/{pieceId}',
-      summary: 'One piece with all that is known and wanted of it',
+      summary: 'One piece with everything known about it and its chosen finishes',
       reply: pieceLedger,
       errors: [404],
       handle: ({ parameter }) => mustFind(parameter('pieceId')),
@@ -58,7 +58,7 @@ export const pieceEndpoints = ({
     endpoint({
       method: 'delete',
       path: '/pieces/{pieceId}',
-      summary: 'Delete a piece for good, with its photos and routes; asked for by its name',
+      summary: 'Delete a piece for good with its photos and routes; its name must be given',
       query: z.object({
         /** As it is called: so that no other is deleted by mistake. */
         name: z.string(),
@@ -90,7 +90,7 @@ export const pieceEndpoints = ({
     endpoint({
       method: 'get',
       path: '/pieces/{pieceId}/routes',
-      summary: 'Kept routes of a piece, the newest first',
+      summary: 'Saved routes of a piece, newest first',
       reply: z.array(keptRoute),
       errors: [404],
       handle: async ({ parameter }) => {
@@ -101,7 +101,7 @@ export const pieceEndpoints = ({
     endpoint({
       method: 'post',
       path: '/pieces/{pieceId}/routes',
-      summary: 'Plan the route of a revision and keep it; one that is kept already is given again',
+      summary: 'Plan the route of a revision and save it; one that is saved already is returned',
       body: z.object({ revision: z.int().min(1) }),
       status: 201,
       reply: keptRoute,

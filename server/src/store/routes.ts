@@ -17,7 +17,7 @@ export type KeptRoute = z.infer<typeof keptRoute>;
 export interface RouteStore {
   /** Keeps a route; asked again for the same revision and shop, gives the one that is kept. */
   keep(pieceId: string, revision: number, withShop: Shop, it: Route, now: Date): Promise<KeptRoute>;
-  /** Kept routes of a piece, the newest first. */
+  /** Saved routes of a piece, newest first. */
   list(pieceId: string): Promise<KeptRoute[]>;
 }
 

@@ -124,7 +124,7 @@ export const PieceFrame = ({ children, bare }: PieceFrameProps) => {
         <Empty
           title="No such piece"
           text="There is none at this address. It may have been deleted for good."
-          action={{ title: 'To the pieces', onPress: () => router.navigate('/pieces') }}
+          action={{ title: 'Back to pieces', onPress: () => router.navigate('/pieces') }}
         />
       </Screen>
     );

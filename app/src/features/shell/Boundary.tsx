@@ -19,7 +19,7 @@ export const Boundary = ({ children }: { readonly children: ReactNode }) => {
               Something on it could not be shown. What you recorded is safe, the other screens work.
             </Body>
             <PlainButton title="Try again" onPress={resetErrorBoundary} />
-            <MainButton title="To the pieces" onPress={() => router.navigate('/pieces')} />
+            <MainButton title="Back to pieces" onPress={() => router.navigate('/pieces')} />
           </View>
         </Screen>
       )}

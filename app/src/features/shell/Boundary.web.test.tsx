@@ -31,7 +31,7 @@ describe('a screen that fails', () => {
     );
     expect(screen.getByRole('alert').textContent).toMatch(/What you recorded is safe/);
     expect(screen.queryByText(/no width/)).toBeNull();
-    fireEvent.click(screen.getByText('To the pieces'));
+    fireEvent.click(screen.getByText('Back to pieces'));
     expect(mockNavigate).toHaveBeenCalledWith('/pieces');
   });
 

@@ -64,7 +64,7 @@ export const WaitingScreen = () => {
         <Empty
           title="Everything is at the shop"
           text="Nothing is waiting on this device."
-          action={{ title: 'To the pieces', onPress: () => router.navigate('/pieces') }}
+          action={{ title: 'Back to pieces', onPress: () => router.navigate('/pieces') }}
         />
       ) : null}
       {data && data.count > 0 ? (

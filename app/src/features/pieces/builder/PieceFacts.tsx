@@ -60,7 +60,7 @@ export const PieceFacts = ({ builder }: { readonly builder: Builder }) => {
             <Field
               control={control}
               name="yearFrom"
-              label="Made from"
+              label="Earliest year"
               number
               hint="Year, or empty"
             />
@@ -69,7 +69,7 @@ export const PieceFacts = ({ builder }: { readonly builder: Builder }) => {
             <Field
               control={control}
               name="yearTo"
-              label="Made until"
+              label="Latest year"
               number
               hint="Year, or empty"
             />
