@@ -49,7 +49,7 @@ module.exports = {
       },
       transformIgnorePatterns: rnIgnore,
       testMatch: ['<rootDir>/src/**/*.web.test.ts?(x)'],
-      setupFiles: ['<rootDir>/jest.setup.ts'],
+      setupFiles: ['<rootDir>/jest.setup.ts', `${__dirname}/jest.properties.js`],
       setupFilesAfterEnv: ['<rootDir>/jest.setup.web.ts'],
     },
   ],

@@ -48,13 +48,42 @@ const biggest = (boxes: readonly Box[]): Box =>
 
 const isTarget = (it: Box, target: number): boolean => it.width >= target && it.height >= target;
 
-/** Where a surface can be tapped in the drawing; none where it is too small or others lie on it. */
-const hitsOf = (own: readonly Box[], others: readonly Box[], target: number): readonly Box[] => {
-  if (others.some((it) => own.some((face) => within(it, face)))) return [];
+interface Placed {
+  readonly surfaceId: string | null;
+  readonly box: Box;
+}
+
+/**
+ * Where a surface can be tapped in the drawing; none where it is too small, or where another lies on
+ * it: what is drawn later lies on top.
+ */
+const hitsOf = (placed: readonly Placed[], surfaceId: string, target: number): readonly Box[] => {
+  const own = placed.filter((it) => it.surfaceId === surfaceId).map((it) => it.box);
+  const covered = placed.some(
+    (it, index) =>
+      it.surfaceId === surfaceId &&
+      placed
+        .slice(index + 1)
+        .some(
+          (above) =>
+            above.surfaceId !== surfaceId && above.surfaceId !== null && overlap(above.box, it.box),
+        ),
+  );
+  if (covered) return [];
   const large = own.filter((it) => isTarget(it, target));
-  if (large.length > 0) return large;
+  // Where a cell was merged into the frame around it, the frame is enough.
+  const outer = large.filter(
+    (it, index) => !large.some((other, at) => at < index && within(it, other)),
+  );
+  if (outer.length > 0) return outer;
   const region = around(own);
-  const alone = !others.some((it) => overlap(it, region) && !within(region, it));
+  const alone = !placed.some(
+    (it) =>
+      it.surfaceId !== surfaceId &&
+      it.surfaceId !== null &&
+      overlap(it.box, region) &&
+      !within(region, it.box),
+  );
   return alone && isTarget(region, target) ? [region] : [];
 };
 
@@ -110,10 +139,7 @@ export const layOut = (
         tiled.push(id);
         continue;
       }
-      const others = placed
-        .filter((it) => it.surfaceId !== id && it.surfaceId !== null)
-        .map((it) => it.box);
-      const hits = hitsOf(own, others, target);
+      const hits = hitsOf(placed, id, target);
       const largest = biggest(own);
       const [hit] = hits;
       // Many small faces in one place are named across all of them.

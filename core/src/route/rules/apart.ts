@@ -36,14 +36,14 @@ export const APART_RULES: readonly Rule[] = [
   }),
   pieceRule({
     id: 'cover-the-room',
-    phase: 'record',
+    phase: 'dismantle',
     place: { of: 'piece' },
     asks: (whole) =>
       whole.piece.staysInPlace && !isDoneToPiece(whole, 'roomCovered') ? worked(whole) : [],
     because: () => WORDS.coverRoom.because,
     work: (whole) => ({
       method: 'cover-room',
-      rank: 5,
+      rank: -10,
       title: WORDS.coverRoom.title,
       how: WORDS.coverRoom.how(whole.piece.wetRoom),
       ...by('coverRoom', 1),
