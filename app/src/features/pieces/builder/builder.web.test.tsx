@@ -1,19 +1,24 @@
 import { QUICK_STARTS, assemble } from '@obrik/core/piece';
 import { fireEvent, render, screen } from '@testing-library/react';
+import { useEffect } from 'react';
 import { useForm, type UseFormReturn } from 'react-hook-form';
 import { descriptionOf, emptyForm, pieceResolver, withBuild, type PieceForm } from '../pieceForm';
 import { PieceBuilder } from './PieceBuilder';
 
 let form: UseFormReturn<PieceForm>;
+const hold = (it: UseFormReturn<PieceForm>) => {
+  form = it;
+};
 
 const Builder = ({ start }: { readonly start: string }) => {
   const build = QUICK_STARTS.find((it) => it.id === start)?.build;
   if (!build) throw new Error(`No start ${start}`);
-  form = useForm<PieceForm>({
+  const own = useForm<PieceForm>({
     defaultValues: { ...emptyForm('metric'), name: 'Piece', ...withBuild(build, 'metric') },
     resolver: pieceResolver('metric'),
   });
-  return <PieceBuilder form={form} units="metric" head={null} foot={null} />;
+  useEffect(() => hold(own), [own]);
+  return <PieceBuilder form={own} units="metric" head={null} foot={null} />;
 };
 
 /** The piece as it would be saved. */
