@@ -69,8 +69,10 @@ export const routeOf = (whole: Whole): Route => {
 
 /** A route in the words of the shop, its materials in the order of their names there. */
 export const routeInDialect = (it: Route, units: UnitSystem): Route => {
-  const said = inDialect(it, units);
-  return { ...said, materials: [...said.materials].sort() };
+  // The graph names rules, and no materials.
+  const { graph, ...told } = it;
+  const said = inDialect(told, units);
+  return { ...said, graph, materials: [...said.materials].sort() };
 };
 
 /**

@@ -19,14 +19,36 @@ const likeFirst = (word: string, model: string): string =>
 const PATTERN = new RegExp(TERMS.map(([us]) => us).join('|'), 'gi');
 const BRITISH = new Map(TERMS);
 
-const said = (text: string): string =>
-  text.replace(PATTERN, (found) => likeFirst(BRITISH.get(found.toLowerCase()) ?? found, found));
+/** Sentences come again and again: each is looked at once. */
+const KNOWN = new Map<string, string>();
+const MOST_KNOWN = 20_000;
 
+const said = (text: string): string => {
+  const known = KNOWN.get(text);
+  if (known !== undefined) return known;
+  const now = text.replace(PATTERN, (found) =>
+    likeFirst(BRITISH.get(found.toLowerCase()) ?? found, found),
+  );
+  if (KNOWN.size >= MOST_KNOWN) KNOWN.clear();
+  KNOWN.set(text, now);
+  return now;
+};
+
+/** What holds nothing to be said otherwise is given back as it is. */
 const mapped = (it: unknown): unknown => {
   if (typeof it === 'string') return said(it);
-  if (Array.isArray(it)) return it.map(mapped);
+  if (Array.isArray(it)) {
+    const now = it.map(mapped);
+    return now.some((one, index) => one !== it[index]) ? now : it;
+  }
   if (it instanceof Map || it instanceof Set || typeof it !== 'object' || it === null) return it;
-  return Object.fromEntries(Object.entries(it).map(([key, value]) => [key, mapped(value)]));
+  let changed = false;
+  const now: Record<string, unknown> = {};
+  for (const [key, value] of Object.entries(it)) {
+    now[key] = mapped(value);
+    changed ||= now[key] !== value;
+  }
+  return changed ? now : it;
 };
 
 /**
