@@ -9,8 +9,8 @@ import { planRoute, precedencesOf } from './index';
 // the route's own history, never in a second copy of a rule.
 
 /** Every first part of a route is tried on so many pieces, a few parts on so many. */
-const EVERY_PART = 150;
-const SOME_PARTS = 800;
+const EVERY_PART = 80;
+const SOME_PARTS = 500;
 
 const told = (list: readonly Task[]) =>
   list.map(({ key, reason, method, traits, effort, consumes, wait, holds }) => ({
