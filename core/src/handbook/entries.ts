@@ -296,6 +296,14 @@ const TEXTS = new Map(
   HANDBOOK.map((it) => [it.id, `${textOf(it)} ${textOf(inDialect(it, 'metric'))}`]),
 );
 
+/** Does a text, in small letters, hold every word asked for? Nothing asked for is held by any. */
+export const holdsWords = (text: string, asked: string): boolean =>
+  asked
+    .toLowerCase()
+    .split(/\s+/)
+    .filter(Boolean)
+    .every((word) => text.includes(word));
+
 /**
  * Entries that hold every word asked for, those with the words in the title first.
  * @param asked words in any order; empty gives all
@@ -306,12 +314,9 @@ export const searchHandbook = (
   chapter?: Chapter,
   units: UnitSystem = 'us',
 ): readonly Entry[] => {
-  const words = asked.toLowerCase().split(/\s+/).filter(Boolean);
-  const inTitle = (it: Entry) => words.every((word) => it.title.toLowerCase().includes(word));
+  const inTitle = (it: Entry) => holdsWords(it.title.toLowerCase(), asked);
   return HANDBOOK.filter(
-    (it) =>
-      (!chapter || it.chapter === chapter) &&
-      words.every((word) => TEXTS.get(it.id)?.includes(word)),
+    (it) => (!chapter || it.chapter === chapter) && holdsWords(TEXTS.get(it.id) ?? '', asked),
   )
     .sort((a, b) => Number(inTitle(b)) - Number(inTitle(a)))
     .map((it) => inDialect(it, units));

@@ -1,6 +1,7 @@
 export {
   CHAPTERS,
   HANDBOOK,
+  holdsWords,
   searchHandbook,
   sourceInWords,
   type Chapter,

@@ -1,4 +1,5 @@
 import { DAMAGES, DAMAGE_LORE, type Damage } from '@obrik/core/catalog';
+import { holdsWords } from '@obrik/core/handbook';
 import { likelyDamages, type Piece, type Surface } from '@obrik/core/piece';
 import { Text } from '@rneui/themed';
 import { useState } from 'react';
@@ -66,16 +67,13 @@ const Picture = ({
 };
 
 /** Damages that hold every word asked for, in their name or in what people call them. */
-const found = (asked: string): readonly Damage[] => {
-  const words = asked.toLowerCase().split(/\s+/).filter(Boolean);
-  return DAMAGES.rows
+const found = (asked: string): readonly Damage[] =>
+  DAMAGES.rows
     .filter(({ id, label }) => {
       const { says, what } = DAMAGE_LORE[id];
-      const text = `${label} ${says} ${what}`.toLowerCase();
-      return words.every((word) => text.includes(word));
+      return holdsWords(`${label} ${says} ${what}`.toLowerCase(), asked);
     })
     .map((it) => it.id);
-};
 
 /** A damage chosen by picture: the likely ones of this part first, those of this piece, a search. */
 export const DamagePicker = ({ piece, surface, chosen, onChoose }: DamagePickerProps) => {

@@ -95,6 +95,12 @@ export const face = (
 export const moved = (faces: readonly Face[], dx: number, dy: number): readonly Face[] =>
   faces.map((it) => ({ ...it, x: it.x + dx, y: it.y + dy }));
 
+/** A front as wide as this has two pulls, mm (modelling judgement). */
+const TWO_PULLS_FROM = 400;
+
+/** Pulls that a front of this width, mm, usually has. */
+export const pullsOn = (widthMm: number): number => (widthMm > TWO_PULLS_FROM ? 2 : 1);
+
 /** A board lying on top: its face, the front edge and the two side edges. */
 export const topPanels = (width: number, depth: number): readonly Panel[] => [
   panel(width, depth),

@@ -23,7 +23,8 @@ export const useBuilder = (form: UseFormReturn<PieceForm>, units: UnitSystem): B
     units,
     change: (how) => {
       const before = form.getValues();
-      const now = how(buildIn(before, units));
+      const was = buildIn(before, units);
+      const now = how(was);
       const told = { shouldDirty: true, shouldValidate: true } as const;
       form.setValue('build', now, told);
       for (const it of now.bodies) {
@@ -42,9 +43,7 @@ export const useBuilder = (form: UseFormReturn<PieceForm>, units: UnitSystem): B
               (it) =>
                 bodyKey(it.id) === key &&
                 JSON.stringify(it.front) ===
-                  JSON.stringify(
-                    buildIn(before, units).bodies.find((one) => one.id === it.id)?.front,
-                  ),
+                  JSON.stringify(was.bodies.find((one) => one.id === it.id)?.front),
             ),
           ),
         ),

@@ -16,6 +16,7 @@ import {
   face,
   moved,
   panel,
+  pullsOn,
   surface,
   topPanels,
   type Face,
@@ -28,8 +29,6 @@ import { frontSurfaces, insidePanels, spaces, surfaceIdOf } from './cells';
 
 /** A drawer's side stands lower than its front, mm. */
 const SIDE_BELOW_FRONT = 20;
-/** A front as wide as this has two pulls, mm. */
-const TWO_PULLS_FROM = 400;
 
 const USUAL_FRONT = gridOf(1, 4, { kind: 'drawer' });
 
@@ -234,9 +233,7 @@ export const carcass: BodyKind<'carcass'> = {
     return {
       drawers: drawers.length,
       doors: doors.length,
-      pulls:
-        withPulls.reduce((sum, { width }) => sum + (width > TWO_PULLS_FROM ? 2 : 1), 0) +
-        doors.length,
+      pulls: withPulls.reduce((sum, { width }) => sum + pullsOn(width), 0) + doors.length,
     };
   },
 };

@@ -14,6 +14,7 @@ import {
   LEG_MM,
   face,
   panel,
+  pullsOn,
   surface,
   topPanels,
   type Face,
@@ -191,6 +192,6 @@ export const table: BodyKind<'table'> = {
   faces,
   loose: (it) => {
     const { count, width } = drawersOf(it);
-    return { drawers: count, doors: 0, pulls: count * (width > 400 ? 2 : 1) };
+    return { drawers: count, doors: 0, pulls: count * pullsOn(width) };
   },
 };
