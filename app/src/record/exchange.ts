@@ -1,6 +1,7 @@
-import { keptEntry, pieceSummary, type KeptEntry } from '@obrik/core/ledger';
+import { keptEntry, pieceSummary, summaryOf, type KeptEntry } from '@obrik/core/ledger';
 import { z } from 'zod';
 import {
+  ABOUT_SHOP,
   OUTDATED,
   aboutOf,
   compareClocks,
@@ -11,6 +12,7 @@ import {
   theDevice,
   type WaitingEntry,
 } from '@/device';
+import { pieceHere } from './reading';
 
 /** The shop could not be reached, or could not answer now: try again later. */
 export class Unreachable extends Error {
@@ -211,9 +213,19 @@ export const pullCards = async (): Promise<void> => {
   await device.cards.filter((it) => !seen.has(it.pieceId)).delete();
 };
 
+/**
+ * Brings the card of a piece up to what the shop has just taken: until its list is fetched again, the
+ * card would say what it said before.
+ */
+const renewCard = async (pieceId: string): Promise<void> => {
+  const device = await theDevice();
+  const [ledger, card] = [await pieceHere(device, pieceId), await device.cards.get(pieceId)];
+  if (ledger) await device.cards.put(summaryOf(ledger, card?.planned ?? null));
+};
+
 const settle = async (sent: readonly WaitingEntry[], reply: z.infer<typeof receipts>) => {
   const device = await theDevice();
-  await device.transaction('rw', device.entries, device.outbox, async () => {
+  await device.transaction('rw', device.entries, device.outbox, device.cards, async () => {
     for (const [index, it] of sent.entries()) {
       const receipt = reply.receipts[index];
       if (!receipt) continue;
@@ -226,6 +238,8 @@ const settle = async (sent: readonly WaitingEntry[], reply: z.infer<typeof recei
       await device.entries.put({ seq, about: it.about, entry });
       await device.outbox.where('id').equals(it.id).delete();
     }
+    const pieces = new Set(sent.map((it) => it.about).filter((it) => it !== ABOUT_SHOP));
+    for (const pieceId of pieces) await renewCard(pieceId);
   });
 };
 

@@ -166,6 +166,17 @@ describe('what is recorded', () => {
     },
   );
 
+  it('stays on the card from the tap on, also while the shop’s list is an old one', async () => {
+    await put(TAKEN_IN);
+    await flush();
+    await put(rename('Tall table'));
+    expect(await cardsHere(await theDevice())).toMatchObject([{ name: 'Tall table' }]);
+    await flush();
+    expect(await cardsHere(await theDevice())).toMatchObject([
+      { name: 'Tall table', waiting: false },
+    ]);
+  });
+
   it('whose answer was lost is not shown twice when it comes back as news', async () => {
     await put(TAKEN_IN);
     shop.trouble = 'answerLost';
