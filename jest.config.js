@@ -10,7 +10,7 @@ const babel = [
   },
 ];
 // ESM-only packages that Jest (CommonJS) has to transform.
-const ESM = 'culori|fast-check|pure-rand';
+const ESM = 'culori|fast-check|pure-rand|psychrolib|@date-fns/tz|date-fns|ical.js';
 
 const node = (name, extra = {}) => ({
   displayName: name,

@@ -180,3 +180,29 @@ export { VARIABLES, isValueOf, labelOf, variable, type ValueOf, type Variable } 
 export { WOODS, type Wood } from './woods';
 
 export { DAMAGE_LORE, FINISH_LORE, SUBSTRATE_LORE, type Lore } from './lore';
+export {
+  AIR_MOVEMENT,
+  BOARD_HALF_TIME,
+  COAT_SHARES,
+  COAT_STATES,
+  DRYING,
+  DRYING_RANGE,
+  DUST_SETTLES,
+  FACE_LAG,
+  HARDENER,
+  LABEL_AIR,
+  VAPOUR,
+  type AirMovement,
+  type CoatState,
+  type Drying,
+} from './drying';
+export {
+  CLIMATES,
+  FORECAST_ERROR,
+  MOISTURE_BUFFER,
+  READING_FADES,
+  ROOMS,
+  TYPICAL_PEAKS,
+  type Climate,
+  type Room,
+} from './airs';

@@ -1,1 +1,35 @@
-export { dewPoint, equilibriumMoisture, type Air } from './moisture';
+export {
+  AIR_RANGE,
+  absoluteHumidity,
+  dewPoint,
+  inRange,
+  saturationPressure,
+  vapourDeficit,
+  vapourPressure,
+  warmedTo,
+  wetBulb,
+  type Air,
+} from './humidAir';
+export { boardMoisture, equilibriumMoisture, halfTimeOf, type Board } from './woodMoisture';
+export {
+  HOUR,
+  airAt,
+  errorAt,
+  mapAir,
+  shifted,
+  steadyAir,
+  type AirCourse,
+  type Minute,
+} from './course';
+export { USUAL_SETTING, curePaceOf, isBeyondModel, paceOf, type Setting } from './drying';
+export { progressIn, type Progress } from './progress';
+export { coatTimes, type Band, type CoatTimes } from './states';
+export { isFit, mendsFor, misfitsFor, nextFit, type Mend, type Misfit } from './fit';
+export {
+  insideOf,
+  typicalAir,
+  typicalCourse,
+  withReading,
+  type Place,
+  type RoomKit,
+} from './rooms';

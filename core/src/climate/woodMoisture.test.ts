@@ -1,22 +1,5 @@
 import fc from 'fast-check';
-import { dewPoint, equilibriumMoisture } from './index';
-
-describe('dew point', () => {
-  // ISO 8502-4, table of dew points (values from memory), to half a degree.
-  it.each([
-    [10, 80, 6.7],
-    [20, 50, 9.3],
-    [20, 70, 14.4],
-    [20, 80, 16.4],
-    [30, 60, 21.4],
-  ])('of air of %d °C and %d %% is %d °C', (celsius, humidity, dew) => {
-    expect(Math.abs(dewPoint({ celsius, humidity }) - dew)).toBeLessThan(0.5);
-  });
-
-  it('is the air’s own temperature where it is saturated', () => {
-    expect(dewPoint({ celsius: 17, humidity: 100 })).toBeCloseTo(17, 9);
-  });
-});
+import { boardMoisture, equilibriumMoisture } from './index';
 
 describe('equilibrium moisture of wood', () => {
   it.each([
@@ -53,5 +36,38 @@ describe('equilibrium moisture of wood', () => {
         expect(percent).toBeLessThan(40);
       }
     }
+  });
+});
+
+describe('a board', () => {
+  const board = { thicknessMm: 20, coated: false };
+  const damp = { celsius: 20, humidity: 80 };
+
+  it('comes half of the way in its half-time, slower where it is thick or coated', () => {
+    const rest = equilibriumMoisture(damp);
+    expect(boardMoisture(8, damp, board, 7)).toBeCloseTo((8 + rest) / 2, 6);
+    expect(boardMoisture(8, damp, { ...board, thicknessMm: 40 }, 28)).toBeCloseTo(
+      (8 + rest) / 2,
+      6,
+    );
+    expect(boardMoisture(8, damp, { ...board, coated: true }, 7)).toBeLessThan((8 + rest) / 2);
+  });
+
+  it('never passes its rest, and two spells are one', () => {
+    const days = fc.double({ min: 0, max: 60, noNaN: true });
+    const start = fc.double({ min: 4, max: 25, noNaN: true });
+    fc.assert(
+      fc.property(start, days, days, (percent, first, then) => {
+        const rest = equilibriumMoisture(damp);
+        const between = boardMoisture(percent, damp, board, first);
+        const [low, high] = [Math.min(percent, rest), Math.max(percent, rest)];
+        expect(between).toBeGreaterThanOrEqual(low - 1e-9);
+        expect(between).toBeLessThanOrEqual(high + 1e-9);
+        expect(boardMoisture(between, damp, board, then)).toBeCloseTo(
+          boardMoisture(percent, damp, board, first + then),
+          9,
+        );
+      }),
+    );
   });
 });
