@@ -1,0 +1,105 @@
+import fc from 'fast-check';
+import { paceOf, progressIn, typicalCourse } from '../climate';
+import { calendarOf, type Job, type Link, type Problem, type Way } from '../schedule';
+
+const HOUR = 60;
+const DAY = 24 * HOUR;
+/** Monday, 23 March 2026, 0 h UTC: the week before clocks change in much of Europe. */
+const START = Date.UTC(2026, 2, 23) / 60_000;
+
+/** Shops with evenings, set-ups, two airs, racks, appointments and recoat windows. */
+export const anyShops: fc.Arbitrary<Problem> = fc
+  .record({
+    people: fc.array(
+      fc.record({ from: fc.integer({ min: 6, max: 18 }), hours: fc.integer({ min: 2, max: 5 }) }),
+      { minLength: 1, maxLength: 3 },
+    ),
+    jobs: fc.array(
+      fc.record({
+        project: fc.integer({ min: 0, max: 2 }),
+        work: fc.integer({ min: 1, max: 400 }),
+        setUp: fc.integer({ min: 0, max: 30 }),
+        go: fc.constantFrom('a', 'b', 'c', null),
+        kind: fc.constantFrom('dust', 'coat', 'plain', 'plain'),
+        dries: fc.integer({ min: 20, max: 500 }),
+        release: fc.constantFrom(0, 0, 0, 2 * DAY),
+      }),
+      { minLength: 2, maxLength: 24 },
+    ),
+    links: fc.array(
+      fc.record({
+        from: fc.nat(),
+        to: fc.nat(),
+        min: fc.integer({ min: 0, max: 900 }),
+        dries: fc.boolean(),
+        max: fc.option(fc.integer({ min: 1000, max: 4000 }), { nil: null, freq: 3 }),
+      }),
+      { maxLength: 24 },
+    ),
+    fixed: fc.boolean(),
+  })
+  .map(({ people, jobs, links, fixed }): Problem => {
+    const calendars = people.map(({ from, hours }) =>
+      calendarOf(
+        Array.from({ length: 120 }, (_, day) => ({
+          from: START + day * DAY + from * HOUR,
+          to: START + day * DAY + (from + hours) * HOUR,
+        })),
+      ),
+    );
+    const airs = (['heated', 'coast'] as const).map((climate) =>
+      typicalCourse(climate, START, 240, { south: false, offsetMinutes: 0 }),
+    );
+    const rack = (space: number) => people.length + space;
+    const first = calendars[0]?.spans[0]?.from ?? START;
+    return {
+      from: START,
+      projects: [0, 1, 2].map((it) => ({ name: `piece ${it}`, due: START + (it + 2) * DAY })),
+      jobs: jobs.map((it, index): Job => {
+        const ways = people.flatMap((_, person) =>
+          airs.map((__, space): Way => ({
+            hands: [person],
+            uses: [],
+            racks: it.kind === 'coat' ? [{ resource: rack(space), amount: 1 }] : [],
+            space,
+            calendar: person,
+          })),
+        );
+        return {
+          key: `job ${index}`,
+          project: it.project,
+          work: it.work,
+          setUp: it.setUp,
+          go: it.go,
+          whole: it.kind === 'coat',
+          ways,
+          makesDust: it.kind === 'dust',
+          wet: it.kind === 'coat' ? { minutes: it.dries, pace: 0 } : null,
+          release: START + it.release,
+          fixed: fixed && index === 0 ? { start: first, end: first + it.work, way: 0 } : null,
+        };
+      }),
+      links: links.flatMap(({ from, to, min, dries, max }): Link[] => {
+        const [a, b] = [from % jobs.length, to % jobs.length].sort((x, y) => x - y);
+        if (a === undefined || b === undefined || a === b) return [];
+        const pace = dries ? 0 : null;
+        return [
+          {
+            before: a,
+            after: b,
+            min: { minutes: min, pace },
+            max: max === null ? null : { minutes: max, pace },
+            missed: 15,
+          },
+        ];
+      }),
+      resources: [
+        ...people.map((_, person) => ({ name: `person ${person}`, capacity: 1, isPerson: true })),
+        ...airs.map((_, space) => ({ name: `rack ${space}`, capacity: 2, isPerson: false })),
+      ],
+      spaces: ['warm', 'damp'],
+      calendars,
+      paces: [airs.map((air) => progressIn(air, (it) => paceOf('alcohol', it)))],
+      dustSettles: 30,
+    };
+  });
