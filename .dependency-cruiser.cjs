@@ -55,9 +55,9 @@ module.exports = {
     {
       name: 'core-is-pure',
       severity: 'error',
-      comment: 'No interface, no Node built-ins, no package but zod and, for colour, culori',
+      comment: 'No interface, no Node built-ins, no package but zod, culori for colour and @date-fns/tz for clocks',
       from: { path: '^core/src', pathNot: ['\\.test\\.ts$', '^core/src/testing/'] },
-      to: { pathNot: ['^core/src', 'node_modules/(zod|culori)/'] },
+      to: { pathNot: ['^core/src', 'node_modules/(zod|culori|@date-fns/tz)/'] },
     },
     { name: 'no-circular', severity: 'error', from: {}, to: { circular: true } },
     {

@@ -10,25 +10,30 @@ export interface Misfit {
 
 const limitsOf = (id: Coating) => COATINGS.get(id).air ?? COATING_AIR;
 
-/** @param faceCelsius of the face to be coated; the air's where it is not known */
+/**
+ * What is wrong with the air for a coat.
+ * @param faceCelsius of the face to be coated; the air's where it is not known
+ * @param dew its dew point, °C, where that is at hand
+ */
 export const misfitsFor = (
   id: Coating,
   air: Air,
   faceCelsius: number = air.celsius,
+  dew: number = dewPoint(air),
 ): readonly Misfit[] => {
   const { fromCelsius, toHumidity } = limitsOf(id);
   const found: readonly Misfit[] = [
     { kind: 'cold', by: fromCelsius - Math.min(air.celsius, faceCelsius) },
     { kind: 'hot', by: air.celsius - DRYING_RANGE.toCelsius },
     { kind: 'humid', by: air.humidity - toHumidity },
-    { kind: 'dew', by: dewPoint(air) + ABOVE_DEW_POINT.value - faceCelsius },
+    { kind: 'dew', by: dew + ABOVE_DEW_POINT.value - faceCelsius },
   ];
   return found.filter((it) => it.by > 0);
 };
 
 /** May a coat be laid in this air? */
-export const isFit = (id: Coating, air: Air, faceCelsius?: number): boolean =>
-  misfitsFor(id, air, faceCelsius).length === 0;
+export const isFit = (id: Coating, air: Air, faceCelsius?: number, dew?: number): boolean =>
+  misfitsFor(id, air, faceCelsius, dew).length === 0;
 
 /** What would mend it, and by how much. */
 export type Mend =

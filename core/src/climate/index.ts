@@ -23,7 +23,7 @@ export {
 } from './course';
 export { USUAL_SETTING, curePaceOf, isBeyondModel, paceOf, type Setting } from './drying';
 export { progressIn, type Progress } from './progress';
-export { coatTimes, type Band, type CoatTimes } from './states';
+export { coatTimes, waitBand, type Band, type CoatTimes } from './states';
 export { isFit, mendsFor, misfitsFor, nextFit, type Mend, type Misfit } from './fit';
 export {
   insideOf,

@@ -6,6 +6,7 @@ import {
   DRYING,
   type CoatState,
   type Coating,
+  type Drying,
 } from '../catalog';
 import { shifted, type AirCourse, type Minute } from './course';
 import { USUAL_SETTING, curePaceOf, paceOf, type Setting } from './drying';
@@ -91,6 +92,25 @@ const bandOf = (
     late: after === null ? null : at + after,
   };
 };
+
+/**
+ * When a wait of drying is over that began at a time.
+ * @param minutes at the label's air
+ * @returns null where it never is in this air
+ */
+export const waitBand = (
+  drying: Drying,
+  course: AirCourse,
+  start: Minute,
+  minutes: number,
+  setting: Setting = USUAL_SETTING,
+): Band | null =>
+  bandOf(
+    pacesIn(course, (air) => paceOf(drying, air, setting)),
+    start,
+    minutes,
+    DRYING.get(drying),
+  );
 
 /** How a window that closes is read: safe before the earliest, surely closed after the latest. */
 export const coatTimes = (

@@ -22,6 +22,7 @@ const deedsOf = (it: Piece): readonly Dated[] => [
       layers: it.layers.filter((one) => one.surfaceId === surfaceId),
     }),
   ),
+  ...it.done.map((one) => at({ kind: 'did', done: [one] }, one.endedAt ?? one.startedAt, one.by)),
   ...it.pictures.map((one) => at({ kind: 'picture', picture: one }, one.at)),
   ...it.hardware.map((one) => at({ kind: 'fit', hardware: one })),
   ...it.aims.map((one) => at({ kind: 'aim', surfaceIds: [one.surfaceId], aims: [one] })),

@@ -27,6 +27,7 @@ export type Setting = keyof z.infer<typeof shop>;
 /** The settings without their defaults: one that is not named is not touched. */
 function settingsOf() {
   const { units, leadCutoffYear, airCelsius, airHumidity, schools, tools } = shop.shape;
+  const { timeZone, people, spaces, air, quietFrom, appointments } = shop.shape;
   return {
     units: units.unwrap(),
     leadCutoffYear: leadCutoffYear.unwrap(),
@@ -34,6 +35,12 @@ function settingsOf() {
     airHumidity: airHumidity.unwrap(),
     schools: schools.unwrap(),
     tools: tools.unwrap(),
+    timeZone: timeZone.unwrap(),
+    people: people.unwrap(),
+    spaces: spaces.unwrap(),
+    air: air.unwrap(),
+    quietFrom: quietFrom.unwrap(),
+    appointments: appointments.unwrap(),
   };
 }
 

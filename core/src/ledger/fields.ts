@@ -23,6 +23,7 @@ const ALONE: readonly (keyof DescriptionPart)[] = [
   'wetRoom',
   'origin',
   'keep',
+  'due',
 ];
 const GROUPS = [...TOGETHER, ...ALONE.map((it) => [it, [it]] as const)];
 
@@ -78,6 +79,7 @@ export const fieldsOf = (it: Deed): readonly Field[] => {
     case 'unfind':
     case 'picture':
     case 'unpicture':
+    case 'did':
     case 'takenBack':
     case 'erased':
       return [];

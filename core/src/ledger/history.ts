@@ -1,7 +1,8 @@
 import type { Deed } from './entry';
 
 /** What an entry is about, for whoever looks for it. */
-export type HistoryGroup = 'looks' | 'damages' | 'aims' | 'fittings' | 'description' | 'takenBack';
+export type HistoryGroup =
+  'done' | 'looks' | 'damages' | 'aims' | 'fittings' | 'description' | 'takenBack';
 
 const GROUP_OF: Readonly<Record<Deed['kind'], HistoryGroup>> = {
   takenIn: 'description',
@@ -23,6 +24,7 @@ const GROUP_OF: Readonly<Record<Deed['kind'], HistoryGroup>> = {
   unfit: 'fittings',
   aim: 'aims',
   work: 'aims',
+  did: 'done',
   takenBack: 'takenBack',
 };
 

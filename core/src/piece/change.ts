@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { variable } from '../catalog';
+import { doneWork } from './done';
 import { confirmation, finding, id, observation, paintLayer, picture } from './evidence';
 import { hardware } from './hardware';
 import { standsFor, type Build } from './build';
@@ -43,6 +44,8 @@ export const change = z.discriminatedUnion('kind', [
     surfaceIds: z.array(id).min(1).max(200),
     aims: z.array(aim).max(200),
   }),
+  /** This work was done, or was begun; what was begun is ended by its own id. */
+  z.object({ kind: z.literal('did'), done: z.array(doneWork).min(1).max(200) }),
   /** How the piece is worked where it departs from the shop becomes this. */
   z.object({ kind: z.literal('work'), schools: ownSchools }),
   z.object({ kind: z.literal('archive') }),
@@ -213,6 +216,12 @@ const step = (before: Piece, it: Change): Result<Piece> => {
         return bad('aims', 'Two aims for one surface: keep one.');
       }
       return good({ ...before, aims: [...others, ...it.aims] });
+    }
+    case 'did': {
+      const ended = before.done.find((old) => old.endedAt !== null && has(it.done, old.id));
+      if (ended) return bad('done.id', `“${ended.title || ended.taskKey}” is on record already.`);
+      const others = before.done.filter((old) => !has(it.done, old.id));
+      return good({ ...before, done: [...others, ...it.done] });
     }
     case 'work':
       return good({ ...before, schools: it.schools });

@@ -1,4 +1,20 @@
 export { applyChange, change, type Change } from './change';
+export { doneWork, type DoneWork } from './done';
+export {
+  SKILLS,
+  USUAL_WEEK,
+  airSource,
+  appointment,
+  dayPart,
+  person,
+  space,
+  type AirSource,
+  type Appointment,
+  type DayPart,
+  type Person,
+  type Skill,
+  type Space,
+} from './workshop';
 export {
   canBeCopied,
   confirmation,

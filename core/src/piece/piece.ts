@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { doneWork } from './done';
 import { confirmation, finding, id, observation, paintLayer, picture } from './evidence';
 import { hardware } from './hardware';
 import { aim } from './scheme';
@@ -33,6 +34,8 @@ const described = {
   origin: typedText().max(500).default(''),
   /** What the owner wants to keep. */
   keep: typedText().max(500).default(''),
+  /** Promised for this day; null where nothing is promised. */
+  due: z.iso.date('Give a day like 2026-12-24.').nullable().default(null),
 };
 
 /** No piece has more of each than this. */
@@ -44,6 +47,7 @@ export const MOST = {
   hardware: 200,
   aims: 200,
   pictures: 300,
+  done: 5000,
 } as const;
 
 /** Lists whose entries are about a surface. */
@@ -105,6 +109,7 @@ export const descriptionPart = z.preprocess(
       staysInPlace: described.staysInPlace.unwrap(),
       wetRoom: described.wetRoom.unwrap(),
       keep: described.keep.unwrap(),
+      due: described.due.unwrap(),
     })
     .partial(),
 );
@@ -125,6 +130,8 @@ export const piece = z.preprocess(
       aims: z.array(aim).max(MOST.aims).default([]),
       /** What it looked like, surface by surface. */
       pictures: z.array(picture).max(MOST.pictures).default([]),
+      /** The work that was done, in the order in which it was put on record. */
+      done: z.array(doneWork).max(MOST.done).default([]),
       /** How it is worked where it departs from the shop. */
       schools: ownSchools.default({}),
       /** Put away; everything is kept and can be brought back. */
@@ -186,6 +193,7 @@ export const newPiece = (pieceId: string, description: PieceDescription): Piece 
   hardware: [],
   aims: [],
   pictures: [],
+  done: [],
   schools: {},
   archived: false,
 });

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { LEAD_LIMITS, SCHOOLS, TOOLS, type School, type WayOf } from '../catalog';
 import { UNIT_SYSTEMS } from '../units';
+import { USUAL_QUIET, airSource, appointment, person, space } from './workshop';
 
 /** The ways of a school. */
 const wayOf = <S extends School>(school: S) =>
@@ -39,6 +40,16 @@ export const ownSchools = z.object({
 });
 export type OwnSchools = z.infer<typeof ownSchools>;
 
+/** Does the time-zone database have this name? */
+function isTimeZone(name: string): boolean {
+  try {
+    new Intl.DateTimeFormat('en', { timeZone: name });
+    return true;
+  } catch {
+    return false;
+  }
+}
+
 /** What holds for the whole workshop. */
 export const shop = z.object({
   units: z.enum(UNIT_SYSTEMS).default('metric'),
@@ -66,6 +77,31 @@ export const shop = z.object({
     .array(TOOLS.id)
     .max(100)
     .default(TOOLS.rows.filter((it) => it.usual).map((it) => it.id)),
+  /** Where the clock of the shop hangs: a name of the time-zone database. */
+  timeZone: z
+    .string()
+    .max(60)
+    .refine(isTimeZone, 'No such time zone. Give one like Europe/Oslo.')
+    .default('UTC'),
+  people: z
+    .array(person)
+    .min(1, 'Somebody has to do the work.')
+    .max(6, 'Six people at the most.')
+    .default([person.parse({ id: 'me', name: 'Me' })]),
+  spaces: z
+    .array(space)
+    .min(1, 'The work needs a place.')
+    .max(6, 'Six spaces at the most.')
+    .default([space.parse({ id: 'shop', name: 'Shop' })]),
+  air: airSource.default(airSource.parse({})),
+  /** Noise ends then, minutes since midnight; null where it may go on. */
+  quietFrom: z
+    .int()
+    .min(0)
+    .max(24 * 60)
+    .nullable()
+    .default(USUAL_QUIET),
+  appointments: z.array(appointment).max(500).default([]),
 });
 export type Shop = z.infer<typeof shop>;
 

@@ -1,7 +1,7 @@
 import { MATERIALS } from '../catalog';
 import type { SurfaceBeliefs } from '../inspect';
-import { isFaceOnTop, surfacesOf, type Piece, type Shop } from '../piece';
-import type { Phase, PieceState } from '../work';
+import { isFaceOnTop, standsFor, surfacesOf, type Piece, type Shop } from '../piece';
+import { advance, effectIn, type Phase, type PieceState } from '../work';
 import { batchesOf } from './batch';
 import { remembered } from './memo';
 import type { Operation, Route } from './operation';
@@ -19,12 +19,28 @@ import { inDialect } from '../words';
 export interface Given {
   /** What is believed of the piece, where that is at hand. */
   readonly known?: readonly SurfaceBeliefs[];
-  /** What the piece is like now; as it was found where left out. */
+  /** What the piece is like now; as the work on record left it where left out. */
   readonly state?: PieceState;
 }
 
+/** What a piece is like after the work that is on record; work under way has not done it yet. */
+const afterWork = (piece: Piece, found: PieceState): PieceState =>
+  piece.done.reduce((state, it) => {
+    const done = it.endedAt === null ? undefined : effectIn(it);
+    if (!done) return state;
+    // What was done to a surface that was merged was done to the one that stands for it.
+    const surfaceIds = [...new Set(done.surfaceIds.map((id) => standsFor(piece.build, id)))];
+    return advance(state, { ...done, surfaceIds });
+  }, found);
+
 /** The piece as its rules see it: surfaces with their aims and states, and what is refused. */
-export const wholeFor = (piece: Piece, shop: Shop, { known, state }: Given = {}): Whole => {
+export const wholeFor = (piece: Piece, shop: Shop, given: Given = {}): Whole => {
+  if (given.state || piece.done.length === 0) return wholeOfState(piece, shop, given);
+  const found = wholeOfState(piece, shop, given).now;
+  return wholeOfState(piece, shop, { ...given, state: afterWork(piece, found) });
+};
+
+const wholeOfState = (piece: Piece, shop: Shop, { known, state }: Given): Whole => {
   const isRefused = remembered(judge);
   const surfaces = contextsOf(piece, shop, known, state, isRefused);
   const now = surfaces[0]?.pieceNow ?? { surfaces: {}, parts: {}, met: [], inHand: null };
@@ -83,7 +99,8 @@ export const routeInDialect = (it: Route, units: UnitSystem): Route => {
  * The law of the planner: planning again after the first tasks of a route were done gives the
  * rest of that route, in the same order and for the same reasons.
  *
- * @param state what the piece is like now, made by `advance`; as it was found where left out
+ * @param state what the piece is like now, made by `advance`; as the work on record left it where
+ *   left out
  * @param known what is believed of the piece, where that is at hand already
  * @returns tasks in order with every precedence between them, the operations that they are done
  *   in, refusals with ways out, sums in minutes
@@ -108,7 +125,7 @@ export const stateAsFound = (
   piece: Piece,
   shop: Shop,
   known?: readonly SurfaceBeliefs[],
-): PieceState => wholeFor(piece, shop, known && { known }).now;
+): PieceState => wholeOfState(piece, shop, known ? { known } : {}).now;
 
 /** Operations of one phase that follow each other. */
 export interface PhaseRun {

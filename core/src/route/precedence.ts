@@ -9,6 +9,7 @@ const GATE = rule('gate-before-what-it-decides');
 const DUST = rule('dust-before-wet-coats');
 const FITTINGS = rule('fittings-off-before-evicting');
 const TAPE = rule('under-tape-meanwhile');
+const CLEAN_TAPE = rule('dust-before-tape');
 const TOGETHER = rule('hard-before-together');
 const HANDOVER = rule('whole-before-handover');
 
@@ -45,6 +46,7 @@ export const PRECEDENCE: readonly RuleOfOrder[] = [
   DUST,
   FITTINGS,
   TAPE,
+  CLEAN_TAPE,
   TOGETHER,
   HANDOVER,
   ...Object.values(INTO),
@@ -170,6 +172,12 @@ export const graphOf = (tasks: readonly Task[], { schools, sides }: OrderIn): Gr
     DUST,
     where((it) => it.traits.makesDust && !isFinishing(it)),
     where((it) => it.traits.lays !== null),
+  );
+  before(
+    'room/tape-sticks',
+    CLEAN_TAPE,
+    where((it) => placeOf(it.phase) < placeOf('block') && !masks(it)),
+    where((it) => masks(it) && it.phase === 'block'),
   );
   if (evictsLater) {
     before(

@@ -7,6 +7,7 @@ import {
   type Link,
   type Plan,
   type Problem,
+  type Wait,
   type Way,
   type Why,
 } from './problem';
@@ -33,6 +34,10 @@ export const prepare = (problem: Problem): Prepared => {
 
 /** How often a job is moved later so that what has to follow soon can follow. */
 const MOVES = 4;
+/** Where nothing dries, another hour is tried so much later, minutes. */
+const LATER = 60;
+/** Gaps shorter than this are passed over by work that could be broken off, minutes. */
+const SHORTEST = 15;
 /** How often a place is looked for before a job counts as one that has none. */
 const TRIES = 5000;
 
@@ -57,8 +62,8 @@ class Board {
     this.bookings = problem.jobs.map(() => undefined);
   }
 
-  private dryAt(job: Job, way: Way, end: Minute): Minute {
-    return job.wet ? waitEnds(this.prepared.problem, job.wet, end, way.space) : end;
+  private dryAt(wait: Wait | null, way: Way, end: Minute): Minute {
+    return wait ? waitEnds(this.prepared.problem, wait, end, way.space) : end;
   }
 
   /** The earliest time at which a job can be done in one way. */
@@ -111,9 +116,12 @@ class Board {
     reader: Reader,
   ): { readonly until: Minute; readonly why: Why } | undefined {
     const { problem } = this.prepared;
+    const least = Math.min(span.to - span.from, job.whole ? Infinity : SHORTEST);
     for (const hand of way.hands) {
-      const it = this.resources[hand]?.inTheWay(span.from, span.to, 1, 1);
-      if (it) return { until: it.to, why: { kind: 'hands', job: it.job } };
+      if (!this.resources[hand]?.inTheWay(span.from, span.to, 1, 1)) continue;
+      const free = this.resources[hand]?.freeFrom(span.from, least);
+      const it = free ?? this.resources[hand]?.freeFrom(span.from, span.to - span.from);
+      if (it) return { until: it.at, why: { kind: 'hands', job: it.after.job } };
     }
     for (const { resource, amount } of way.uses) {
       const capacity = problem.resources[resource]?.capacity ?? 0;
@@ -130,15 +138,17 @@ class Board {
       }
     }
     if (job.wet) {
-      const dry = this.dryAt(job, way, span.to);
-      if (dry === Infinity) return { until: span.from + 60, why: { kind: 'hours' } };
+      const dry = this.dryAt(job.wet, way, span.to);
+      if (dry === Infinity) return { until: span.from + LATER, why: { kind: 'hours' } };
       const it = this.dust[space]?.inTheWay(span.from, dry, 1, 1);
       if (it) return { until: it.to, why: { kind: 'dustBeside', job: it.job } };
-      for (const { resource, amount } of way.racks) {
-        const capacity = problem.resources[resource]?.capacity ?? 0;
-        const full = this.resources[resource]?.inTheWay(span.from, dry, amount, capacity);
-        if (full) return { until: full.to, why: { kind: 'full', resource } };
-      }
+    }
+    const held = this.dryAt(job.holds, way, span.to);
+    if (held === Infinity) return { until: span.from + LATER, why: { kind: 'hours' } };
+    for (const { resource, amount } of way.racks) {
+      const capacity = problem.resources[resource]?.capacity ?? 0;
+      const full = this.resources[resource]?.inTheWay(span.from, held, amount, capacity);
+      if (full) return { until: full.to, why: { kind: 'full', resource } };
     }
     return undefined;
   }
@@ -160,12 +170,13 @@ class Board {
         this.dust[space]?.add({ from: it.from, to: settled, amount: 1, job: index });
       }
     }
-    if (job.wet) {
-      const dry = this.dryAt(job, way, to);
-      if (space !== null) this.wet[space]?.add({ from, to: dry, amount: 1, job: index });
-      for (const { resource, amount } of way.racks) {
-        this.resources[resource]?.add({ from, to: dry, amount, job: index });
-      }
+    if (job.wet && space !== null) {
+      const dry = this.dryAt(job.wet, way, to);
+      this.wet[space]?.add({ from, to: dry, amount: 1, job: index });
+    }
+    const held = this.dryAt(job.holds, way, to);
+    for (const { resource, amount } of way.racks) {
+      this.resources[resource]?.add({ from, to: held, amount, job: index });
     }
   }
 

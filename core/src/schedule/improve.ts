@@ -1,7 +1,7 @@
 import { diceOf, type Dice } from '../dice';
 import { build, type Prepared } from './builder';
 import type { Plan } from './problem';
-import { firstRanks } from './rank';
+import { rankings } from './rank';
 import { costOf, outcomeOf, type Objective, type Outcome } from './score';
 
 /** A plan with what it comes to. */
@@ -23,11 +23,20 @@ const judged = (prepared: Prepared, plan: Plan, objective: Objective): Answer =>
   return { plan, outcome, cost: costOf(prepared, outcome, objective) };
 };
 
-/** The first answer: the best of a few rules of priority. */
-export const firstAnswer = (prepared: Prepared, objective: Objective): Answer =>
-  firstRanks(prepared)
-    .map((rank) => judged(prepared, build(prepared, { rank }), objective))
-    .reduce((a, b) => (b.cost < a.cost ? b : a));
+/** So many rankings make the first answer; the others are the first rounds of making it better. */
+const AT_FIRST = 2;
+
+const ranked = (prepared: Prepared, objective: Objective, ranks: readonly Float64Array[]) =>
+  ranks.map((rank) => judged(prepared, build(prepared, { rank }), objective));
+
+const cheapest = (a: Answer, b: Answer): Answer => (b.cost < a.cost ? b : a);
+
+/** The first answer, at once: by who has most still to come, and by when it is promised. */
+export const firstAnswer = (prepared: Prepared, objective: Objective): Answer => {
+  const promised = prepared.problem.projects.some((it) => it.due !== null);
+  const ranks = rankings(prepared).slice(0, promised ? AT_FIRST : 1);
+  return ranked(prepared, objective, ranks).reduce(cheapest);
+};
 
 /** Share of the jobs that a round loosens: at the least, and at the most. */
 const LOOSENED = { from: 0.03, to: 0.35 } as const;
@@ -95,8 +104,8 @@ export function* improving(
 ): Generator<Progressing, never, void> {
   const dice = diceOf(seed);
   const { jobs, from: now } = prepared.problem;
-  let best = from;
-  let here = from;
+  let best = ranked(prepared, objective, rankings(prepared).slice(AT_FIRST)).reduce(cheapest, from);
+  let here = best;
   let ways = Float64Array.from(jobs, () => -1);
   for (let rounds = 1; ; rounds++) {
     const rank = startsOf(here.plan);

@@ -26,3 +26,25 @@ export { build, closesAfter, prepare, type Prepared } from './builder';
 export { OBJECTIVES, costOf, outcomeOf, type Missed, type Objective, type Outcome } from './score';
 export { firstAnswer, improved, improving, type Answer, type Progressing } from './improve';
 export { boundOf, gapOf, type Bound } from './bound';
+export { problemOf, dryingOf, type Meaning, type OnBench, type ShopProblem } from './fromRoutes';
+export { airIn, outdoorAir } from './airs';
+export {
+  clockDays,
+  dayAfter,
+  dayAt,
+  dayOf,
+  hoursOf,
+  isoDay,
+  loudHours,
+  minuteOn,
+  weekdayOf,
+  type ClockDay,
+  type Day,
+} from './hours';
+export { chanceBy, doneBy, livedThrough, turnedOut, type Runs } from './promise';
+export { shiftsBetween, type PieceShift } from './difference';
+export { timetableOf, type Because, type Entry, type Timetable } from './timetable';
+export { withScuffs } from './scuffs';
+export { dryingNow, type Drying } from './drying';
+export { planShop, planningShop, type Asked, type ShopPlan } from './shopPlan';
+export { readyNow, type Ready } from './today';

@@ -20,7 +20,7 @@ export interface Way {
   readonly hands: readonly number[];
   /** What it takes while it is done. */
   readonly uses: readonly Use[];
-  /** What it takes until it is dry. */
+  /** What it takes until it holds by itself. */
   readonly racks: readonly Use[];
   /** Place in `Problem.spaces`; null where it is done anywhere. */
   readonly space: number | null;
@@ -45,6 +45,8 @@ export interface Job {
   readonly makesDust: boolean;
   /** How long it is a prey to dust; null where it lays nothing wet. */
   readonly wet: Wait | null;
+  /** How long its racks or clamps are taken after it. */
+  readonly holds: Wait | null;
   /** Not before this. */
   readonly release: Minute;
   /** Is running, or promised for then: stays where it is. */
@@ -88,6 +90,8 @@ export interface Problem {
   readonly calendars: readonly Calendar[];
   /** How drying goes on, by pace and space; null in a space without air of its own. */
   readonly paces: readonly (readonly (Progress | null)[])[];
+  /** By pace: an early and a late one among ten, as shares of the expected time. */
+  readonly spreads: readonly (readonly [number, number])[];
   /** Dust hangs in the air for so long, minutes. */
   readonly dustSettles: number;
 }

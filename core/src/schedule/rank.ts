@@ -36,10 +36,10 @@ export const tailsOf = (prepared: Prepared): Float64Array => {
 const DAY = 24 * 60;
 
 /**
- * First rankings worth trying: who has most still to come; the same by due date; one piece after the
- * other; and most work at once.
+ * Rankings worth trying, the likeliest first: who has most still to come; the same by due date; coats
+ * before other work; one piece after the other.
  */
-export const firstRanks = (prepared: Prepared): readonly Float64Array[] => {
+export const rankings = (prepared: Prepared): readonly Float64Array[] => {
   const { problem } = prepared;
   const tails = tailsOf(prepared);
   const longest = tails.reduce((most, it) => Math.max(most, it), 0);
@@ -50,7 +50,7 @@ export const firstRanks = (prepared: Prepared): readonly Float64Array[] => {
   return [
     by((_, tail) => -tail),
     by((job, tail) => dueOf(job) - tail),
-    by((job, tail) => (problem.jobs[job]?.project ?? 0) * longest * 2 - tail),
     by((job, tail) => -tail - (problem.jobs[job]?.wet ? longest / 4 : 0)),
+    by((job, tail) => (problem.jobs[job]?.project ?? 0) * longest * 2 - tail),
   ];
 };

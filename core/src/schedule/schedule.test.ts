@@ -109,6 +109,7 @@ const byHand = (told: Partial<Problem> & Pick<Problem, 'jobs'>): Problem => ({
     ),
   ],
   paces: [],
+  spreads: [],
   dustSettles: 30,
   ...told,
 });
@@ -122,6 +123,7 @@ const job = (key: string, work: number, told = {}) => ({
   ways: [{ hands: [0], uses: [], racks: [], space: 0, calendar: 0 }],
   makesDust: false,
   wet: null,
+  holds: null,
   release: 0,
   fixed: null,
   ...told,

@@ -18,6 +18,14 @@ export interface Timeline {
    * With nothing wanted beside it, any overlap stands in the way.
    */
   inTheWay(from: Minute, to: Minute, amount: number, capacity: number): Taken | undefined;
+  /**
+   * The first time from some time on with nothing taken for so long, and what is taken right before
+   * it; for one thing at a time.
+   */
+  freeFrom(
+    from: Minute,
+    minutes: number,
+  ): { readonly at: Minute; readonly after: Taken } | undefined;
   /** The one that ends last at or before a time. */
   lastBefore(time: Minute): Taken | undefined;
   readonly all: readonly Taken[];
@@ -78,6 +86,18 @@ export const timeline = (): Timeline => {
         if (load + amount > capacity + 1e-9) return first;
       }
       return undefined;
+    },
+    freeFrom: (from, minutes) => {
+      let at = from;
+      let after: Taken | undefined;
+      for (let place = placeIn(list, from - longest); place < list.length; place++) {
+        const it = list[place] as Taken;
+        if (it.to <= at) continue;
+        if (it.from >= at + minutes) break;
+        at = it.to;
+        after = it;
+      }
+      return after && { at, after };
     },
     lastBefore: (time) => {
       for (let at = placeIn(list, time + 1e-9) - 1; at >= 0; at--) {

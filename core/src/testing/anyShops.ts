@@ -75,6 +75,7 @@ export const anyShops: fc.Arbitrary<Problem> = fc
           ways,
           makesDust: it.kind === 'dust',
           wet: it.kind === 'coat' ? { minutes: it.dries, pace: 0 } : null,
+          holds: it.kind === 'coat' ? { minutes: it.dries, pace: 0 } : null,
           release: START + it.release,
           fixed: fixed && index === 0 ? { start: first, end: first + it.work, way: 0 } : null,
         };
@@ -100,6 +101,7 @@ export const anyShops: fc.Arbitrary<Problem> = fc
       spaces: ['warm', 'damp'],
       calendars,
       paces: [airs.map((air) => progressIn(air, (it) => paceOf('alcohol', it)))],
+      spreads: [[0.8, 1.35]],
       dustSettles: 30,
     };
   });

@@ -29,6 +29,11 @@ export const planFaults = (problem: Problem, plan: Plan): readonly string[] => {
     return wet ? waitEnds(problem, wet, it.end, wayOf(it).space) : it.end;
   };
 
+  const heldUntil = (it: Booking) => {
+    const { holds } = jobOf(it);
+    return holds ? waitEnds(problem, holds, it.end, wayOf(it).space) : it.end;
+  };
+
   for (const it of made) {
     const job = jobOf(it);
     if (job.fixed) {
@@ -102,7 +107,7 @@ export const planFaults = (problem: Problem, plan: Plan): readonly string[] => {
         .map(({ amount }) => ({ from: it.start, to: it.end, amount })),
       ...wayOf(it)
         .racks.filter((use) => use.resource === resource)
-        .map(({ amount }) => ({ from: it.start, to: dryAt(it), amount })),
+        .map(({ amount }) => ({ from: it.start, to: heldUntil(it), amount })),
     ]);
     for (const { from } of taken) {
       const load = taken

@@ -70,6 +70,7 @@ export const smallShops = (jobCount: { min: number; max: number }): fc.Arbitrary
             ways: it.only < ways.length ? ways.slice(it.only, it.only + 1) : ways,
             makesDust: it.kind === 'dust',
             wet: it.kind === 'coat' ? { minutes: it.dries * SLOT, pace: null } : null,
+            holds: it.kind === 'coat' ? { minutes: it.dries * SLOT, pace: null } : null,
             release: it.release * SLOT,
             fixed: null,
           };
@@ -98,6 +99,7 @@ export const smallShops = (jobCount: { min: number; max: number }): fc.Arbitrary
         spaces: Array.from({ length: spaces }, (_, space) => `space ${space}`),
         calendars,
         paces: [],
+        spreads: [],
         dustSettles: SLOT,
       };
     });

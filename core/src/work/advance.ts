@@ -2,7 +2,8 @@ import { COATINGS, NEW_VENEER_UM, OLD_FILM_UM, dryFilmUm } from '../catalog';
 import { may } from '../coating';
 import type { Condition } from './condition';
 import { isOldWax, isSubstrate, type FaceLayer, type PieceState, type SurfaceState } from './state';
-import { placeName, type Task } from './task';
+import type { Effect } from './effect';
+import { placeName } from './task';
 import type { Coat, Face } from './traits';
 
 /** A layer that was there before. */
@@ -69,7 +70,7 @@ const coated = (it: SurfaceState, coat: Coat, taskKey: string): SurfaceState => 
 const plus = <T>(list: readonly T[], more: readonly T[]): readonly T[] =>
   more.length === 0 ? list : [...new Set([...list, ...more])];
 
-const surfaceAfter = (before: SurfaceState, { key, traits, wait }: Task): SurfaceState => {
+const surfaceAfter = (before: SurfaceState, { key, traits, wait }: Effect): SurfaceState => {
   const laid = traits.lays ? coated(before, traits.lays, key) : before;
   const it = faced(laid, traits.face, key);
   return {
@@ -88,7 +89,7 @@ const surfaceAfter = (before: SurfaceState, { key, traits, wait }: Task): Surfac
  * what may go over what, film build, what is still missing, and what is off the piece.
  * @returns a new state; the old one is left as it was
  */
-export const advance = (state: PieceState, task: Task): PieceState => {
+export const advance = (state: PieceState, task: Effect): PieceState => {
   const { traits, surfaceIds, place } = task;
   const surfaces = { ...state.surfaces };
   for (const id of surfaceIds) {

@@ -9,6 +9,7 @@ export {
   type Part,
   type PieceCondition,
 } from './condition';
+export { effect, effectIn, effectOf, type Effect } from './effect';
 export {
   consumed,
   effort,

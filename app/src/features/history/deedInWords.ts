@@ -21,6 +21,7 @@ const DESCRIBED: Readonly<Record<string, string>> = {
   childsRoom: 'child’s room',
   origin: 'where it came from',
   keep: 'what is to be kept',
+  due: 'when it is promised',
 };
 
 const SETTINGS: Readonly<Record<string, string>> = {
@@ -30,6 +31,12 @@ const SETTINGS: Readonly<Record<string, string>> = {
   airHumidity: 'humidity',
   schools: 'ways of working',
   tools: 'tools',
+  timeZone: 'time zone',
+  people: 'people and hours',
+  spaces: 'spaces',
+  air: 'where the air comes from',
+  quietFrom: 'quiet hours',
+  appointments: 'appointments',
 };
 
 const namesOf = (it: object, words: Readonly<Record<string, string>>): string =>
@@ -79,6 +86,12 @@ export const deedInWords = (it: Deed, { units, surfaceName }: DeedContext): stri
       const names = it.surfaceIds.map(surfaceName).join(', ');
       const [first] = it.aims;
       return first ? `${names}: ${aimInWords(first)}` : `${names}: no aim any more`;
+    }
+    case 'did': {
+      const titles = [...new Set(it.done.map((one) => one.title || one.taskKey))].join(', ');
+      const names = [...new Set(it.done.flatMap((one) => one.surfaceIds))].map(surfaceName);
+      const ended = it.done.every((one) => one.endedAt !== null);
+      return `${ended ? 'Done' : 'Begun'}: ${titles} (${names.join(', ')})`;
     }
     case 'work': {
       const schools = Object.keys(it.schools).map((one) => SCHOOLS.get(one as School).label);

@@ -1,0 +1,32 @@
+import { z } from 'zod';
+import { id } from './evidence';
+import { typedText } from './text';
+
+const when = z.iso.datetime({ message: 'Give the time as UTC, like 2026-01-31T18:20:00Z.' });
+
+/**
+ * One task that was done, or is being done. What it did to the piece stands with it, so that the
+ * record holds whatever later planners would plan.
+ */
+export const doneWork = z
+  .object({
+    id,
+    /** The task, by the key that the planner gave it. */
+    taskKey: z.string().min(1).max(400),
+    title: typedText().max(200).default(''),
+    surfaceIds: z.array(id).min(1).max(200),
+    startedAt: when,
+    /** Null while it is being done. */
+    endedAt: when.nullable(),
+    by: typedText().max(80).default(''),
+    /** The space of the shop where it was done, by id; null where nobody said. */
+    spaceId: id.nullable().default(null),
+    /** What it did, as JSON that `work/effect` writes and reads. */
+    effect: z.string().max(20_000),
+  })
+  .superRefine((it, context) => {
+    if (it.endedAt !== null && Date.parse(it.endedAt) < Date.parse(it.startedAt)) {
+      context.addIssue({ code: 'custom', path: ['endedAt'], message: 'It ends before it begins.' });
+    }
+  });
+export type DoneWork = z.infer<typeof doneWork>;

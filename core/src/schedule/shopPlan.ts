@@ -1,0 +1,81 @@
+import type { Minute } from '../climate';
+import type { Shop } from '../piece';
+import { boundOf, gapOf, type Bound } from './bound';
+import { prepare } from './builder';
+import { problemOf, type OnBench, type ShopProblem } from './fromRoutes';
+import { firstAnswer, improving, type Answer } from './improve';
+import type { Objective } from './score';
+import { withScuffs } from './scuffs';
+import { timetableOf, type Timetable } from './timetable';
+
+/** A plan of all pieces in the shop. */
+export interface ShopPlan {
+  readonly of: ShopProblem;
+  readonly answer: Answer;
+  readonly bound: Bound;
+  /** How far it may be from the best there is, as a share of its length. */
+  readonly gap: number;
+  readonly timetable: Timetable;
+}
+
+/** What a plan is asked for. */
+export interface Asked {
+  readonly objective: Objective;
+  /** The same seed gives the same plan. */
+  readonly seed: number;
+}
+
+/**
+ * Plans the work of a shop: a first answer at once, then better ones, round by round. Windows that
+ * it misses cost a scuff, which is planned in.
+ * @param now minute from which on it is planned
+ */
+export function* planningShop(
+  bench: readonly OnBench[],
+  shop: Shop,
+  now: Minute,
+  { objective, seed }: Asked,
+): Generator<ShopPlan, never, void> {
+  let of = problemOf(bench, shop, now);
+  let prepared = prepare(of.problem);
+  let first = firstAnswer(prepared, objective);
+  const { problem, scuffs } = withScuffs(of.problem, first);
+  if (scuffs.size > 0) {
+    of = { ...of, problem };
+    prepared = prepare(problem);
+    first = firstAnswer(prepared, objective);
+  }
+  const bound = boundOf(prepared);
+  const ids = {
+    people: shop.people.map((it) => it.id),
+    spaces: shop.spaces.map((it) => it.id),
+  };
+  const told = (answer: Answer): ShopPlan => ({
+    of,
+    answer,
+    bound,
+    gap: gapOf(problem.from, answer.outcome.finish, bound),
+    timetable: timetableOf(of, answer.plan, ids, scuffs),
+  });
+  let best = told(first);
+  yield best;
+  for (const it of improving(prepared, objective, seed, first)) {
+    if (it.best.cost < best.answer.cost - 1e-6) best = told(it.best);
+    yield best;
+  }
+  return undefined as never;
+}
+
+/** The plan after so many rounds. */
+export const planShop = (
+  bench: readonly OnBench[],
+  shop: Shop,
+  now: Minute,
+  asked: Asked & { readonly rounds: number },
+): ShopPlan => {
+  let rounds = 0;
+  for (const it of planningShop(bench, shop, now, asked)) {
+    if (rounds++ >= asked.rounds) return it;
+  }
+  throw new Error('A plan is improved without end.');
+};

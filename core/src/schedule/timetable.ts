@@ -1,0 +1,142 @@
+import type { Minute } from '../climate';
+import type { Operation } from '../route';
+import { readerOf, type Span } from './calendar';
+import type { ShopProblem } from './fromRoutes';
+import type { Booking, Plan, Why } from './problem';
+
+/** Why an operation does not begin earlier, told by what it is and not by its number. */
+export type Because =
+  | { readonly kind: 'free' | 'hours' | 'turn' | 'release' | 'fixed' }
+  | {
+      readonly kind: 'after' | 'wetBeside' | 'dustBeside';
+      readonly title: string;
+      readonly name: string;
+    }
+  | { readonly kind: 'hands'; readonly title: string; readonly name: string }
+  | { readonly kind: 'full'; readonly place: string };
+
+/** One operation with its times, for people to read. */
+export interface Entry {
+  readonly pieceId: string;
+  readonly name: string;
+  readonly operation: Operation;
+  readonly personId: string | null;
+  readonly spaceId: string | null;
+  readonly start: Minute;
+  readonly end: Minute;
+  /** The stretches of hours in which it is worked on. */
+  readonly worked: readonly Span[];
+  /** Active minutes, as planned. */
+  readonly minutes: number;
+  readonly because: Because;
+  /** It is running. */
+  readonly running: boolean;
+  /** The window of the coat below closed before it: it begins with a scuff of so many minutes. */
+  readonly scuff: number;
+}
+
+/** When a plan has what, in the order in which it is begun. */
+export interface Timetable {
+  readonly from: Minute;
+  readonly entries: readonly Entry[];
+  /** Operations that found no time. */
+  readonly without: readonly { readonly pieceId: string; readonly operation: Operation }[];
+  /** By piece: when its last work is done. */
+  readonly done: readonly { readonly pieceId: string; readonly at: Minute | null }[];
+}
+
+/** What stands behind a milestone: the operation that really holds it. */
+const throughMilestones = (it: ShopProblem, plan: Plan, why: Why): Why => {
+  let now = why;
+  for (let steps = 0; steps < 20 && now.kind === 'after'; steps++) {
+    const { operation, done } = it.meanings[now.job] ?? {};
+    if (operation || done) return now;
+    const behind: Why | undefined = plan.bookings[now.job]?.why;
+    if (!behind) return now;
+    now = behind;
+  }
+  return now;
+};
+
+const becauseOf = (it: ShopProblem, plan: Plan, why: Why): Because => {
+  const real = throughMilestones(it, plan, why);
+  switch (real.kind) {
+    case 'after':
+    case 'hands':
+    case 'wetBeside':
+    case 'dustBeside': {
+      const { operation, done } = it.meanings[real.job] ?? {};
+      const project = it.problem.jobs[real.job]?.project ?? -1;
+      const name = it.problem.projects[project]?.name ?? '';
+      return { kind: real.kind, title: operation?.title ?? done?.title ?? '', name };
+    }
+    case 'full':
+      return { kind: 'full', place: it.problem.resources[real.resource]?.name ?? '' };
+    default:
+      return { kind: real.kind };
+  }
+};
+
+/**
+ * A plan for people to read.
+ * @param people ids of the people, in the order of the shop
+ * @param spaces ids of the spaces, in the order of the shop
+ * @param missed by job: minutes of a scuff that it begins with
+ */
+export const timetableOf = (
+  it: ShopProblem,
+  plan: Plan,
+  { people, spaces }: { readonly people: readonly string[]; readonly spaces: readonly string[] },
+  missed: ReadonlyMap<number, number>,
+): Timetable => {
+  const { problem, meanings } = it;
+  const readers = new Map<number, ReturnType<typeof readerOf>>();
+  const readerFor = (calendar: number) => {
+    const known = readers.get(calendar) ?? readerOf(problem.calendars[calendar] ?? { spans: [] });
+    readers.set(calendar, known);
+    return known;
+  };
+  const entryOf = (booking: Booking): Entry[] => {
+    const { operation, pieceId } = meanings[booking.job] ?? {};
+    const job = problem.jobs[booking.job];
+    const way = job?.ways[booking.way];
+    if (!operation || pieceId === undefined || !job || !way) return [];
+    const span = { from: booking.start, to: booking.end };
+    return [
+      {
+        pieceId,
+        name: problem.projects[job.project]?.name ?? '',
+        operation,
+        personId: people[way.hands[0] ?? -1] ?? null,
+        spaceId: way.space === null ? null : (spaces[way.space] ?? null),
+        start: booking.start,
+        end: booking.end,
+        worked: job.fixed ? [span] : readerFor(way.calendar).segments(span),
+        minutes: job.work + (booking.sparesSetUp ? 0 : job.setUp),
+        because: becauseOf(it, plan, booking.why),
+        running: job.fixed !== null,
+        scuff: missed.get(booking.job) ?? 0,
+      },
+    ];
+  };
+  const made = plan.bookings.filter((one): one is Booking => one !== undefined);
+  const entries = made.flatMap(entryOf).sort((a, b) => a.start - b.start);
+  const without = plan.bookings.flatMap((one, job) => {
+    const { operation, pieceId } = meanings[job] ?? {};
+    return !one && operation && pieceId !== undefined ? [{ pieceId, operation }] : [];
+  });
+  const pieceIds = [...new Set(meanings.map((one) => one.pieceId))];
+  return {
+    from: problem.from,
+    entries,
+    without,
+    done: pieceIds.map((pieceId) => ({
+      pieceId,
+      at: without.some((one) => one.pieceId === pieceId)
+        ? null
+        : entries
+            .filter((one) => one.pieceId === pieceId)
+            .reduce((a, b) => Math.max(a, b.end), 0) || null,
+    })),
+  };
+};

@@ -1,0 +1,26 @@
+import { planRoute } from '@obrik/core/route';
+import { USUAL_SHOP, shop as shopSchema, person, space } from '@obrik/core/piece';
+import { harbourLibrary } from './server/src/demo/scenario';
+import { problemOf, prepare, firstAnswer, improving, boundOf, gapOf } from '@obrik/core/schedule';
+const now = Math.floor(Date.now() / 60000);
+const shop = shopSchema.parse({ timeZone: 'Europe/Oslo', air: { kind: 'typical', climate: 'coast' }, people: [{ id: 'a', name: 'A' }, { id: 'b', name: 'B' }], spaces: [{ id: 's1', name: 'Dust', wet: false, heater: { watt: 2000, toCelsius: 18 } }, { id: 's2', name: 'Wet', dust: false, heater: { watt: 2000, toCelsius: 18 } }] });
+const pieces = harbourLibrary(new Date());
+const routes = pieces.map((p) => planRoute(p, shop));
+const mult = Number(process.argv[2] ?? 1);
+const bench = Array.from({ length: mult }, (_, k) => pieces.map((p, i) => ({ piece: { ...p, id: p.id + k }, route: routes[i]! }))).flat();
+const t0 = performance.now();
+problemOf(bench, shop, now); const t00 = performance.now(); const sp = problemOf(bench, shop, now); console.log("second problem", performance.now() - t00);
+const t1 = performance.now();
+const prep = prepare(sp.problem);
+const t2 = performance.now();
+const first = firstAnswer(prep, 'finish');
+const t3 = performance.now();
+const bound = boundOf(prep);
+const t4 = performance.now();
+console.log('jobs', sp.problem.jobs.length, 'links', sp.problem.links.length, 'problem', (t1 - t0).toFixed(0), 'prepare', (t2 - t1).toFixed(0), 'first', (t3 - t2).toFixed(0), 'bound', (t4 - t3).toFixed(0));
+const days = (m: number) => ((m - now) / 1440).toFixed(2);
+console.log('first', days(first.outcome.finish), 'bound', days(bound.finish), bound.from, 'missed', first.outcome.missed.length, 'without', first.outcome.without.length, 'sessions', first.outcome.sessions, 'gap', gapOf(now, first.outcome.finish, bound).toFixed(3));
+let best = first; const t5 = performance.now(); let n = 0;
+for (const it of improving(prep, 'finish', 1, first)) { best = it.best; n = it.rounds; if (performance.now() - t5 > 3000) break; }
+console.log('improved', days(best.outcome.finish), 'rounds', n, 'gap', gapOf(now, best.outcome.finish, bound).toFixed(3), 'missed', best.outcome.missed.length, 'sessions', best.outcome.sessions);
+if (mult === 1 && process.argv[3]) for (const b of best.plan.bookings.filter((b) => b && sp.meanings[b.job]!.operation).sort((a, b) => a!.start - b!.start)) console.log(new Date(b!.start * 60000).toISOString().slice(5, 16), (b!.end - b!.start).toFixed(0), sp.problem.jobs[b!.job]!.key.slice(0, 60), b!.why.kind, b!.way);
