@@ -1,5 +1,8 @@
 /** Every screen, by what it is called, with its address in the demo. */
 export const SCREENS = [
+  ['Today', '/today'],
+  ['The week', '/week'],
+  ['Clock', '/pieces/reading-table/clock'],
   ['Pieces', '/pieces'],
   ['New piece', '/pieces/new'],
   ['Look', '/pieces/radio-console/look?surface=right'],

@@ -1,5 +1,6 @@
 import { liveQuery } from 'dexie';
 import type { LedgerEntry, PieceLedger, ShopLedger } from '@obrik/core/ledger';
+import type { Piece } from '@obrik/core/piece';
 import type { Route } from '@obrik/core/route';
 import { copyWithStructuralSharing, createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 import { cursorHere, theDevice, type Card, type Device } from '@/device';
@@ -85,6 +86,22 @@ const listHere = async (device: Device): Promise<readonly Card[] | null> => {
   return cards.length > 0 || cursor > 0 ? cards : null;
 };
 
+/** A piece that is at work, with the number of its ticket. */
+export interface AtWork {
+  readonly piece: Piece;
+  readonly number: number | null;
+}
+
+/** Pieces that the clock plans at most: more than a small shop has at work. */
+const ON_BENCH = 80;
+
+/** The pieces that are at work: in the shop, not put away. */
+const benchHere = async (device: Device): Promise<readonly AtWork[]> => {
+  const cards = (await cardsHere(device)).filter((it) => !it.archived).slice(0, ON_BENCH);
+  const pieces = await Promise.all(cards.map((it) => pieceHere(device, it.pieceId)));
+  return pieces.flatMap((it) => (it ? [{ piece: it.piece, number: it.number }] : []));
+};
+
 const unreachable = (error: unknown) => ({
   error: { status: 'FETCH_ERROR' as const, error: String(error) },
 });
@@ -120,6 +137,11 @@ export const api = createApi({
       },
       providesTags: ['Here'],
       onCacheEntryAdded: live(pieceHere),
+    }),
+    bench: build.query<readonly AtWork[], void>({
+      queryFn: async () => ({ data: await benchHere(await theDevice()) }),
+      providesTags: ['Here'],
+      onCacheEntryAdded: live(benchHere),
     }),
     history: build.query<readonly LedgerEntry[], string>({
       queryFn: async (pieceId) => ({ data: await historyHere(await theDevice(), pieceId) }),
@@ -190,6 +212,7 @@ export const api = createApi({
 });
 
 export const {
+  useBenchQuery,
   useCardsQuery,
   usePieceQuery,
   useHistoryQuery,

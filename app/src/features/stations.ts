@@ -3,6 +3,9 @@
  * forms, and all screens but the list. Loaded as one, after the list is on the screen; reached in no
  * other way, else it comes with the first screen again.
  */
+export { ClockScreen } from './clock/ClockScreen';
+export { TodayScreen } from './clock/TodayScreen';
+export { WeekScreen } from './clock/WeekScreen';
 export { AimScreen } from './aim/AimScreen';
 export { CompareScreen } from './compare/CompareScreen';
 export { FilesScreen } from './files/FilesScreen';

@@ -1,2 +1,3 @@
 export { asText, sharePage, type PageParts, type PagePhoto } from './page';
 export { damagesTable, fittingsTable, stepsTable, type Table } from './tables';
+export { readAirLog, readEpw } from './airFiles';

@@ -1,4 +1,5 @@
 export { applyChange, change, type Change } from './change';
+export { weekFromText, weekInText } from './weekText';
 export { doneWork, type DoneWork } from './done';
 export {
   SKILLS,

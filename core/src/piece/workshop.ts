@@ -21,7 +21,9 @@ export type Skill = (typeof SKILLS)[number];
 /** Monday first. */
 const week = z.array(z.array(dayPart).max(6)).length(7);
 
-const evenings = [...Array(5).fill([{ from: 18 * 60, to: 21 * 60 + 30 }])] as DayPart[][];
+const evenings: DayPart[][] = Array.from({ length: 5 }, () => [
+  { from: 18 * 60, to: 21 * 60 + 30 },
+]);
 const weekend: DayPart[][] = [[{ from: 9 * 60, to: 17 * 60 }], []];
 /** Weekday evenings and Saturday. */
 export const USUAL_WEEK: readonly (readonly DayPart[])[] = [...evenings, ...weekend];

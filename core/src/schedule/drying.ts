@@ -30,41 +30,82 @@ export const dryingNow = (piece: Piece, shop: Shop, now: Minute): readonly Dryin
   for (const it of dryingOf(piece, now)) {
     for (const id of it.effect.surfaceIds) last.set(id, it);
   }
-  return [...new Set(last.values())]
-    .flatMap(({ done, effect }): Drying[] => {
-      const space = shop.spaces.find((it) => it.id === done.spaceId) ?? shop.spaces[0];
-      const { wait, traits } = effect;
-      if (!space || !wait || done.endedAt === null) return [];
-      const from = Date.parse(done.endedAt) / MS;
-      const setting = { ...USUAL_SETTING, movement: space.movement };
-      // Reckoned with the air as it was since, as far as that is known.
-      const air = airIn(shop, space, now);
-      const coating = traits.lays?.coating ?? null;
-      const drying = dryingIn(wait);
-      const opens =
-        drying === null
-          ? { early: from + wait.min, expected: from + wait.min, late: from + wait.min }
-          : waitBand(drying, air, from, wait.min, setting);
-      const closes =
-        coating === null || wait.max === null
-          ? null
-          : coatTimes(coating, air, from, setting).recoatCloses;
-      const over = opens !== null && (opens.late ?? Infinity) <= now;
-      if (over && (closes === null || (closes.late ?? Infinity) <= now)) return [];
-      const surfaceIds = effect.surfaceIds.filter((id) => last.get(id)?.done === done);
-      return [
-        {
-          pieceId: piece.id,
-          name: piece.name,
-          title: done.title,
-          surfaceIds,
-          coating,
-          until: wait.until,
-          from,
-          opens,
-          closes,
-        },
-      ];
-    })
-    .sort((a, b) => (a.opens?.expected ?? Infinity) - (b.opens?.expected ?? Infinity));
+  const each = [...new Set(last.values())].flatMap(({ done, effect }): Drying[] => {
+    const space = shop.spaces.find((it) => it.id === done.spaceId) ?? shop.spaces[0];
+    const { wait, traits } = effect;
+    if (!space || !wait || done.endedAt === null) return [];
+    const from = Date.parse(done.endedAt) / MS;
+    const setting = { ...USUAL_SETTING, movement: space.movement };
+    // Reckoned with the air as it was since, as far as that is known.
+    const air = airIn(shop, space, now);
+    const coating = traits.lays?.coating ?? null;
+    const drying = dryingIn(wait);
+    const opens =
+      drying === null
+        ? { early: from + wait.min, expected: from + wait.min, late: from + wait.min }
+        : waitBand(drying, air, from, wait.min, setting);
+    const closes =
+      coating === null || wait.max === null
+        ? null
+        : coatTimes(coating, air, from, setting).recoatCloses;
+    const over = opens !== null && (opens.late ?? Infinity) <= now;
+    if (over && (closes === null || (closes.late ?? Infinity) <= now)) return [];
+    const surfaceIds = effect.surfaceIds.filter((id) => last.get(id)?.done === done);
+    return [
+      {
+        pieceId: piece.id,
+        name: piece.name,
+        title: done.title,
+        surfaceIds,
+        coating,
+        until: wait.until,
+        from,
+        opens,
+        closes,
+      },
+    ];
+  });
+  return together(each).sort(
+    (a, b) => (a.opens?.expected ?? Infinity) - (b.opens?.expected ?? Infinity),
+  );
+};
+
+/** Work of one kind that ended within so long of each other was done in one go, minutes. */
+const ONE_GO = 90;
+
+const later = (a: Band | null, b: Band | null): Band | null =>
+  a === null || b === null
+    ? null
+    : {
+        early: Math.max(a.early, b.early),
+        expected: Math.max(a.expected, b.expected),
+        late: a.late === null || b.late === null ? null : Math.max(a.late, b.late),
+      };
+
+const sooner = (a: Band | null, b: Band | null): Band | null =>
+  a === null || b === null ? (a ?? b) : a.early <= b.early ? a : b;
+
+/** What was done in one go dries as one: ready with the last of it, closed with the first. */
+const together = (each: readonly Drying[]): Drying[] => {
+  const groups: Drying[] = [];
+  for (const it of each) {
+    const at = groups.findIndex(
+      (one) =>
+        one.title === it.title &&
+        one.coating === it.coating &&
+        Math.abs(one.from - it.from) <= ONE_GO,
+    );
+    const one = groups[at];
+    if (!one) groups.push(it);
+    else {
+      groups[at] = {
+        ...one,
+        surfaceIds: [...one.surfaceIds, ...it.surfaceIds],
+        from: Math.max(one.from, it.from),
+        opens: later(one.opens, it.opens),
+        closes: sooner(one.closes, it.closes),
+      };
+    }
+  }
+  return groups;
 };

@@ -47,6 +47,10 @@ export interface ShopProblem {
   readonly airs: readonly AirCourse[];
 }
 
+/** Operations that are not to begin before a time, by "piece/operation". */
+export type Held = ReadonlyMap<string, Minute>;
+const NOTHING_HELD: Held = new Map();
+
 /** Ahead of now nothing is planned further than this, days. */
 const HORIZON = 240;
 /** Work on record that is older has dried, days. */
@@ -72,8 +76,13 @@ const paceOfLag = (it: Pick<Lag, 'mechanism' | 'filmUm'>): number | null => {
 };
 
 const minWait = (it: Lag): Wait => ({ minutes: it.min, pace: paceOfLag(it) });
-const maxWait = (it: Lag): Wait | null =>
-  it.max === null ? null : { minutes: it.max, pace: placeOfPace('cure') };
+/** A window counts as closed when one coat in ten has closed: what is planned in it is safe. */
+const maxWait = (it: Lag): Wait | null => {
+  if (it.max === null) return null;
+  const drying = dryingIn(it);
+  const early = drying === null ? 1 : DRYING.get(drying).early;
+  return { minutes: it.max * early, pace: placeOfPace('cure') };
+};
 
 const coatingOf = ({ traits }: Pick<Effect, 'traits'>): Coating | null =>
   traits.lays?.coating ?? null;
@@ -207,7 +216,7 @@ const jobFrom = (
   project: number,
   own: readonly Task[],
   ways: readonly Way[],
-  now: Minute,
+  release: Minute,
 ): Job => ({
   key,
   project,
@@ -219,7 +228,7 @@ const jobFrom = (
   makesDust: own.some((it) => it.traits.makesDust),
   wet: longest(own.map(wetOf)),
   holds: longest(own.map(heldOf)),
-  release: now,
+  release,
   fixed: null,
 });
 
@@ -274,6 +283,7 @@ const bearing = ({ traits, wait }: Effect, minutes: number): number =>
 const waitsAfter = (
   effect: Effect,
   tasks: readonly Task[],
+  isLastOn: (surfaceId: string) => boolean,
 ): readonly { readonly task: Task; readonly min: Wait; readonly max: Wait | null }[] => {
   const { wait, surfaceIds, traits } = effect;
   if (!wait) return [];
@@ -281,7 +291,8 @@ const waitsAfter = (
     tasks
       .filter((it) => it.surfaceIds.includes(surfaceId))
       .map((task, place) => {
-        const isNextCoat = place === 0 && traits.lays !== null && task.traits.lays !== null;
+        const isNextCoat =
+          place === 0 && traits.lays !== null && task.traits.lays !== null && isLastOn(surfaceId);
         const presses = task.phase === 'reassemble' || task.phase === 'handover';
         return {
           task,
@@ -296,8 +307,15 @@ const waitsAfter = (
  * What a shop has to plan: the tasks of its pieces with their precedences; people, spaces and their
  * air; and what dries of the work on record. What was begun is running and stays.
  * @param now minute from which on it is planned
+ * @param held operations that are not to begin before a time, by "piece/operation": put off by hand, or
+ *   without their material until then
  */
-export const problemOf = (bench: readonly OnBench[], shop: Shop, now: Minute): ShopProblem => {
+export const problemOf = (
+  bench: readonly OnBench[],
+  shop: Shop,
+  now: Minute,
+  held: Held = NOTHING_HELD,
+): ShopProblem => {
   const places = placesOf(shop, now);
   const { nowhere, waysOf, spaces } = places;
   const jobs: Job[] = [];
@@ -321,7 +339,8 @@ export const problemOf = (bench: readonly OnBench[], shop: Shop, now: Minute): S
       const [first] = own;
       if (!first) continue;
       const under = operation.taskKeys.flatMap((key) => running.get(key) ?? [])[0];
-      const job = jobFrom(`${piece.id}/${operation.id}`, project, own, waysOf(first), now);
+      const key = `${piece.id}/${operation.id}`;
+      const job = jobFrom(key, project, own, waysOf(first), Math.max(now, held.get(key) ?? now));
       const index = add(under ? startedJob(job, under, now, spaces) : job, {
         pieceId: piece.id,
         operation,
@@ -339,7 +358,11 @@ export const problemOf = (bench: readonly OnBench[], shop: Shop, now: Minute): S
       const then = meanings[it.after]?.operation?.surfaceIds ?? [];
       links.push({ ...it, missed: it.max ? scuffMinutes(piece, then) : null });
     }
-    dryingOf(piece, now).forEach(({ done, effect }) => {
+    const drying = dryingOf(piece, now);
+    const lastOn = new Map(
+      drying.flatMap(({ done, effect }) => effect.surfaceIds.map((id) => [id, done] as const)),
+    );
+    drying.forEach(({ done, effect }) => {
       const space = Math.max(
         0,
         spaces.findIndex((it) => it.id === done.spaceId),
@@ -351,7 +374,7 @@ export const problemOf = (bench: readonly OnBench[], shop: Shop, now: Minute): S
         { ...job, wet: wetOf(effect), fixed: { start, end, way: 0 } },
         { pieceId: piece.id, operation: null, done },
       );
-      for (const it of waitsAfter(effect, tasks)) {
+      for (const it of waitsAfter(effect, tasks, (id) => lastOn.get(id) === done)) {
         const missed = it.max ? scuffMinutes(piece, it.task.surfaceIds) : null;
         links.push({
           before: index,

@@ -26,7 +26,14 @@ export { build, closesAfter, prepare, type Prepared } from './builder';
 export { OBJECTIVES, costOf, outcomeOf, type Missed, type Objective, type Outcome } from './score';
 export { firstAnswer, improved, improving, type Answer, type Progressing } from './improve';
 export { boundOf, gapOf, type Bound } from './bound';
-export { problemOf, dryingOf, type Meaning, type OnBench, type ShopProblem } from './fromRoutes';
+export {
+  problemOf,
+  dryingOf,
+  type Held,
+  type Meaning,
+  type OnBench,
+  type ShopProblem,
+} from './fromRoutes';
 export { airIn, outdoorAir } from './airs';
 export {
   clockDays,
@@ -43,8 +50,27 @@ export {
 } from './hours';
 export { chanceBy, doneBy, livedThrough, turnedOut, type Runs } from './promise';
 export { shiftsBetween, type PieceShift } from './difference';
-export { timetableOf, type Because, type Entry, type Timetable } from './timetable';
+export {
+  stepOf,
+  timetableOf,
+  type Because,
+  type Entry,
+  type Step,
+  type Timetable,
+} from './timetable';
 export { withScuffs } from './scuffs';
 export { dryingNow, type Drying } from './drying';
 export { planShop, planningShop, type Asked, type ShopPlan } from './shopPlan';
 export { readyNow, type Ready } from './today';
+export {
+  benchOf,
+  promisesOf,
+  viewOf,
+  type AirNow,
+  type ClockView,
+  type Promised,
+} from './clockView';
+export { WHAT_IFS, otherwise, whatTheyBring, type ShopWhatIf, type WhatItBrings } from './whatIf';
+export { becauseInWords } from './because';
+export { inSittings, type Sitting } from './sittings';
+export { readPsplib } from './psplib';

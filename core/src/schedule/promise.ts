@@ -56,8 +56,8 @@ export interface Runs {
 }
 
 /**
- * Lives through a plan many times (Monte Carlo): work and drying turn out otherwise, the order and
- * the ways stay. Model (J): work log-normal, a drying's early and late one in ten each.
+ * Lives through a plan many times (Monte Carlo): work and drying turn out otherwise, the order
+ * stays, whose hands and where is seen as it comes. Model (J): work log-normal, a drying's early and late one in ten each.
  * @param seed the same seed gives the same runs
  */
 export const livedThrough = (
@@ -67,11 +67,10 @@ export const livedThrough = (
 ): Runs => {
   const dice = diceOf(seed);
   const rank = Float64Array.from(plan.bookings, (it) => it?.start ?? 1e15);
-  const way = Float64Array.from(plan.bookings, (it) => it?.way ?? -1);
   const ends = problem.projects.map((): number[] => []);
   for (let run = 0; run < runs; run++) {
     const turned = turnedOut(problem, dice);
-    const { bookings } = build(prepare(turned), { rank, way });
+    const { bookings } = build(prepare(turned), { rank });
     const done = problem.projects.map(() => problem.from);
     bookings.forEach((it, job) => {
       const project = problem.jobs[job]?.project ?? -1;

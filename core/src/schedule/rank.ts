@@ -1,5 +1,5 @@
+import { waitEnds, type Link, type Wait } from './problem';
 import type { Prepared } from './builder';
-import type { Link, Wait } from './problem';
 
 /** Label minutes stand for themselves: ranking needs no more. */
 const usual = ({ minutes }: Wait): number => minutes;
@@ -36,6 +36,26 @@ export const tailsOf = (prepared: Prepared): Float64Array => {
 const DAY = 24 * 60;
 
 /**
+ * By job: when the window of a coat that is on already closes; Infinity where none does. Nothing else
+ * can be moved for it, so it comes before everything that has time.
+ */
+const pressing = ({ problem }: Prepared): Float64Array => {
+  const closes = Float64Array.from(problem.jobs, () => Infinity);
+  for (const { before, after, max } of problem.links) {
+    const fixed = problem.jobs[before]?.fixed;
+    if (!max || !fixed) continue;
+    const space = problem.jobs[before]?.ways[fixed.way]?.space ?? null;
+    const at = waitEnds(problem, max, fixed.end, space);
+    // What is closed already hurries nobody.
+    if (at > problem.from) closes[after] = Math.min(closes[after] as number, at);
+  }
+  return closes;
+};
+
+/** Ranks before everything that does not press. */
+const FIRST_OF_ALL = 1e12;
+
+/**
  * Rankings worth trying, the likeliest first: who has most still to come; the same by due date; coats
  * before other work; one piece after the other.
  */
@@ -43,8 +63,12 @@ export const rankings = (prepared: Prepared): readonly Float64Array[] => {
   const { problem } = prepared;
   const tails = tailsOf(prepared);
   const longest = tails.reduce((most, it) => Math.max(most, it), 0);
+  const closes = pressing(prepared);
   const by = (of: (job: number, tail: number) => number): Float64Array =>
-    Float64Array.from(tails, (tail, job) => of(job, tail));
+    Float64Array.from(tails, (tail, job) => {
+      const until = closes[job] as number;
+      return until < Infinity ? until - FIRST_OF_ALL : of(job, tail);
+    });
   const dueOf = (job: number): number =>
     problem.projects[problem.jobs[job]?.project ?? -1]?.due ?? problem.from + 365 * DAY;
   return [

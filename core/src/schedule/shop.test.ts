@@ -57,12 +57,18 @@ const did = (task: Task, end: number, spaceId = 'shop'): DoneWork => ({
   effect: effectOf(task),
 });
 
-/** The piece after all of its tasks up to the first coat of a kind were done, one at a time. */
-const upToCoat = (piece: Piece, shop: Shop, series: string, end: number): Piece => {
+/** The piece after all of its operations up to the first coats of paint were done, the last of them now. */
+const upToPaint = (piece: Piece, shop: Shop, end: number): Piece => {
   const { tasks } = planRoute(piece, shop);
-  const last = tasks.findIndex((it) => it.traits.lays?.series === series);
-  const done = tasks.slice(0, last + 1).map((it, index) => did(it, end - (last - index)));
-  return { ...piece, done };
+  const coats = tasks.filter((it) => it.traits.lays?.series === 'paint');
+  const [first] = coats;
+  const last = tasks.indexOf(
+    coats.filter((it) => it.traits.lays?.nth === first?.traits.lays?.nth).at(-1) as Task,
+  );
+  return {
+    ...piece,
+    done: tasks.slice(0, last + 1).map((it, index) => did(it, end - (last - index))),
+  };
 };
 
 describe('hours by the clock of the place', () => {
@@ -159,7 +165,7 @@ describe('the plan of a shop', () => {
 describe('with work on record', () => {
   const shop = shopOf();
   const evening = MONDAY + 12 * 60;
-  const begun = upToCoat(table('a'), shop, 'paint', evening);
+  const begun = upToPaint(table('a'), shop, evening);
 
   it('what is done is not planned again, and the next coat waits for the film', () => {
     const before = planRoute(table('a'), shop);
@@ -172,13 +178,13 @@ describe('with work on record', () => {
   });
 
   it('it dries until about the label’s time in the label’s air', () => {
-    const [drying] = dryingNow(begun, shopOf({ airCelsius: 23, airHumidity: 50 }), evening + 10);
-    const painted_ = begun.done.at(-1);
-    expect(drying).toMatchObject({ pieceId: 'a', title: painted_?.title });
-    const label = (JSON.parse(painted_?.effect ?? '{}') as Task).wait?.min ?? 0;
-    expect((drying?.opens?.expected ?? 0) - evening).toBeCloseTo(label, 3);
-    const cool = dryingNow(begun, shopOf({ airCelsius: 14, airHumidity: 70 }), evening + 10);
-    expect(cool[0]?.opens?.expected).toBeGreaterThan(drying?.opens?.expected ?? 0);
+    const last = begun.done.at(-1);
+    const opensIn = (air: object) =>
+      dryingNow(begun, shopOf(air), evening + 10).find((it) => it.from === evening)?.opens;
+    const label = (JSON.parse(last?.effect ?? '{}') as Task).wait?.min ?? 0;
+    const atLabel = opensIn({ airCelsius: 23, airHumidity: 50 })?.expected ?? 0;
+    expect(atLabel - evening).toBeCloseTo(label, 3);
+    expect(opensIn({ airCelsius: 14, airHumidity: 70 })?.expected).toBeGreaterThan(atLabel);
   });
 
   it('only what may be begun is ready: nothing that rests on a wet film, no dust beside it', () => {

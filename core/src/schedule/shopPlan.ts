@@ -2,7 +2,7 @@ import type { Minute } from '../climate';
 import type { Shop } from '../piece';
 import { boundOf, gapOf, type Bound } from './bound';
 import { prepare } from './builder';
-import { problemOf, type OnBench, type ShopProblem } from './fromRoutes';
+import { problemOf, type Held, type OnBench, type ShopProblem } from './fromRoutes';
 import { firstAnswer, improving, type Answer } from './improve';
 import type { Objective } from './score';
 import { withScuffs } from './scuffs';
@@ -10,6 +10,9 @@ import { timetableOf, type Timetable } from './timetable';
 
 /** A plan of all pieces in the shop. */
 export interface ShopPlan {
+  /** What was asked, with all windows. */
+  readonly asked: ShopProblem;
+  /** What is planned: windows that can’t be held are scuffs in it. */
   readonly of: ShopProblem;
   readonly answer: Answer;
   readonly bound: Bound;
@@ -23,6 +26,8 @@ export interface Asked {
   readonly objective: Objective;
   /** The same seed gives the same plan. */
   readonly seed: number;
+  /** What is put off. */
+  readonly held?: Held | undefined;
 }
 
 /**
@@ -34,9 +39,10 @@ export function* planningShop(
   bench: readonly OnBench[],
   shop: Shop,
   now: Minute,
-  { objective, seed }: Asked,
+  { objective, seed, held }: Asked,
 ): Generator<ShopPlan, never, void> {
-  let of = problemOf(bench, shop, now);
+  const askedOf = problemOf(bench, shop, now, held);
+  let of = askedOf;
   let prepared = prepare(of.problem);
   let first = firstAnswer(prepared, objective);
   const { problem, scuffs } = withScuffs(of.problem, first);
@@ -51,6 +57,7 @@ export function* planningShop(
     spaces: shop.spaces.map((it) => it.id),
   };
   const told = (answer: Answer): ShopPlan => ({
+    asked: askedOf,
     of,
     answer,
     bound,

@@ -2,7 +2,39 @@ import type { Minute } from '../climate';
 import type { Operation } from '../route';
 import { readerOf, type Span } from './calendar';
 import type { ShopProblem } from './fromRoutes';
-import type { Booking, Plan, Why } from './problem';
+import { waitEnds, type Booking, type Plan, type Why } from './problem';
+
+/** What a timetable tells of an operation. */
+export type Step = Pick<
+  Operation,
+  | 'id'
+  | 'taskKeys'
+  | 'phase'
+  | 'title'
+  | 'surfaceIds'
+  | 'minutes'
+  | 'makesDust'
+  | 'coats'
+  | 'coating'
+  | 'gate'
+  | 'holds'
+  | 'materials'
+>;
+
+export const stepOf = (it: Operation): Step => ({
+  id: it.id,
+  taskKeys: it.taskKeys,
+  phase: it.phase,
+  title: it.title,
+  surfaceIds: it.surfaceIds,
+  minutes: it.minutes,
+  makesDust: it.makesDust,
+  coats: it.coats,
+  coating: it.coating,
+  gate: it.gate,
+  holds: it.holds,
+  materials: it.materials,
+});
 
 /** Why an operation does not begin earlier, told by what it is and not by its number. */
 export type Because =
@@ -19,7 +51,7 @@ export type Because =
 export interface Entry {
   readonly pieceId: string;
   readonly name: string;
-  readonly operation: Operation;
+  readonly operation: Step;
   readonly personId: string | null;
   readonly spaceId: string | null;
   readonly start: Minute;
@@ -29,6 +61,9 @@ export interface Entry {
   /** Active minutes, as planned. */
   readonly minutes: number;
   readonly because: Because;
+  /** After it: when the next may follow, and until when without a scuff; null where nothing waits or presses. */
+  readonly opens: Minute | null;
+  readonly closes: Minute | null;
   /** It is running. */
   readonly running: boolean;
   /** The window of the coat below closed before it: it begins with a scuff of so many minutes. */
@@ -40,7 +75,7 @@ export interface Timetable {
   readonly from: Minute;
   readonly entries: readonly Entry[];
   /** Operations that found no time. */
-  readonly without: readonly { readonly pieceId: string; readonly operation: Operation }[];
+  readonly without: readonly { readonly pieceId: string; readonly operation: Step }[];
   /** By piece: when its last work is done. */
   readonly done: readonly { readonly pieceId: string; readonly at: Minute | null }[];
 }
@@ -90,11 +125,30 @@ export const timetableOf = (
   missed: ReadonlyMap<number, number>,
 ): Timetable => {
   const { problem, meanings } = it;
+  const out = new Map<number, (typeof problem.links)[number][]>();
+  for (const link of problem.links) {
+    const list = out.get(link.before);
+    if (list) list.push(link);
+    else out.set(link.before, [link]);
+  }
   const readers = new Map<number, ReturnType<typeof readerOf>>();
   const readerFor = (calendar: number) => {
     const known = readers.get(calendar) ?? readerOf(problem.calendars[calendar] ?? { spans: [] });
     readers.set(calendar, known);
     return known;
+  };
+  /** The soonest that may follow, and the first window that closes. */
+  const waits = ({ job, end, way }: Booking): Pick<Entry, 'opens' | 'closes'> => {
+    const space = problem.jobs[job]?.ways[way]?.space ?? null;
+    let [opens, closes] = [Infinity, Infinity];
+    for (const { min, max } of out.get(job) ?? []) {
+      if (min.minutes > 0) opens = Math.min(opens, waitEnds(problem, min, end, space));
+      if (max) closes = Math.min(closes, waitEnds(problem, max, end, space));
+    }
+    return {
+      opens: opens === Infinity ? null : opens,
+      closes: closes === Infinity ? null : closes,
+    };
   };
   const entryOf = (booking: Booking): Entry[] => {
     const { operation, pieceId } = meanings[booking.job] ?? {};
@@ -106,7 +160,7 @@ export const timetableOf = (
       {
         pieceId,
         name: problem.projects[job.project]?.name ?? '',
-        operation,
+        operation: stepOf(operation),
         personId: people[way.hands[0] ?? -1] ?? null,
         spaceId: way.space === null ? null : (spaces[way.space] ?? null),
         start: booking.start,
@@ -114,6 +168,7 @@ export const timetableOf = (
         worked: job.fixed ? [span] : readerFor(way.calendar).segments(span),
         minutes: job.work + (booking.sparesSetUp ? 0 : job.setUp),
         because: becauseOf(it, plan, booking.why),
+        ...waits(booking),
         running: job.fixed !== null,
         scuff: missed.get(booking.job) ?? 0,
       },
@@ -123,7 +178,9 @@ export const timetableOf = (
   const entries = made.flatMap(entryOf).sort((a, b) => a.start - b.start);
   const without = plan.bookings.flatMap((one, job) => {
     const { operation, pieceId } = meanings[job] ?? {};
-    return !one && operation && pieceId !== undefined ? [{ pieceId, operation }] : [];
+    return !one && operation && pieceId !== undefined
+      ? [{ pieceId, operation: stepOf(operation) }]
+      : [];
   });
   const pieceIds = [...new Set(meanings.map((one) => one.pieceId))];
   return {

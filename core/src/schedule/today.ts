@@ -1,5 +1,6 @@
 import type { Minute } from '../climate';
 import type { Operation } from '../route';
+import { stepOf, type Step } from './timetable';
 import type { ShopProblem } from './fromRoutes';
 import { waitEnds, type Job, type Link } from './problem';
 
@@ -7,7 +8,7 @@ import { waitEnds, type Job, type Link } from './problem';
 export interface Ready {
   readonly pieceId: string;
   readonly name: string;
-  readonly operation: Operation;
+  readonly operation: Step;
   readonly minutes: number;
   /** The wet coat that it would make dust beside, wherever it is done; null where there is none. */
   readonly beside: { readonly kind: 'wetBeside'; readonly name: string } | null;
@@ -74,7 +75,7 @@ export const readyNow = (
         {
           pieceId,
           name: problem.projects[job.project]?.name ?? '',
-          operation,
+          operation: stepOf(operation),
           minutes: job.work + job.setUp,
           beside: first
             ? {

@@ -11,9 +11,14 @@ export interface Solver {
  * in which it may begin. Written for itself; shares nothing with the engine but the problem.
  * @returns the end in minutes; null where there is no plan
  */
-export const exactFinish = (problem: Problem, horizon: number, solver: Solver): number | null => {
+export const exactFinish = (
+  problem: Problem,
+  horizon: number,
+  solver: Solver,
+  slotMinutes: number = SLOT,
+): number | null => {
   const { jobs, links, calendars, resources, spaces } = problem;
-  const slots = (minutes: number) => minutes / SLOT;
+  const slots = (minutes: number) => minutes / slotMinutes;
   interface Choice {
     readonly name: string;
     readonly job: number;
@@ -26,7 +31,7 @@ export const exactFinish = (problem: Problem, horizon: number, solver: Solver): 
     job.ways.flatMap((way, w) => {
       const inHours = (slot: number) =>
         (calendars[way.calendar]?.spans ?? []).some(
-          (it) => it.from <= slot * SLOT && (slot + 1) * SLOT <= it.to,
+          (it) => it.from <= slot * slotMinutes && (slot + 1) * slotMinutes <= it.to,
         );
       const length = slots(job.work);
       const wet = job.wet ? slots(job.wet.minutes) : 0;
@@ -67,14 +72,17 @@ export const exactFinish = (problem: Problem, horizon: number, solver: Solver): 
   const wayOf = (it: Choice) => jobs[it.job]?.ways[it.way];
   for (let slot = 0; slot < horizon + 10; slot++) {
     resources.forEach(({ capacity, isPerson }, resource) => {
-      const taking = choices.filter((it) =>
-        isPerson
-          ? wayOf(it)?.hands.includes(resource) && it.start <= slot && slot < it.end
-          : wayOf(it)?.racks.some((use) => use.resource === resource) &&
-            it.start <= slot &&
-            slot < it.dry,
-      );
-      if (taking.length > capacity) rows.push(`${sum(ones(taking))} <= ${capacity}`);
+      const taking = choices.flatMap((it): (readonly [number, string])[] => {
+        const way = wayOf(it);
+        const isIn = (end: number) => it.start <= slot && slot < end;
+        const used = way?.uses.find((use) => use.resource === resource)?.amount ?? 0;
+        const held = way?.racks.find((use) => use.resource === resource)?.amount ?? 0;
+        const amount = isPerson
+          ? Number(way?.hands.includes(resource) === true && isIn(it.end))
+          : (isIn(it.end) ? used : 0) + (isIn(it.dry) ? held : 0);
+        return amount > 0 ? [[amount, it.name]] : [];
+      });
+      if (taking.length > 0) rows.push(`${sum(taking)} <= ${capacity}`);
     });
     spaces.forEach((_, space) => {
       const here = choices.filter((it) => wayOf(it)?.space === space && it.start <= slot);
@@ -100,5 +108,5 @@ export const exactFinish = (problem: Problem, horizon: number, solver: Solver): 
     'End',
   ].join('\n');
   const { Status, ObjectiveValue } = solver.solve(programme);
-  return Status === 'Optimal' ? Math.round(ObjectiveValue) * SLOT : null;
+  return Status === 'Optimal' ? Math.round(ObjectiveValue) * slotMinutes : null;
 };

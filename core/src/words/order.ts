@@ -4,7 +4,8 @@ export const ORDER_WORDS = {
   'dust-before-wet-coats': 'All dust is made before the first wet coat in the same room.',
   'fittings-off-before-evicting': 'Treatment reaches under the plates and into the holes.',
   'under-tape-meanwhile': 'It is masked before the other side is coated.',
-  'dust-before-tape': 'Tape holds on a clean face: it goes on when washing, stripping and sanding are over.',
+  'dust-before-tape':
+    'Tape holds on a clean face: it goes on when washing, stripping and sanding are over.',
   'hard-before-together': 'Parts go together once every coat is dry.',
   'whole-before-handover': 'It is handed over whole.',
   'secure-before-record': 'Harm is shut out before anybody handles the piece.',

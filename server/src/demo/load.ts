@@ -1,7 +1,8 @@
-import { entriesOf } from '@obrik/core/ledger';
-import { piece, type Piece } from '@obrik/core/piece';
+import { ENTRY_VERSION, entriesOf } from '@obrik/core/ledger';
+import { piece, shop, type Piece } from '@obrik/core/piece';
 import type { LedgerStore } from '../store/ledger';
-import { harbourLibrary } from './scenario';
+import { GOT_TO, harbourLibrary, twoPersonShop } from './scenario';
+import { worked } from './work';
 
 /** When something was last put on record. */
 const lastEntry = (it: Piece): Date | undefined => {
@@ -13,7 +14,25 @@ const lastEntry = (it: Piece): Date | undefined => {
 /** Loads the demo into a record that is empty. One with anything in it is left as it is. */
 export const loadDemo = async (ledger: LedgerStore, now: Date): Promise<void> => {
   if ((await ledger.last()) > 0) return;
-  for (const it of harbourLibrary(now)) {
+  const settings = twoPersonShop();
+  await ledger.add(
+    [
+      {
+        id: 'demo-shop',
+        pieceId: null,
+        version: ENTRY_VERSION,
+        deed: { kind: 'shopSet', settings },
+        at: now.toISOString(),
+        device: 'demo',
+        by: '',
+        knew: 0,
+      },
+    ],
+    now,
+  );
+  for (const fresh of harbourLibrary(now)) {
+    const got = GOT_TO.find((one) => one.pieceId === fresh.id);
+    const it = got ? worked(piece.parse(fresh), shop.parse(settings), now, got) : fresh;
     const at = (lastEntry(it) ?? now).toISOString();
     let serial = 0;
     const entries = entriesOf(

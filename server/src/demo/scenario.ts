@@ -4,10 +4,14 @@ import {
   usualBody,
   type Body,
   type BodyKindId,
+  person,
+  space,
   type Build,
   type Piece,
+  type Shop,
 } from '@obrik/core/piece';
 import { script } from './script';
+import type { GotTo } from './work';
 
 /** A piece of one body. */
 const built = (startedFrom: string, kind: BodyKindId, told: Partial<Body>): Build =>
@@ -267,4 +271,42 @@ export const harbourLibrary = (now: Date): readonly Piece[] => [
     .aim(['top', 'doors'], { kind: 'stained', shade: 'dark', topcoat: 'oil' })
     .aim(['left', 'right'], { kind: 'stained', shade: 'dark', topcoat: 'oil' })
     .end(),
+];
+
+/** The two who restore it: by day the one, in the evenings the other; a bench and a room to dry in. */
+export const twoPersonShop = (): Pick<Shop, 'timeZone' | 'people' | 'spaces' | 'air'> => {
+  const byDay = [{ from: 9 * 60, to: 16 * 60 }];
+  const heater = { watt: 3000, toCelsius: 18 };
+  return {
+    timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+    people: [
+      person.parse({
+        id: 'runa',
+        name: 'Runa',
+        hours: [...Array.from({ length: 5 }, () => byDay), [], []],
+      }),
+      person.parse({ id: 'tove', name: 'Tove' }),
+    ],
+    spaces: [
+      space.parse({ id: 'bench', name: 'Bench room', wet: false, spray: false, heater }),
+      space.parse({ id: 'drying', name: 'Drying room', dust: false, heater, places: 3 }),
+    ],
+    air: { kind: 'typical', climate: 'coast', south: false },
+  };
+};
+
+/** What was done by the day on which the demo starts: something dries, and a window closes soon. */
+export const GOT_TO: readonly GotTo[] = [
+  {
+    pieceId: 'stool',
+    isLast: (it) => it.phase === 'clean' && it.wait !== null,
+    hoursAgo: 3,
+    spaceId: 'drying',
+  },
+  {
+    pieceId: 'book-trolley',
+    isLast: (it) => it.coating === 'cabinetEnamel',
+    hoursAgo: 7.5 * 24,
+    spaceId: 'drying',
+  },
 ];

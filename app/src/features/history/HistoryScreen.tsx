@@ -22,6 +22,7 @@ import { historyLines, type HistoryLine, type Shown } from './historyLines';
 
 const GROUPS: readonly { readonly value: Shown; readonly title: string }[] = [
   { value: 'all', title: 'All' },
+  { value: 'done', title: 'Work done' },
   { value: 'looks', title: 'Looks' },
   { value: 'damages', title: 'Damages' },
   { value: 'aims', title: 'Aims' },

@@ -20,7 +20,7 @@ export const EditPieceScreen = ({ record }: { readonly record: PieceRecord }) =>
   const back = () => router.navigate(`/pieces/${piece.id}/look`);
 
   const submit = form.handleSubmit(async (values) => {
-    const parts = changedParts(piece, description(values));
+    const parts = changedParts(piece, { ...description(values), due: piece.due });
     if (Object.keys(parts).length > 0) {
       const done = await change(
         piece.id,

@@ -14,6 +14,7 @@ const STATIONS = [
   { path: 'look', title: 'Look' },
   { path: 'aim', title: 'Aim' },
   { path: 'route', title: 'Route' },
+  { path: 'clock', title: 'Clock' },
 ] as const;
 
 /** The stations of a piece, in the order of work. */

@@ -10,6 +10,7 @@ import { HandbookLink } from '@/features/shared/HandbookLink';
 import { outcomeInWords } from '@/features/shared/recorded';
 import { Body, Caution, Label, Small } from '@/ui/controls';
 import { GritRungs } from '@/ui/drawings';
+import { PutOnRecord } from '@/features/clock/PutOnRecord';
 import { GateBranches } from './GateBranches';
 import { OwnLadder } from './OwnLadder';
 import { StackAlong } from './StackAlong';
@@ -79,6 +80,7 @@ export const OperationSheet = ({
     piece.observations.filter((it) => ids.includes(it.id)).map(outcomeInWords);
   return (
     <View style={{ gap: 14, paddingTop: 8 }}>
+      {operation.holds.length === 0 ? <PutOnRecord piece={piece} step={operation} /> : null}
       {operation.ladder ? (
         <GritRungs ladder={operation.ladder} keepUm={SANDING_MODEL.keepUm} units={shop.units} />
       ) : null}

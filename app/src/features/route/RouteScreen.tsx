@@ -2,7 +2,7 @@ import type { PieceRecord } from '@obrik/core/piece';
 import { byPhase, whereOf, type Operation } from '@obrik/core/route';
 import { showDuration } from '@obrik/core/units';
 import { surfaceNames } from '@obrik/core/piece';
-import { useRouter } from 'expo-router';
+import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useCase } from '@/api/useCase';
@@ -124,7 +124,8 @@ export const RouteScreen = ({ record }: { readonly record: PieceRecord }) => {
   const router = useRouter();
   const wide = useWide();
   const shop = useShop();
-  const [openId, setOpenId] = useState<string>();
+  const { step } = useLocalSearchParams<{ step?: string }>();
+  const [openId, setOpenId] = useState<string | undefined>(step);
   const { route, stacks } = useCase(piece);
   const open = usePlan('branches', piece, shop);
   const questions = route.operations.filter((it) => it.gate !== null).length;

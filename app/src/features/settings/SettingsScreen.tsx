@@ -22,8 +22,10 @@ import { Field } from '@/ui/forms';
 import { AirInShop } from './AirInShop';
 import { Backup } from './Backup';
 import { PairedDevices } from './PairedDevices';
+import { PeopleCard } from './PeopleCard';
 import { Person } from './Person';
 import { SchoolsCard } from './SchoolsCard';
+import { SpacesCard } from './SpacesCard';
 import { ToolsCard } from './ToolsCard';
 
 interface YearForm {
@@ -119,6 +121,8 @@ export const SettingsScreen = () => {
         {shop ? (
           <AirInShop key={shop.units} shop={shop} onStore={(next) => void store(next)} />
         ) : null}
+        {shop ? <SpacesCard shop={shop} onStore={(next) => void store(next)} /> : null}
+        {shop ? <PeopleCard shop={shop} onStore={(next) => void store(next)} /> : null}
         <Person />
         <Backup />
         <PairedDevices />

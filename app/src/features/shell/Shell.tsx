@@ -1,5 +1,6 @@
 import { Text } from '@rneui/themed';
 import { usePathname } from 'expo-router';
+import CalendarClock from 'lucide-react-native/icons/calendar-clock';
 import Armchair from 'lucide-react-native/icons/armchair';
 import BookOpen from 'lucide-react-native/icons/book-open';
 import Settings from 'lucide-react-native/icons/settings';
@@ -12,6 +13,7 @@ import { NewVersion } from './NewVersion';
 import { useStations } from './stationsLoader';
 
 const PLACES = [
+  { path: '/today', title: 'Today', Icon: CalendarClock },
   { path: '/pieces', title: 'Pieces', Icon: Armchair },
   { path: '/handbook', title: 'Handbook', Icon: BookOpen },
   { path: '/settings', title: 'Settings', Icon: Settings },

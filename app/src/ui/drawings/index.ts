@@ -1,3 +1,5 @@
+export { ClockLanes, type Lane, type LaneBlock } from './ClockLanes';
+export { WaitStrip, type StripMark } from './WaitStrip';
 export { around } from './around';
 export { BuildDrawing } from './BuildDrawing';
 export { CoreSample } from './CoreSample';

@@ -1,0 +1,174 @@
+import type { PieceRecord } from '@obrik/core/piece';
+import { becauseInWords, type Entry } from '@obrik/core/schedule';
+import { showDuration } from '@obrik/core/units';
+import { CLOCK_WORDS } from '@obrik/core/words';
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import {
+  Body,
+  Card,
+  Empty,
+  Figure,
+  Heading,
+  Label,
+  Loading,
+  MainButton,
+  OpenRow,
+  Screen,
+  Small,
+  Strong,
+  Tag,
+} from '@/ui/controls';
+import { WaitStrip } from '@/ui/drawings';
+import { usePalette } from '@/ui/theme';
+import { useClock } from '@/workers/useClock';
+import { DryingCard } from './DryingCard';
+import { DueDay } from './DueDay';
+import { clockOf, dayKey, dayOf, timeOf } from './times';
+import { useDid } from './useDid';
+import { WhatIfs } from './WhatIfs';
+
+/** One step at its time; what it waits for is one tap away. */
+const Block = ({ it, now }: { readonly it: Entry; readonly now: number }) => {
+  const palette = usePalette();
+  const [open, setOpen] = useState(false);
+  const { opens, closes, end } = it;
+  return (
+    <View role="listitem" style={{ flexDirection: 'row', gap: 10 }}>
+      <Figure style={{ width: 50, color: palette.ink2, paddingTop: 14 }}>
+        {clockOf(it.start)}
+      </Figure>
+      <View style={{ flex: 1, gap: 4 }}>
+        <Card edge={it.running ? 'amber' : undefined} style={{ paddingVertical: 4 }}>
+          <OpenRow
+            label={`${clockOf(it.start)}: ${it.operation.title}, ${showDuration(it.minutes)}`}
+            expanded={open}
+            onPress={() => setOpen(!open)}
+          >
+            <Strong>{it.operation.title}</Strong>
+            <Small>
+              {showDuration(it.minutes)}
+              {it.worked.length > 1 ? `, in ${it.worked.length} sittings` : ''}
+              {opens === null || closes !== null ? '' : ` · then dry by ${timeOf(opens, end)}`}
+            </Small>
+          </OpenRow>
+          {it.scuff > 0 ? (
+            <Tag text={CLOCK_WORDS.scuff(showDuration(it.scuff))} tone="amber" />
+          ) : null}
+          {open ? <Body>{becauseInWords(it.because)}</Body> : null}
+        </Card>
+        {opens !== null && closes !== null && closes > opens ? (
+          <WaitStrip
+            from={end}
+            opens={opens}
+            closes={closes}
+            now={Math.max(now, end)}
+            marks={[
+              { at: opens, text: `${timeOf(opens, end)} recoat` },
+              { at: closes, text: `${timeOf(closes, end)} scuff` },
+            ]}
+            inWords={`Recoat from ${timeOf(opens, now)} to ${timeOf(closes, now)}.`}
+          />
+        ) : null}
+      </View>
+    </View>
+  );
+};
+
+/** Clock: when each step of a piece can be done, and when the piece is done. */
+export const ClockScreen = ({ record }: { readonly record: PieceRecord }) => {
+  const { piece } = record;
+  const router = useRouter();
+  const did = useDid();
+  const { view, pieces, shop, now, busy } = useClock();
+  if (!view || !pieces) {
+    return (
+      <Screen>
+        <Loading what="the clock" />
+      </Screen>
+    );
+  }
+  const own = view.timetable.entries.filter((it) => it.pieceId === piece.id);
+  const without = view.timetable.without.filter((it) => it.pieceId === piece.id);
+  const promised = view.promised.find((it) => it.pieceId === piece.id);
+  const drying = view.drying.filter((it) => it.pieceId === piece.id);
+  if (own.length === 0 && without.length === 0) {
+    return (
+      <Screen narrow>
+        {drying.map((it) => (
+          <DryingCard key={it.title} it={it} piece={piece} number="" now={now} />
+        ))}
+        <Empty
+          title="Nothing to plan"
+          text="As soon as there is a route, each step gets its time here."
+          action={{
+            title: 'Choose finishes',
+            onPress: () => router.navigate(`/pieces/${piece.id}/aim`),
+          }}
+        />
+      </Screen>
+    );
+  }
+  const days = [...new Set(own.map((it) => dayKey(it.start)))];
+  const [first] = own;
+  const done = view.timetable.done.find((it) => it.pieceId === piece.id)?.at ?? null;
+  return (
+    <Screen
+      foot={
+        first ? (
+          <MainButton
+            title={`Done: ${first.operation.title}`}
+            onPress={() => void did(piece, first.operation, 'done')}
+          />
+        ) : null
+      }
+    >
+      <View
+        style={{ flexDirection: 'row', flexWrap: 'wrap', justifyContent: 'space-between', gap: 8 }}
+      >
+        <Heading>Clock</Heading>
+        <Figure>
+          {done === null
+            ? 'No end in sight'
+            : promised && Number.isFinite(promised.by)
+              ? `Done ${dayOf(promised.by)} · 9 in 10`
+              : `Done ${dayOf(done)}`}
+        </Figure>
+      </View>
+      <Small>
+        {done === null
+          ? 'Some steps find no time in the hours and the air that there are.'
+          : `Planned for ${dayOf(done)} together with all that is on the bench.`}
+        {busy ? ' Looking for a better order …' : ''}
+      </Small>
+      <DueDay piece={piece} chance={promised?.chance ?? null} />
+      {drying.map((it) => (
+        <DryingCard key={`${it.title}-${it.from}`} it={it} piece={piece} number="" now={now} />
+      ))}
+      {days.map((day) => {
+        const some = own.filter((it) => dayKey(it.start) === day);
+        return (
+          <View key={day} style={{ gap: 8 }}>
+            <Label heading>{dayOf(some[0]?.start ?? now)}</Label>
+            <View role="list" style={{ gap: 8 }}>
+              {some.map((it) => (
+                <Block key={it.operation.id} it={it} now={now} />
+              ))}
+            </View>
+          </View>
+        );
+      })}
+      {without.length > 0 ? (
+        <Card edge="vermilion" style={{ gap: 4 }}>
+          <Strong>These find no time</Strong>
+          {without.map((it) => (
+            <Body key={it.operation.id}>{it.operation.title}</Body>
+          ))}
+          <Small>Warm the shop, or give somebody more hours: both are in the settings.</Small>
+        </Card>
+      ) : null}
+      <WhatIfs pieces={pieces} shop={shop} now={now} />
+    </Screen>
+  );
+};

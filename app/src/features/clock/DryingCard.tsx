@@ -1,0 +1,62 @@
+import { UNTILS } from '@obrik/core/catalog';
+import type { Piece } from '@obrik/core/piece';
+import { surfaceNames } from '@obrik/core/piece';
+import type { Drying } from '@obrik/core/schedule';
+import { Small, Ticket, TitleRow } from '@/ui/controls';
+import { WaitStrip } from '@/ui/drawings';
+import { clockOf, leftOf, shortName, timeOf } from './times';
+
+interface DryingCardProps {
+  readonly it: Drying;
+  readonly piece: Piece;
+  readonly number: string;
+  readonly now: number;
+}
+
+/** Names of the places, the first few. */
+const placesOf = (piece: Piece, ids: readonly string[]): string => {
+  const names = ids.map(surfaceNames(piece));
+  return names.length > 3
+    ? `${names.slice(0, 2).join(', ')} and ${names.length - 2} more`
+    : names.join(', ');
+};
+
+/** Something that dries: the time left with its band, and the strip with its window. */
+export const DryingCard = ({ it, piece, number, now }: DryingCardProps) => {
+  const { opens, closes } = it;
+  const isOpen = opens !== null && opens.expected <= now;
+  const closing = closes !== null && isOpen;
+  const word = closing
+    ? `closes ${timeOf(closes.early, now)}`
+    : isOpen
+      ? 'may be dry'
+      : leftOf(opens, now);
+  const until = it.until ? `until ${UNTILS.get(it.until).label}` : 'until dry';
+  return (
+    <Ticket number={number} word={shortName(it.name)} edge={closing ? 'amber' : undefined}>
+      <TitleRow title={it.title} figure={word} />
+      <Small>
+        {placesOf(piece, it.surfaceIds)} ·{' '}
+        {closing ? 'the next coat bites until then; later, scuff first' : until}
+      </Small>
+      {opens ? (
+        <WaitStrip
+          from={it.from}
+          opens={opens.expected}
+          closes={closes?.early ?? null}
+          now={now}
+          marks={[
+            { at: it.from, text: clockOf(it.from) },
+            { at: opens.expected, text: `${timeOf(opens.expected, now)} ready` },
+            ...(closes ? [{ at: closes.early, text: `${timeOf(closes.early, now)} scuff` }] : []),
+          ]}
+          inWords={`Ready about ${timeOf(opens.expected, now)}, between ${timeOf(opens.early, now)} and ${
+            opens.late === null ? 'never' : timeOf(opens.late, now)
+          }.${closes ? ` From ${timeOf(closes.early, now)} on scuff before the next coat.` : ''}`}
+        />
+      ) : (
+        <Small>It does not dry in this air: warm the room, or dry its air.</Small>
+      )}
+    </Ticket>
+  );
+};

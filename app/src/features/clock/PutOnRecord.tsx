@@ -1,0 +1,39 @@
+import type { Piece } from '@obrik/core/piece';
+import type { Step } from '@obrik/core/schedule';
+import { View } from 'react-native';
+import { MainButton, PlainButton, Tag } from '@/ui/controls';
+import { useDid } from './useDid';
+
+interface PutOnRecordProps {
+  readonly piece: Piece;
+  readonly step: Pick<Step, 'taskKeys' | 'title' | 'minutes'>;
+}
+
+/** Puts a step on record: begun, then done. What dries after it is on the clock from then on. */
+export const PutOnRecord = ({ piece, step }: PutOnRecordProps) => {
+  const did = useDid();
+  const running = piece.done.some(
+    (it) => it.endedAt === null && step.taskKeys.includes(it.taskKey),
+  );
+  return (
+    <View style={{ gap: 8 }}>
+      {running ? <Tag text="Under way" tone="moss" /> : null}
+      <View style={{ flexDirection: 'row', gap: 8 }}>
+        <MainButton
+          title="Done"
+          label={`Done: ${step.title}, ${piece.name}`}
+          style={{ flex: 1 }}
+          onPress={() => void did(piece, step, 'done')}
+        />
+        {running ? null : (
+          <PlainButton
+            title="Begin"
+            label={`Begin: ${step.title}, ${piece.name}`}
+            style={{ flex: 1 }}
+            onPress={() => void did(piece, step, 'begun')}
+          />
+        )}
+      </View>
+    </View>
+  );
+};

@@ -1,0 +1,58 @@
+import type { Piece } from '@obrik/core/piece';
+import type { Ready } from '@obrik/core/schedule';
+import { showDuration } from '@obrik/core/units';
+import { useRouter } from 'expo-router';
+import { View } from 'react-native';
+import { OpenRow, Small, Tag, Ticket, TitleRow } from '@/ui/controls';
+import { shortName, timeOf } from './times';
+import { PutOnRecord } from './PutOnRecord';
+
+interface ReadyCardProps {
+  readonly it: Ready;
+  readonly piece: Piece;
+  readonly number: string;
+  readonly now: number;
+  /** The one thing to do first: with its buttons. */
+  readonly first: boolean;
+}
+
+/** A step that can be begun now; its sheet is one tap away, and putting it on record as well. */
+export const ReadyCard = ({ it, piece, number, now, first }: ReadyCardProps) => {
+  const router = useRouter();
+  const { operation } = it;
+  const running = piece.done.some(
+    (one) => one.endedAt === null && operation.taskKeys.includes(one.taskKey),
+  );
+  const count = operation.surfaceIds.length;
+  return (
+    <Ticket number={number} word={shortName(it.name)} edge={first ? 'amber' : undefined}>
+      <OpenRow
+        label={`Open ${operation.title}, ${it.name}`}
+        onPress={() =>
+          router.navigate(`/pieces/${piece.id}/route?step=${encodeURIComponent(operation.id)}`)
+        }
+      >
+        <TitleRow title={operation.title} figure={showDuration(it.minutes)} />
+        <Small>
+          {it.name} · {count === 1 ? '1 place' : `${count} places`}
+          {operation.materials.length > 0 ? ` · ${operation.materials.slice(0, 2).join(', ')}` : ''}
+        </Small>
+      </OpenRow>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
+        {it.closes === null ? null : (
+          <Tag text={`Window closes ${timeOf(it.closes, now)}`} tone="amber" />
+        )}
+        {it.beside ? (
+          <Tag text={`Dust: not beside wet ${it.beside.name}`} tone="vermilion" />
+        ) : null}
+        {it.airUnfit ? <Tag text="Not in this air" tone="vermilion" /> : null}
+        {operation.gate ? <Tag text="An answer is needed" tone="slate" /> : null}
+        {operation.holds.length > 0 ? (
+          <Tag text="Held by an open question" tone="vermilion" />
+        ) : null}
+        {running && !first ? <Tag text="Under way" tone="moss" /> : null}
+      </View>
+      {first ? <PutOnRecord piece={piece} step={operation} /> : null}
+    </Ticket>
+  );
+};

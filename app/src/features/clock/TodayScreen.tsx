@@ -1,0 +1,227 @@
+import { ticketNumber } from '@obrik/core/ticket';
+import type { Entry } from '@obrik/core/schedule';
+import { showDuration } from '@obrik/core/units';
+import { CLOCK_WORDS } from '@obrik/core/words';
+import { useRouter } from 'expo-router';
+import { View } from 'react-native';
+import {
+  Columns,
+  Empty,
+  Failure,
+  Heading,
+  Label,
+  Loading,
+  OpenRow,
+  PlainButton,
+  Screen,
+  Small,
+  Strong,
+  Ticket,
+  TitleRow,
+} from '@/ui/controls';
+import { useClock } from '@/workers/useClock';
+import { AirCard } from './AirCard';
+import { DryingCard } from './DryingCard';
+import { FirstQuestions } from './FirstQuestions';
+import { ReadyCard } from './ReadyCard';
+import { dayKey, dayOf, shortName, timeOf } from './times';
+
+/** So many of what can be done now are shown; the rest is on the week. */
+const SHOWN = 6;
+const DAY = 24 * 60;
+
+const Planned = ({
+  it,
+  number,
+  now,
+}: {
+  readonly it: Entry;
+  readonly number: string;
+  readonly now: number;
+}) => {
+  const router = useRouter();
+  return (
+    <Ticket number={number} word={shortName(it.name)}>
+      <OpenRow
+        label={`Open ${it.operation.title}, ${it.name}`}
+        onPress={() =>
+          router.navigate(`/pieces/${it.pieceId}/route?step=${encodeURIComponent(it.operation.id)}`)
+        }
+      >
+        <TitleRow title={it.operation.title} figure={timeOf(it.start, now)} />
+        <Small>
+          {it.name} · {showDuration(it.minutes)}
+        </Small>
+      </OpenRow>
+    </Ticket>
+  );
+};
+
+/** Today: what can be done now, what dries, which windows close, and what comes next. */
+export const TodayScreen = () => {
+  const router = useRouter();
+  const { view, atWork, shop, now, busy, failed } = useClock();
+  if (failed) {
+    return (
+      <Screen narrow>
+        <Failure
+          text="The plan for today could not be made. What you recorded is safe; open the screen again."
+          onRetry={() => router.replace('/today')}
+        />
+      </Screen>
+    );
+  }
+  if (!atWork || (!view && atWork.length > 0)) {
+    return (
+      <Screen>
+        <Heading>Today</Heading>
+        <Loading what="the plan" />
+      </Screen>
+    );
+  }
+  if (atWork.length === 0 || !view) {
+    return (
+      <Screen narrow>
+        <Heading>Today</Heading>
+        <Empty
+          title="Nothing on the bench"
+          text="Add a piece, look it over, choose its finish: then this says what to do when."
+          action={{ title: 'Add a piece', onPress: () => router.navigate('/pieces/new') }}
+        />
+      </Screen>
+    );
+  }
+  const pieceOf = new Map(atWork.map((it) => [it.piece.id, it]));
+  const numberOf = (id: string) => ticketNumber(pieceOf.get(id)?.number ?? null);
+  const closing = view.drying.filter(
+    ({ opens, closes }) => closes !== null && opens !== null && opens.expected <= now,
+  );
+  const drying = view.drying.filter((it) => !closing.includes(it));
+  const asks = view.ready.filter((it) => it.operation.gate !== null);
+  const free = view.ready.filter(
+    (it) => it.operation.gate === null && it.operation.holds.length === 0,
+  );
+  // In the order of the plan: what it does first stands first.
+  const turn = new Map(
+    view.timetable.entries.map((it, index) => [`${it.pieceId}/${it.operation.id}`, index]),
+  );
+  const inTurn = [...free].sort(
+    (a, b) =>
+      Number(a.beside !== null || a.airUnfit) - Number(b.beside !== null || b.airUnfit) ||
+      (a.closes ?? Infinity) - (b.closes ?? Infinity) ||
+      (turn.get(`${a.pieceId}/${a.operation.id}`) ?? Infinity) -
+        (turn.get(`${b.pieceId}/${b.operation.id}`) ?? Infinity),
+  );
+  const next = view.timetable.entries.find((it) => it.start > now);
+  const nextDay = view.timetable.entries.filter((it) => dayKey(it.start) !== dayKey(now))[0];
+  const tomorrow = nextDay
+    ? view.timetable.entries.filter((it) => dayKey(it.start) === dayKey(nextDay.start))
+    : [];
+  const opensLater = !view.open.some((it) => it.from <= now && now < it.to);
+  return (
+    <Screen foot={<PlainButton title="The whole week" onPress={() => router.navigate('/week')} />}>
+      <Heading>Today</Heading>
+      <Small>
+        {dayOf(now)} · {timeOf(now, now)}
+        {opensLater && next ? ` · planned from ${timeOf(next.start, now)}` : ''}
+      </Small>
+      <FirstQuestions shop={shop} />
+      <AirCard airs={view.airs} now={now} units={shop.units} />
+      <Columns>
+        <View style={{ gap: 8 }}>
+          {closing.length > 0 ? <Label heading>Window closes</Label> : null}
+          {closing.map((it) => {
+            const piece = pieceOf.get(it.pieceId)?.piece;
+            return piece ? (
+              <DryingCard
+                key={`${it.pieceId}-${it.from}`}
+                it={it}
+                piece={piece}
+                number={numberOf(it.pieceId)}
+                now={now}
+              />
+            ) : null;
+          })}
+          <View style={{ flexDirection: 'row', justifyContent: 'space-between' }}>
+            <Label heading>Can be done now</Label>
+            {inTurn.length > 1 ? <Label>In this order</Label> : null}
+          </View>
+          {inTurn.length === 0 ? (
+            <Small>Nothing: everything dries or waits for an answer. Put your feet up.</Small>
+          ) : null}
+          {inTurn.slice(0, SHOWN).map((it, index) => {
+            const piece = pieceOf.get(it.pieceId)?.piece;
+            return piece ? (
+              <ReadyCard
+                key={`${it.pieceId}/${it.operation.id}`}
+                it={it}
+                piece={piece}
+                number={numberOf(it.pieceId)}
+                now={now}
+                first={index === 0}
+              />
+            ) : null;
+          })}
+          {inTurn.length > SHOWN ? <Small>And {inTurn.length - SHOWN} more.</Small> : null}
+        </View>
+        <View style={{ gap: 8 }}>
+          {drying.length > 0 ? <Label heading>Drying</Label> : null}
+          {drying.map((it) => {
+            const piece = pieceOf.get(it.pieceId)?.piece;
+            return piece ? (
+              <DryingCard
+                key={`${it.pieceId}-${it.from}-${it.title}`}
+                it={it}
+                piece={piece}
+                number={numberOf(it.pieceId)}
+                now={now}
+              />
+            ) : null;
+          })}
+          {asks.length > 0 ? <Label heading>Waiting for an answer</Label> : null}
+          {asks.map((it) => {
+            const piece = pieceOf.get(it.pieceId)?.piece;
+            return piece ? (
+              <ReadyCard
+                key={`${it.pieceId}/${it.operation.id}`}
+                it={it}
+                piece={piece}
+                number={numberOf(it.pieceId)}
+                now={now}
+                first={false}
+              />
+            ) : null;
+          })}
+        </View>
+      </Columns>
+      {tomorrow.length > 0 && nextDay ? (
+        <View style={{ gap: 8 }}>
+          <Label heading>
+            {nextDay.start - now < 2 * DAY && dayKey(nextDay.start) === dayKey(now + DAY)
+              ? 'Tomorrow'
+              : dayOf(nextDay.start)}
+          </Label>
+          {tomorrow.slice(0, 4).map((it) => (
+            <Planned
+              key={`${it.pieceId}/${it.operation.id}`}
+              it={it}
+              number={numberOf(it.pieceId)}
+              now={now}
+            />
+          ))}
+        </View>
+      ) : null}
+      <View style={{ gap: 4 }}>
+        <Strong>
+          {view.timetable.without.length > 0
+            ? 'Not everything finds a time: see the week.'
+            : `The whole bench is done ${dayOf(view.finish)}.`}
+        </Strong>
+        <Small>
+          {CLOCK_WORDS.quality({ gap: view.gap, bound: dayOf(view.bound), from: view.boundFrom })}
+          {busy ? ' Looking for a better order …' : ''}
+        </Small>
+      </View>
+    </Screen>
+  );
+};

@@ -1,0 +1,44 @@
+import type { Piece, Shop } from '@obrik/core/piece';
+import { CLOCK_WORDS } from '@obrik/core/words';
+import { View } from 'react-native';
+import { Card, Label, PlainButton, Small, TitleRow } from '@/ui/controls';
+import { useWhatIfs } from '@/workers/useClock';
+
+interface WhatIfsProps {
+  readonly pieces: readonly Piece[];
+  readonly shop: Shop;
+  readonly now: number;
+}
+
+const DAY = 24 * 60;
+
+/** "−1.5 days", "no difference". */
+const inDays = (minutes: number): string => {
+  const days = Math.round((minutes / DAY) * 2) / 2;
+  if (days === 0) return 'no difference';
+  const figure = Math.abs(days);
+  return `${days < 0 ? '−' : '+'}${figure} ${figure === 1 ? 'day' : 'days'}`;
+};
+
+/** What a heater, a second person or another day would bring, each as a difference in days. */
+export const WhatIfs = ({ pieces, shop, now }: WhatIfsProps) => {
+  const { brings, busy, ask } = useWhatIfs();
+  return (
+    <View style={{ gap: 8 }}>
+      <Label heading>What if</Label>
+      {brings === undefined ? (
+        <PlainButton
+          title={busy ? 'Planning the other ways …' : 'Compare: heater, second person, Sunday'}
+          disabled={busy}
+          onPress={() => ask(pieces, shop, now)}
+        />
+      ) : null}
+      {brings?.map(({ kind, before, after }) => (
+        <Card key={kind}>
+          <TitleRow title={CLOCK_WORDS.whatIf[kind]} figure={inDays(after - before)} />
+        </Card>
+      ))}
+      {brings ? <Small>Until the whole bench is done; each by itself.</Small> : null}
+    </View>
+  );
+};

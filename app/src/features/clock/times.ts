@@ -1,0 +1,34 @@
+import { format } from 'date-fns/format';
+import { isSameDay } from 'date-fns/isSameDay';
+import type { Band } from '@obrik/core/climate';
+import { showDuration } from '@obrik/core/units';
+
+const MS = 60_000;
+const dateOf = (minute: number): Date => new Date(minute * MS);
+
+/** "18:20", or "Fri 18:20" on another day than today. */
+export const timeOf = (minute: number, now: number): string =>
+  format(dateOf(minute), isSameDay(dateOf(minute), dateOf(now)) ? 'HH:mm' : 'EEE HH:mm');
+
+/** "18:20". */
+export const clockOf = (minute: number): string => format(dateOf(minute), 'HH:mm');
+
+/** "Fri 4 Dec". */
+export const dayOf = (minute: number): string => format(dateOf(minute), 'EEE d MMM');
+
+/** A day as a key, for grouping. */
+export const dayKey = (minute: number): string => format(dateOf(minute), 'yyyy-MM-dd');
+
+/** "11–14 h": how long it still takes, as a band; "any minute" where it may be over. */
+export const leftOf = (band: Band | null, now: number): string => {
+  if (band === null) return 'never in this air';
+  const [from, to] = [Math.max(0, band.early - now), band.late === null ? null : band.late - now];
+  if (to === null) return `${showDuration(from)} or more`;
+  if (to <= 0) return 'dry';
+  if (to < 60) return `${Math.round(from)}–${Math.round(to)} min`;
+  if (to < 36 * 60) return `${Math.round(from / 60)}–${Math.max(1, Math.ceil(to / 60))} h`;
+  return `${Math.round(from / 1440)}–${Math.max(1, Math.ceil(to / 1440))} days`;
+};
+
+/** The last word of a name, for the stub of a ticket: "stool". */
+export const shortName = (name: string): string => name.split(' ').at(-1)?.toLowerCase() ?? '';

@@ -1,0 +1,54 @@
+import { caseOf } from '@obrik/core/case';
+import type { DoneWork, Piece } from '@obrik/core/piece';
+import type { Step } from '@obrik/core/schedule';
+import { effectOf } from '@obrik/core/work';
+import { useCallback } from 'react';
+import { useChange, useShop } from '@/api/usePiece';
+import { shopNow } from '@/device';
+import { nanoid } from '@reduxjs/toolkit';
+
+const MS = 60_000;
+
+/** Puts a step on record: begun, or done. Its effect on the piece stands in the record itself. */
+export const useDid = (): ((
+  piece: Piece,
+  step: Pick<Step, 'taskKeys' | 'title' | 'minutes'>,
+  what: 'begun' | 'done',
+) => Promise<boolean>) => {
+  const shop = useShop();
+  const change = useChange();
+  return useCallback(
+    async (piece, step, what) => {
+      const { tasks } = caseOf(piece, shop).route;
+      const own = tasks.filter((it) => step.taskKeys.includes(it.key));
+      const now = shopNow();
+      const open = new Map(
+        piece.done.flatMap((it) => (it.endedAt === null ? [[it.taskKey, it] as const] : [])),
+      );
+      const [space] = shop.spaces;
+      const done = own.map((it): DoneWork => {
+        const begun = open.get(it.key);
+        return {
+          id: begun?.id ?? nanoid(),
+          taskKey: it.key,
+          title: it.title,
+          surfaceIds: [...it.surfaceIds],
+          startedAt:
+            begun?.startedAt ??
+            new Date(now.getTime() - (what === 'done' ? step.minutes * MS : 0)).toISOString(),
+          endedAt: what === 'done' ? now.toISOString() : null,
+          by: '',
+          spaceId: begun?.spaceId ?? space?.id ?? null,
+          effect: effectOf(it),
+        };
+      });
+      if (done.length === 0) return false;
+      return change(
+        piece.id,
+        { kind: 'did', done },
+        what === 'done' ? `${step.title}: done.` : `${step.title}: begun.`,
+      );
+    },
+    [shop, change],
+  );
+};

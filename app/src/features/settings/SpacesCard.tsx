@@ -1,0 +1,140 @@
+import { AIR_MOVEMENT, CLIMATES, ROOMS } from '@obrik/core/catalog';
+import { read, shop as shopSchema, type Shop, type Space } from '@obrik/core/piece';
+import { nanoid } from '@reduxjs/toolkit';
+import { View } from 'react-native';
+import { Card, Label, Option, Options, PlainButton, Small } from '@/ui/controls';
+import { Stepper, TypedLine } from '@/ui/forms';
+
+interface SpacesCardProps {
+  readonly shop: Shop;
+  readonly onStore: (shop: Shop) => void;
+}
+
+const MOST = 6;
+const HEATER = { watt: 3000, toCelsius: 18 } as const;
+const DRIER = { litresADay: 10, toHumidity: 55 } as const;
+
+const USES = [
+  { key: 'dust', title: 'Dust' },
+  { key: 'wet', title: 'Wet coats' },
+  { key: 'spray', title: 'Spraying' },
+] as const;
+
+/** The spaces of the shop with what may be done in them, their rooms and their air. */
+export const SpacesCard = ({ shop, onStore }: SpacesCardProps) => {
+  const put = (changed: Space): string | undefined => {
+    const spaces = shop.spaces.map((it) => (it.id === changed.id ? changed : it));
+    const result = read(shopSchema, { ...shop, spaces });
+    if (!result.ok) return result.problems[0]?.message ?? 'That can’t be stored.';
+    onStore(result.value);
+    return undefined;
+  };
+  return (
+    <Card style={{ gap: 16 }}>
+      <Label heading>Spaces and their air</Label>
+      <Options
+        label="Where the air comes from"
+        options={[
+          { value: 'steady', title: 'As typed above' },
+          { value: 'typical', title: 'Typical days' },
+        ]}
+        chosen={shop.air.kind}
+        onChoose={(kind) => onStore({ ...shop, air: { ...shop.air, kind } })}
+      />
+      {shop.air.kind === 'typical' ? (
+        <>
+          <Options
+            label="Climate outside"
+            options={CLIMATES.rows.map((it) => ({ value: it.id, title: it.label }))}
+            chosen={shop.air.climate}
+            onChoose={(climate) => onStore({ ...shop, air: { ...shop.air, climate } })}
+          />
+          <Option
+            role="checkbox"
+            title="South of the equator"
+            chosen={shop.air.south}
+            onPress={() => onStore({ ...shop, air: { ...shop.air, south: !shop.air.south } })}
+          />
+          <Small>
+            A year of typical days by stated sines, no forecast: what is typed above holds now and
+            fades into it.
+          </Small>
+        </>
+      ) : null}
+      {shop.spaces.map((it) => (
+        <View key={it.id} style={{ gap: 8 }}>
+          <TypedLine label="Space" value={it.name} onStore={(name) => put({ ...it, name })} />
+          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+            {USES.map(({ key, title }) => (
+              <Option
+                key={key}
+                role="checkbox"
+                title={title}
+                label={`${it.name}: ${title.toLowerCase()}`}
+                chosen={it[key]}
+                onPress={() => void put({ ...it, [key]: !it[key] })}
+              />
+            ))}
+          </View>
+          <Stepper
+            label="jobs at a time"
+            value={it.places}
+            least={1}
+            most={20}
+            onChange={(places) => void put({ ...it, places })}
+          />
+          <Options
+            label={`${it.name}: kind of room`}
+            options={ROOMS.rows.map((room) => ({ value: room.id, title: room.label }))}
+            chosen={it.room}
+            onChoose={(room) => void put({ ...it, room })}
+          />
+          <Options
+            label={`${it.name}: how the air moves`}
+            options={AIR_MOVEMENT.rows.map((one) => ({ value: one.id, title: one.label }))}
+            chosen={it.movement}
+            onChoose={(movement) => void put({ ...it, movement })}
+          />
+          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+            <Option
+              role="checkbox"
+              title="Heater, 3 kW to 18 °C"
+              label={`${it.name}: heater`}
+              chosen={it.heater !== null}
+              onPress={() => void put({ ...it, heater: it.heater ? null : { ...HEATER } })}
+            />
+            <Option
+              role="checkbox"
+              title="Dehumidifier, 10 L a day"
+              label={`${it.name}: dehumidifier`}
+              chosen={it.dehumidifier !== null}
+              onPress={() =>
+                void put({ ...it, dehumidifier: it.dehumidifier ? null : { ...DRIER } })
+              }
+            />
+            {shop.spaces.length > 1 ? (
+              <PlainButton
+                title="Remove"
+                label={`Remove ${it.name}`}
+                onPress={() =>
+                  onStore({ ...shop, spaces: shop.spaces.filter((one) => one.id !== it.id) })
+                }
+              />
+            ) : null}
+          </View>
+        </View>
+      ))}
+      {shop.spaces.length < MOST ? (
+        <PlainButton
+          title="Add a space"
+          onPress={() => {
+            const [first] = shop.spaces;
+            if (!first) return;
+            const name = `Space ${shop.spaces.length + 1}`;
+            onStore({ ...shop, spaces: [...shop.spaces, { ...first, id: nanoid(), name }] });
+          }}
+        />
+      ) : null}
+    </Card>
+  );
+};

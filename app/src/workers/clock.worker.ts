@@ -1,0 +1,71 @@
+import { expose } from 'comlink';
+import type { Piece, Shop } from '@obrik/core/piece';
+import {
+  benchOf,
+  planningShop,
+  promisesOf,
+  viewOf,
+  whatTheyBring,
+  type ClockView,
+  type Held,
+  type Objective,
+} from '@obrik/core/schedule';
+
+/** So long a plan is made better, ms. */
+const LONGEST = 3000;
+/** So long without stopping to listen, ms. */
+const SLICE = 60;
+const SEED = 1;
+
+/** The last question; an older one is given up. */
+let asked = 0;
+
+const pause = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 0));
+
+const clock = {
+  /**
+   * Plans the shop: tells the first answer at once, better ones as they are found, and last the same
+   * with by when the pieces are done nine times in ten.
+   */
+  async plan(
+    pieces: readonly Piece[],
+    shop: Shop,
+    now: number,
+    objective: Objective,
+    held: Held,
+    told: (view: ClockView, isLast: boolean) => void,
+  ): Promise<void> {
+    const token = ++asked;
+    const bench = benchOf(pieces, shop);
+    await pause();
+    if (token !== asked) return;
+    const begun = performance.now();
+    let slice = begun;
+    let last;
+    for (const it of planningShop(bench, shop, now, { objective, seed: SEED, held })) {
+      if (last === undefined) told(viewOf(bench, shop, now, it), false);
+      else if (it.answer !== last.answer && performance.now() - begun > LONGEST / 3) {
+        told(viewOf(bench, shop, now, it), false);
+      }
+      last = it;
+      if (performance.now() - slice > SLICE) {
+        await pause();
+        if (token !== asked) return;
+        slice = performance.now();
+      }
+      if (it.gap === 0 || performance.now() - begun > LONGEST) break;
+    }
+    if (!last) return;
+    told(viewOf(bench, shop, now, last, promisesOf(bench, last, SEED)), true);
+  },
+
+  whatTheyBring,
+
+  /** Gives up what is being planned. */
+  stop(): void {
+    asked++;
+  },
+};
+export type ClockWorker = typeof clock;
+
+expose(clock);

@@ -1,0 +1,96 @@
+import { proxy, wrap, type Remote } from 'comlink';
+import type { Piece, Shop } from '@obrik/core/piece';
+import type { ClockView, Held, Objective, WhatItBrings } from '@obrik/core/schedule';
+import { useEffect, useMemo, useState } from 'react';
+import { useBenchQuery, type AtWork } from '@/api/api';
+import { useShop } from '@/api/usePiece';
+import { shopNow } from '@/device';
+import type { ClockWorker } from './clock.worker';
+
+const MS = 60_000;
+
+let started: Remote<ClockWorker> | undefined;
+const theWorker = (): Remote<ClockWorker> =>
+  (started ??= wrap<ClockWorker>(new Worker(new URL('./clock.worker', import.meta.url))));
+
+/** The minute that it is, looked at again and again. */
+export const useMinute = (): number => {
+  const [now, setNow] = useState(() => Math.floor(shopNow().getTime() / MS));
+  useEffect(() => {
+    const look = () => setNow(Math.floor(shopNow().getTime() / MS));
+    const timer = setInterval(look, 5000);
+    document.addEventListener('visibilitychange', look);
+    return () => {
+      clearInterval(timer);
+      document.removeEventListener('visibilitychange', look);
+    };
+  }, []);
+  return now;
+};
+
+const NOTHING_HELD: Held = new Map();
+
+/** A plan is made anew after so many minutes, even where nothing has changed. */
+const FRESH = 5;
+
+interface ClockState {
+  readonly view: ClockView | undefined;
+  readonly atWork: readonly AtWork[] | undefined;
+  readonly pieces: readonly Piece[] | undefined;
+  readonly shop: Shop;
+  readonly now: number;
+  /** Better plans are still looked for. */
+  readonly busy: boolean;
+  /** Why there is none. */
+  readonly failed: boolean;
+}
+
+/** The clock of the shop: planned beside the screen, anew when something changes. */
+export const useClock = (
+  objective: Objective = 'finish',
+  held: Held = NOTHING_HELD,
+): ClockState => {
+  const shop = useShop();
+  const now = useMinute();
+  const { data: atWork, isError } = useBenchQuery();
+  const pieces = useMemo(() => atWork?.map((it) => it.piece), [atWork]);
+  const [told, setTold] = useState<{ readonly view: ClockView; readonly isLast: boolean }>();
+  const [failed, setFailed] = useState(false);
+  const planAt = now - (now % FRESH);
+  useEffect(() => {
+    if (!pieces) return undefined;
+    let isWanted = true;
+    const hear = (view: ClockView, isLast: boolean) => {
+      if (isWanted) setTold({ view, isLast });
+    };
+    const at = Math.floor(shopNow().getTime() / MS);
+    theWorker()
+      .plan(pieces, shop, at, objective, held, proxy(hear))
+      .catch(() => {
+        if (isWanted) setFailed(true);
+      });
+    return () => {
+      isWanted = false;
+    };
+  }, [pieces, shop, objective, held, planAt]);
+  const busy = told?.isLast !== true;
+  return { view: told?.view, atWork, pieces, shop, now, busy, failed: failed || isError };
+};
+
+/** What changes in the shop would bring; asked for by hand, since it takes several plans. */
+export const useWhatIfs = (): {
+  readonly brings: readonly WhatItBrings[] | undefined;
+  readonly busy: boolean;
+  readonly ask: (pieces: readonly Piece[], shop: Shop, now: number) => void;
+} => {
+  const [brings, setBrings] = useState<readonly WhatItBrings[]>();
+  const [busy, setBusy] = useState(false);
+  const ask = (pieces: readonly Piece[], shop: Shop, now: number) => {
+    setBusy(true);
+    theWorker()
+      .whatTheyBring(pieces, shop, now)
+      .then(setBrings, () => undefined)
+      .finally(() => setBusy(false));
+  };
+  return { brings, busy, ask };
+};

@@ -1,0 +1,167 @@
+import { COATINGS, type Coating } from '../catalog';
+import {
+  HOUR,
+  airAt,
+  dewPoint,
+  isFit,
+  misfitsFor,
+  paceOf,
+  type Air,
+  type AirCourse,
+  type Minute,
+  type Misfit,
+} from '../climate';
+import { caseOf } from '../case';
+import type { Piece, Shop } from '../piece';
+import type { Operation } from '../route';
+import { fitHours } from './airs';
+import { both, either, without, type Span } from './calendar';
+import { dryingNow, type Drying } from './drying';
+import { clockDays, hoursOf } from './hours';
+import type { OnBench } from './fromRoutes';
+import { chanceBy, doneBy, livedThrough } from './promise';
+import type { ShopPlan } from './shopPlan';
+import type { Timetable } from './timetable';
+import { readyNow, type Ready } from './today';
+
+/** The air of a space now, and what it means for a usual coat. */
+export interface AirNow {
+  readonly spaceId: string;
+  readonly name: string;
+  readonly air: Air;
+  readonly dewCelsius: number;
+  /** Waterborne coats take so many times as long as on the label; null where they never dry. */
+  readonly slower: number | null;
+  /** What is wrong with it for a usual waterborne coat; empty where nothing is. */
+  readonly wrong: readonly Misfit[];
+  /** When that changes next, within two days; null where it does not. */
+  readonly changesAt: Minute | null;
+  /** What is wrong from then on. */
+  readonly then: readonly Misfit[];
+  /** When it is not fit within the next weeks. */
+  readonly unfit: readonly Span[];
+}
+
+/** By when a piece is done, nine times in ten. */
+export interface Promised {
+  readonly pieceId: string;
+  readonly by: Minute;
+  /** The chance to keep the day that it is promised for; null where none is. */
+  readonly chance: number | null;
+}
+
+/** All that screens show of the clock. */
+export interface ClockView {
+  readonly now: Minute;
+  readonly timetable: Timetable;
+  readonly ready: readonly Ready[];
+  readonly drying: readonly Drying[];
+  readonly airs: readonly AirNow[];
+  /** When somebody works, within the next weeks. */
+  readonly open: readonly Span[];
+  /** No order of the work is done before then, and what that follows from. */
+  readonly bound: Minute;
+  readonly boundFrom: 'chain' | 'hands';
+  /** How far the plan may be from the best there is, as a share of its length. */
+  readonly gap: number;
+  readonly finish: Minute;
+  readonly sessions: number;
+  readonly promised: readonly Promised[];
+}
+
+/** Pieces with their routes, those that are put away left out. */
+export const benchOf = (pieces: readonly Piece[], shop: Shop): readonly OnBench[] =>
+  pieces
+    .filter((it) => !it.archived)
+    .map((piece) => ({ piece, route: caseOf(piece, shop).route }))
+    .filter(({ piece, route }) => route.operations.length > 0 || piece.done.length > 0);
+
+/** A coating that bears what coatings usually bear. */
+const USUAL: Coating = 'waterClear';
+const HOURS_AHEAD = 48;
+/** So far ahead hours and air are drawn, days. */
+const DRAWN = 35;
+
+const airNow = (
+  course: AirCourse,
+  { id, name }: { id: string; name: string },
+  now: Minute,
+): AirNow => {
+  const air = airAt(course, now);
+  const pace = paceOf(COATINGS.get(USUAL).mechanism, air);
+  const fits = isFit(USUAL, air);
+  let changesAt: Minute | null = null;
+  for (let hour = 1; hour <= HOURS_AHEAD && changesAt === null; hour++) {
+    const at = (Math.floor(now / HOUR) + hour) * HOUR;
+    if (isFit(USUAL, airAt(course, at)) !== fits) changesAt = at;
+  }
+  return {
+    spaceId: id,
+    name,
+    air,
+    dewCelsius: dewPoint(air),
+    slower: pace > 0 ? 1 / pace : null,
+    wrong: misfitsFor(USUAL, air),
+    changesAt,
+    then: changesAt === null ? [] : misfitsFor(USUAL, airAt(course, changesAt)),
+    unfit: without(
+      { spans: [{ from: now, to: now + DRAWN * 24 * HOUR }] },
+      fitHours(course, now, DRAWN)(USUAL).spans,
+    ).spans,
+  };
+};
+
+/** What screens show of a plan. @param promised as it was worked out before; the runs take a while */
+export const viewOf = (
+  bench: readonly OnBench[],
+  shop: Shop,
+  now: Minute,
+  plan: ShopPlan,
+  promised: readonly Promised[] = [],
+): ClockView => {
+  const { airs } = plan.of;
+  const fits = ({ coating }: Operation): boolean =>
+    coating === null || airs.some((it) => isFit(coating, airAt(it, now)));
+  return {
+    now,
+    timetable: plan.timetable,
+    ready: readyNow(plan.asked, fits),
+    drying: bench.flatMap(({ piece }) => dryingNow(piece, shop, now)),
+    airs: shop.spaces.flatMap((space, index) => {
+      const course = airs[index];
+      return course ? [airNow(course, space, now)] : [];
+    }),
+    open: both(
+      either(
+        shop.people.map((it) => hoursOf(it, clockDays(now, DRAWN, shop.timeZone), shop.timeZone)),
+      ),
+      { spans: [{ from: now - 24 * HOUR, to: now + DRAWN * 24 * HOUR }] },
+    ).spans,
+    bound: plan.bound.finish,
+    boundFrom: plan.bound.from,
+    gap: plan.gap,
+    finish: plan.answer.outcome.finish,
+    sessions: plan.answer.outcome.sessions,
+    promised,
+  };
+};
+
+const NINE_IN_TEN = 0.9;
+const RUNS = 120;
+
+/** By when the pieces of a plan are done, lived through many times. */
+export const promisesOf = (
+  bench: readonly OnBench[],
+  { of, answer }: ShopPlan,
+  seed: number,
+): readonly Promised[] => {
+  const runs = livedThrough(of.problem, answer.plan, { runs: RUNS, seed });
+  return bench.map(({ piece }, project) => {
+    const due = of.problem.projects[project]?.due ?? null;
+    return {
+      pieceId: piece.id,
+      by: doneBy(runs, project, NINE_IN_TEN),
+      chance: due === null ? null : chanceBy(runs, project, due),
+    };
+  });
+};

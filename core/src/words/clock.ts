@@ -1,0 +1,83 @@
+import { showTemperature, type UnitSystem } from '../units';
+
+/** What is wrong with the air, as it is said. */
+export const AIR_FAULTS = {
+  cold: 'too cold',
+  hot: 'too hot',
+  humid: 'too humid',
+  dew: 'the dew point is too near',
+} as const;
+export type AirFault = keyof typeof AIR_FAULTS;
+
+const inList = (faults: readonly AirFault[]): string =>
+  faults.map((it) => AIR_FAULTS[it]).join(' and ');
+
+/** Up to this, a coat dries as fast as the tin says. */
+const AS_LABELLED = 1.15;
+
+/** How fast waterborne coats dry in this air. */
+const paceInWords = (slower: number | null): string => {
+  if (slower === null) return 'Water-based coats don’t dry in this air.';
+  if (slower > AS_LABELLED)
+    return `Water-based coats take ${slower.toFixed(1)} × as long as the tin says.`;
+  if (slower < 1 / AS_LABELLED)
+    return 'Water-based coats dry faster than the tin says: keep a wet edge.';
+  return 'Water-based coats dry as the tin says.';
+};
+
+export const CLOCK_WORDS = {
+  /** What the air means, in a sentence or two. @param changes when it changes, as a time */
+  air: (it: {
+    readonly slower: number | null;
+    readonly wrong: readonly AirFault[];
+    readonly changes: string | null;
+    readonly then: readonly AirFault[];
+  }): string => {
+    const pace = paceInWords(it.slower);
+    if (it.wrong.length > 0) {
+      const now = `Not for coating now: ${inList(it.wrong)}.`;
+      return it.changes === null ? now : `${now} Fine again from ${it.changes}.`;
+    }
+    return it.changes === null
+      ? `${pace} Fine to coat.`
+      : `${pace} Fine to coat until ${it.changes}, then ${inList(it.then)}.`;
+  },
+  figures: (celsius: number, humidity: number, units: UnitSystem): string =>
+    `${showTemperature(celsius, units)} · ${Math.round(humidity)} %`,
+  because: {
+    free: () => 'Can begin at once.',
+    hours: () => 'Begins with the working hours.',
+    turn: () => 'Its turn comes then.',
+    release: () => 'Not asked for earlier.',
+    fixed: () => 'Under way.',
+    after: (it: { readonly title: string }) => `Waits for: ${it.title}.`,
+    hands: (it: { readonly title: string; readonly name: string }) =>
+      `The same hands are at: ${it.title} (${it.name}).`,
+    wetBeside: (it: { readonly name: string }) => `No dust beside the wet coat on ${it.name}.`,
+    dustBeside: (it: { readonly name: string }) => `Not in the dust of ${it.name}.`,
+    full: (it: { readonly place: string }) => `${it.place} is full until then.`,
+  },
+  /** How good a plan is. @param bound the day before which nothing could be done */
+  quality: (it: {
+    readonly gap: number;
+    readonly bound: string;
+    readonly from: 'chain' | 'hands';
+  }): string => {
+    const why =
+      it.from === 'chain'
+        ? 'drying and the order of the work take that long'
+        : 'there are no more hours than that';
+    return it.gap < 0.005
+      ? `It can’t be done sooner: ${why}.`
+      : `No order of the work is done before ${it.bound}: ${why}. This plan is at most ${Math.max(1, Math.round(it.gap * 100))} % longer.`;
+  },
+  scuff: (minutes: string): string =>
+    `The window of the coat below is closed by then: scuff first, ${minutes}.`,
+  whatIf: {
+    heat: 'Heated to 20 °C',
+    fan: 'A fan in the room',
+    secondPerson: 'A second person',
+    saturday: 'Saturdays as well',
+    sunday: 'Sundays as well',
+  },
+} as const;
