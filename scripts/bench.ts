@@ -18,6 +18,7 @@ import {
   pieceDescription,
   surfacesOf,
   USUAL_SHOP,
+  shop as shopSchema,
   type OldTemplate,
   type Piece,
 } from '@obrik/core/piece';
@@ -30,8 +31,22 @@ import {
   stateAsFound,
 } from '@obrik/core/route';
 import { planLadder, sandingTask } from '@obrik/core/sanding';
+import {
+  boundOf,
+  firstAnswer,
+  gapOf,
+  improved,
+  improving,
+  prepare,
+  problemOf,
+  type OnBench,
+} from '@obrik/core/schedule';
 import { advance } from '@obrik/core/work';
-import { harbourLibrary } from '../server/src/demo/scenario';
+import fc from 'fast-check';
+import loadHighs from 'highs';
+import { exactFinish, type Solver } from '../core/src/testing/exactSchedule';
+import { smallShops } from '../core/src/testing/smallShops';
+import { harbourLibrary, twoPersonShop } from '../server/src/demo/scenario';
 
 const median = (list: number[]): number =>
   [...list].sort((a, b) => a - b)[Math.floor(list.length / 2)] ?? NaN;
@@ -214,3 +229,64 @@ const [advice, list] = [walks(advised), walks(checklist)];
 console.log(`Tests of ${WALKS} hidden table tops; ratio of minutes (aim: at most 0.60)`);
 console.table({ advice, checklist: list });
 console.log(`ratio ${(advice.minutes / list.minutes).toFixed(2)}`);
+
+/* The clock: first answer and better ones, by how much is on the bench; and against an exact solver. */
+const shopOfTwo = shopSchema.parse(twoPersonShop());
+const minuteNow = Math.floor(Date.parse('2026-03-02T06:00:00Z') / 60_000);
+const routes = demo.map((it) => planRoute(it, shopOfTwo));
+const onBench = (count: number): OnBench[] =>
+  Array.from({ length: count }, (_, index) => {
+    const piece = demo[index % demo.length];
+    const route = routes[index % demo.length];
+    if (!piece || !route) throw new Error('The demo has no pieces.');
+    return { piece: { ...piece, id: `${piece.id}-${index}` }, route };
+  });
+const timed = <T>(work: () => T): { readonly ms: number; readonly value: T } => {
+  const start = performance.now();
+  const value = work();
+  return { ms: performance.now() - start, value };
+};
+const clockRow = (count: number, budget: number) => {
+  const bench = onBench(count);
+  const { ms: making, value: of } = timed(() => problemOf(bench, shopOfTwo, minuteNow));
+  const prepared = prepare(of.problem);
+  const firsts = Array.from({ length: 5 }, () => timed(() => firstAnswer(prepared, 'finish')));
+  const first = firsts[0]?.value;
+  const bound = boundOf(prepared);
+  if (!first) throw new Error('No answer.');
+  const begun = performance.now();
+  let best = first;
+  let rounds = 0;
+  for (const it of improving(prepared, 'finish', 1, first)) {
+    ({ best, rounds } = it);
+    if (performance.now() - begun > budget) break;
+  }
+  const gap = (it: typeof first) =>
+    `${(100 * gapOf(minuteNow, it.outcome.finish, bound)).toFixed(1)} %`;
+  return {
+    pieces: count,
+    tasks: bench.reduce((sum, it) => sum + it.route.tasks.length, 0),
+    operations: bench.reduce((sum, it) => sum + it.route.operations.length, 0),
+    'problem, ms': making.toFixed(0),
+    'first, ms (median of 5)': median(firsts.map((it) => it.ms)).toFixed(0),
+    'gap at first': gap(first),
+    'improved for, s': (budget / 1000).toFixed(0),
+    rounds,
+    'gap then': gap(best),
+  };
+};
+console.log('\nClock');
+console.table([clockRow(1, 1000), clockRow(10, 3000), clockRow(50, 15_000)]);
+
+const solver = (await loadHighs()) as unknown as Solver;
+const gaps = fc
+  .sample(smallShops({ min: 3, max: 7 }), { numRuns: 90, seed: 12 })
+  .flatMap((problem) => {
+    const best = exactFinish(problem, 64, solver);
+    if (best === null) return [];
+    const { outcome } = improved(prepare(problem), 'finish', { seed: 1, rounds: 300 });
+    return [(outcome.finish - best) / best];
+  });
+console.log(
+  `\nAgainst HiGHS on ${gaps.length} small shops: mean gap ${((100 * gaps.reduce((a, b) => a + b, 0)) / gaps.length).toFixed(2)} %, worst ${(100 * Math.max(...gaps)).toFixed(1)} %, optimal in ${gaps.filter((it) => it < 1e-9).length}.`,
+);

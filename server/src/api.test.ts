@@ -525,7 +525,7 @@ describe('the shop', () => {
       schools,
       tools: ['sprayer'],
     };
-    expect(await now()).toEqual(changed);
+    expect(await now()).toEqual({ ...USUAL_SHOP, ...changed });
     expect((await server.api.get('/api/shop/entries')).body.entries).toHaveLength(2);
   });
 

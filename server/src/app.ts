@@ -23,6 +23,7 @@ import { pairingEndpoints } from './routers/pairing';
 import { photoEndpoints } from './routers/photos';
 import { pieceEndpoints } from './routers/pieces';
 import { planEndpoints } from './routers/plans';
+import { scheduleEndpoints } from './routers/schedule';
 import { shopEndpoints } from './routers/shop';
 import { pairingCodes, type PairingCodes } from './pairing/codes';
 import { doorkeeper, pairedOnly } from './pairing/pairedOnly';
@@ -139,6 +140,7 @@ export const createApp = ({
     ...entryEndpoints({ ledger, news, now }),
     ...pieceEndpoints({ ledger, routes: routeStore(database), heavy, news, now }),
     ...planEndpoints({ ledger, heavy, typeface, now }),
+    ...scheduleEndpoints({ ledger, heavy, now }),
     ...computeEndpoints,
     ...shopEndpoints(ledger),
     ...deviceEndpoints(devices, now),

@@ -74,3 +74,4 @@ export { WHAT_IFS, otherwise, whatTheyBring, type ShopWhatIf, type WhatItBrings 
 export { becauseInWords } from './because';
 export { inSittings, type Sitting } from './sittings';
 export { readPsplib } from './psplib';
+export { planAsText } from './text';

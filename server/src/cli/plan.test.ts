@@ -32,6 +32,23 @@ describe('the examples', () => {
     },
   );
 
+  it('the table has a time for each step, by the clock of the shop', () => {
+    const from = ['--from', '2026-03-02T17:00:00Z'];
+    const { code, out } = planCommand([
+      example('reading-table.json'),
+      '--format',
+      'times',
+      ...from,
+    ]);
+    expect(code).toBe(0);
+    // The usual shop works from 18:00 on; it asks for a time that is one.
+    expect(out).toMatch(/^2026-03-02 18:00 {2}\d+ min {2}/);
+    expect(out.trim().split('\n').at(-1)).toMatch(/^Done 2026-03-\d\d \d\d:\d\d\. /);
+    expect(planCommand([example('reading-table.json'), '--from', 'noon'])).toMatchObject({
+      code: 2,
+    });
+  });
+
   it('the bench begins with the lead gate', () => {
     expect(planCommand([example('painted-bench.json')]).out).toMatch(
       /SECURE\n1\. Test every layer for lead/,
@@ -82,7 +99,7 @@ describe('a wrong call', () => {
     [[], /Use: npm run/],
     [['one.json', 'two.json'], /Use: npm run/],
     [['nowhere.json'], /nowhere\.json: There is no such file/],
-    [[example('reading-table.json'), '--format', 'xml'], /"xml" is neither text nor json/],
+    [[example('reading-table.json'), '--format', 'xml'], /"xml" is none of text, json and times/],
     [['--colour'], /Unknown option/],
   ])('%j gives code 2 and says how', (args, words) => {
     const { code, err } = planCommand(args);

@@ -2,8 +2,14 @@ import { existsSync, readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import { pieceFile, read } from '@obrik/core/piece';
 import { planRoute, routeAsText } from '@obrik/core/route';
+import { benchOf, planAsText, planShop } from '@obrik/core/schedule';
 
-const USAGE = 'Use: npm run --silent plan -- FILE.json [--format text|json]';
+const USAGE =
+  'Use: npm run --silent plan -- FILE.json [--format text|json|times] [--from 2026-03-02T17:00:00Z]';
+
+/** Rounds of making a plan better. */
+const ROUNDS = 60;
+const MS = 60_000;
 
 /** What the command prints, and its exit code: 0 planned, 2 something to put right. */
 export interface Outcome {
@@ -19,7 +25,7 @@ const readArguments = (args: readonly string[]) => {
     return parseArgs({
       args: [...args],
       allowPositionals: true,
-      options: { format: { type: 'string', default: 'text' } },
+      options: { format: { type: 'string', default: 'text' }, from: { type: 'string' } },
     });
   } catch (error) {
     return String(error);
@@ -40,10 +46,14 @@ export const planCommand = (args: readonly string[]): Outcome => {
   const parsed = readArguments(args);
   if (typeof parsed === 'string') return wrong(parsed, USAGE);
   const [file, ...more] = parsed.positionals;
-  const { format } = parsed.values;
+  const { format, from } = parsed.values;
   if (!file || more.length > 0) return wrong(USAGE);
-  if (format !== 'text' && format !== 'json') {
-    return wrong(`--format: "${format}" is neither text nor json.`, USAGE);
+  if (format !== 'text' && format !== 'json' && format !== 'times') {
+    return wrong(`--format: "${format}" is none of text, json and times.`, USAGE);
+  }
+  const begins = from === undefined ? Date.now() : Date.parse(from);
+  if (Number.isNaN(begins)) {
+    return wrong(`--from: "${from}" is no time. Write it like 2026-03-02T17:00:00Z.`, USAGE);
   }
   const json = readJson(file);
   if ('problem' in json) return wrong(`${file}: ${json.problem}`);
@@ -52,6 +62,11 @@ export const planCommand = (args: readonly string[]): Outcome => {
     return wrong(...result.problems.map((it) => `${it.path || '(file)'}: ${it.message}`));
   }
   const { piece, shop } = result.value;
+  if (format === 'times') {
+    const asked = { objective: 'finish', seed: 1, rounds: ROUNDS } as const;
+    const plan = planShop(benchOf([piece], shop), shop, Math.floor(begins / MS), asked);
+    return { code: 0, out: planAsText(plan, shop.timeZone), err: '' };
+  }
   const route = planRoute(piece, shop);
   const out = format === 'json' ? `${JSON.stringify(route, null, 2)}\n` : routeAsText(piece, route);
   return { code: 0, out, err: '' };

@@ -11,6 +11,7 @@ import {
   whatIfs,
   type Ticket,
 } from '@obrik/core/route';
+import { benchOf, planShop } from '@obrik/core/schedule';
 import { asPdf, type Typeface } from '../papers/pdf';
 
 /** What takes long, by name: done beside the thread that answers requests. All are pure. */
@@ -19,6 +20,16 @@ export const TASKS = {
   route: (piece: Piece, shop: Shop) => planRoute(piece, shop),
   alternatives: (piece: Piece, shop: Shop) => alternativesFor(piece, shop),
   whatIfs: (piece: Piece, shop: Shop) => whatIfs(piece, shop),
+  schedule: (
+    pieces: readonly Piece[],
+    shop: Shop,
+    now: number,
+    asked: Parameters<typeof planShop>[3],
+  ) => {
+    const { timetable, answer, bound, gap } = planShop(benchOf(pieces, shop), shop, now, asked);
+    const { finish, sessions } = answer.outcome;
+    return { timetable, finish, sessions, bound: bound.finish, gap };
+  },
   branches: (piece: Piece, shop: Shop) => branchesOf(piece, shop),
   careSheet: (piece: Piece, shop: Shop) => careSheetOf(piece, shop),
   routePdf: (piece: Piece, shop: Shop, ticket: Ticket, typeface: Typeface) =>

@@ -8,7 +8,7 @@ import { HttpProblem, invalid } from './problem';
 /** Types of bodies that are no JSON. */
 interface Content {
   readonly body?: 'image/*';
-  readonly reply?: 'image/jpeg' | 'application/pdf';
+  readonly reply?: 'image/jpeg' | 'application/pdf' | 'text/calendar';
 }
 
 /** One address of the API: what it takes, what it gives. Router and OpenAPI are made of it. */
@@ -63,6 +63,7 @@ interface Described<Q extends z.ZodObject, B extends z.ZodType, R extends z.ZodT
 const CACHED: Readonly<Record<NonNullable<Content['reply']>, string>> = {
   'image/jpeg': 'private, max-age=31536000, immutable',
   'application/pdf': 'no-store',
+  'text/calendar': 'no-store',
 };
 
 const parameterOf =

@@ -120,32 +120,28 @@ export const WeekScreen = () => {
   const moves = before && held.size > 0 ? pushed(before, view) : [];
   return (
     <Screen>
-      <View
-        style={{ flexDirection: 'row', flexWrap: 'wrap', justifyContent: 'space-between', gap: 8 }}
-      >
-        <Heading>The week</Heading>
-        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8, flexShrink: 1 }}>
-          <Options label="Lay out" options={BY} chosen={by} onChoose={setBy} />
-          <PlainButton
-            title="−"
-            label="Show more days"
-            disabled={zoom === ZOOMS.length - 1}
-            onPress={() => setZoom(zoom + 1)}
-          />
-          <PlainButton
-            title="+"
-            label="Show fewer days"
-            disabled={zoom === 0}
-            onPress={() => setZoom(zoom - 1)}
-          />
-          <PlainButton
-            title="‹"
-            label="Earlier days"
-            disabled={day <= 0}
-            onPress={() => setDay(Math.max(0, day - shown))}
-          />
-          <PlainButton title="›" label="Later days" onPress={() => setDay(day + shown)} />
-        </View>
+      <Heading>The week</Heading>
+      <Options label="Lay out" options={BY} chosen={by} onChoose={setBy} />
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        <PlainButton
+          title="−"
+          label="Show more days"
+          disabled={zoom === ZOOMS.length - 1}
+          onPress={() => setZoom(zoom + 1)}
+        />
+        <PlainButton
+          title="+"
+          label="Show fewer days"
+          disabled={zoom === 0}
+          onPress={() => setZoom(zoom - 1)}
+        />
+        <PlainButton
+          title="‹"
+          label="Earlier days"
+          disabled={day <= 0}
+          onPress={() => setDay(Math.max(0, day - shown))}
+        />
+        <PlainButton title="›" label="Later days" onPress={() => setDay(day + shown)} />
       </View>
       <ClockLanes
         lanes={lanesOf(view, shop, by, numberOf)}

@@ -35,6 +35,8 @@ const CompactPlaces = () => {
             current={current}
             style={{
               width: TARGET,
+              // Very large text: four in a row are narrower.
+              flexShrink: 1,
               minHeight: TARGET,
               alignItems: 'center',
               justifyContent: 'center',

@@ -1,0 +1,88 @@
+import ICAL from 'ical.js';
+import { entryOf, takenIn, testServer, type TestServer } from './testing/server';
+
+let server: TestServer;
+beforeEach(async () => {
+  server = await testServer();
+  const aim = entryOf({
+    kind: 'aim',
+    surfaceIds: ['top', 'left'],
+    aims: ['top', 'left'].map((surfaceId) => ({
+      surfaceId,
+      scheme: { kind: 'painted', shade: 'pale', topcoat: 'waterborne' },
+    })),
+  });
+  await server.api.post('/api/entries').send({ entries: [takenIn(), aim] });
+});
+afterEach(() => server.close());
+
+interface Told {
+  readonly from: string;
+  readonly finish: string;
+  readonly bound: string;
+  readonly without: readonly unknown[];
+  readonly entries: readonly {
+    readonly title: string;
+    readonly start: string;
+    readonly end: string;
+    readonly because: string;
+    readonly worked: readonly { readonly from: string; readonly to: string }[];
+  }[];
+}
+
+it('the schedule gives every step a time in working hours, with its reason', async () => {
+  const { status, body } = await server.api.get('/api/schedule?rounds=5');
+  const told = body as Told;
+  const route = await server.api.get('/api/pieces/chest-1/route.pdf');
+  expect([status, route.status]).toEqual([200, 200]);
+  expect(told.without).toEqual([]);
+  expect(told.entries.length).toBeGreaterThan(5);
+  expect(told.bound <= told.finish).toBe(true);
+  for (const it of told.entries) {
+    expect(it.because).toMatch(/^[A-Z].+\.$/);
+    expect(it.start < it.end && it.start >= told.from).toBe(true);
+    for (const { from, to } of it.worked) {
+      // The usual week of a shop that has said nothing: evenings and Saturday, by UTC.
+      const [begin, end] = [new Date(from), new Date(to)];
+      const day = begin.getUTCDay();
+      expect(day).not.toBe(0);
+      const hour = begin.getUTCHours() + begin.getUTCMinutes() / 60;
+      expect(hour).toBeGreaterThanOrEqual(day === 6 ? 9 : 18);
+      expect(end.getUTCHours() + end.getUTCMinutes() / 60).toBeLessThanOrEqual(21.51);
+    }
+  }
+});
+
+it('a slip in what is asked says what can be asked', async () => {
+  const { status, body } = await server.api.get('/api/schedule?objective=fast&rounds=-1');
+  expect(status).toBe(422);
+  expect(JSON.stringify(body)).toMatch(/objective.*rounds/s);
+});
+
+// Read back by ical.js, which knows the format by itself (RFC 5545).
+it('the calendar is one that others can read: the same sittings, with alarms', async () => {
+  const { body } = await server.api.get('/api/schedule');
+  const { status, headers, text } = await server.api.get('/api/calendar.ics').buffer(true);
+  expect(status).toBe(200);
+  expect(headers['content-type']).toMatch('text/calendar');
+  const events = new ICAL.Component(ICAL.parse(text) as unknown[])
+    .getAllSubcomponents('vevent')
+    .map((it) => new ICAL.Event(it));
+  const worked = (body as Told).entries.flatMap((it) => it.worked);
+  const first = [...worked].sort((a, b) => (a.from < b.from ? -1 : 1))[0];
+  const sittings = events.filter((it) => it.uid.startsWith('sitting-'));
+  expect(sittings.map((it) => it.startDate.toJSDate().getTime())).toContain(
+    Math.floor(Date.parse(first?.from ?? '') / 1000) * 1000,
+  );
+  for (const { from, to } of worked) {
+    const inside = sittings.some(
+      (it) =>
+        it.startDate.toJSDate().getTime() <= Date.parse(from) &&
+        Date.parse(to) <= it.endDate.toJSDate().getTime() + 1000,
+    );
+    expect(inside).toBe(true);
+  }
+  const closes = events.filter((it) => it.uid.startsWith('closes-'));
+  expect(closes.length).toBeGreaterThan(0);
+  for (const it of closes) expect(it.component.getAllSubcomponents('valarm')).toHaveLength(1);
+});
