@@ -19,6 +19,9 @@ const WIDE = { width: 1280, height: 800 };
 
 /** Name, address, size and mode of each picture, and what is tapped before it is taken. */
 const VIEWS = [
+  { name: 'today-phone', at: '/today', size: { width: 390, height: 1200 }, wait: 9000 },
+  { name: 'clock-phone', at: '/pieces/reading-table/clock', size: PHONE, wait: 9000 },
+  { name: 'week-wide', at: '/week', size: WIDE, wait: 9000 },
   { name: 'pieces-phone', at: '/pieces', size: PHONE },
   { name: 'new-piece-phone', at: '/pieces/new', size: PHONE, tap: 'Sideboard' },
   { name: 'look-phone', at: '/pieces/radio-console/look', size: PHONE },
@@ -41,12 +44,9 @@ const VIEWS = [
   { name: 'test-phone', at: '/pieces/radio-console/test/alcohol?surface=left', size: PHONE },
   { name: 'hardware-phone', at: '/pieces/card-index/hardware', size: PHONE },
   { name: 'known-phone', at: '/pieces/periodicals-bench/known', size: PHONE },
-  { name: 'handbook-phone', at: '/handbook?entry=damage-whiteRing', size: PHONE },
   { name: 'settings-phone', at: '/settings', size: PHONE },
   { name: 'print-phone', at: '/pieces/card-index/print', size: PHONE },
   { name: 'compare-wide', at: '/pieces/reading-table/compare', size: WIDE },
-  { name: 'look-wide', at: '/pieces/card-index/look?surface=fronts', size: WIDE, tap: /^Made of/ },
-  { name: 'aim-wide', at: '/pieces/reading-table/aim', size: WIDE },
   { name: 'route-wide', at: '/pieces/card-index/route', size: WIDE, tap: /^Step \d+: Sand P/ },
   {
     name: 'look-wide-dark',
@@ -76,7 +76,7 @@ const untilUp = async () => {
   throw new Error('The server did not come up.');
 };
 
-const take = async (browser, { name, at, size, tap, dark }) => {
+const take = async (browser, { name, at, size, tap, dark, wait = 1500 }) => {
   const context = await browser.newContext({
     viewport: size,
     colorScheme: dark ? 'dark' : 'light',
@@ -89,7 +89,7 @@ const take = async (browser, { name, at, size, tap, dark }) => {
     .getByText(/^Fetching/)
     .first()
     .waitFor({ state: 'detached' });
-  await pause(1500);
+  await pause(wait);
   if (tap) {
     const target = page.getByRole('button', { name: tap }).first();
     await target.click();

@@ -121,27 +121,29 @@ export const WeekScreen = () => {
   return (
     <Screen>
       <Heading>The week</Heading>
-      <Options label="Lay out" options={BY} chosen={by} onChoose={setBy} />
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-        <PlainButton
-          title="−"
-          label="Show more days"
-          disabled={zoom === ZOOMS.length - 1}
-          onPress={() => setZoom(zoom + 1)}
-        />
-        <PlainButton
-          title="+"
-          label="Show fewer days"
-          disabled={zoom === 0}
-          onPress={() => setZoom(zoom - 1)}
-        />
-        <PlainButton
-          title="‹"
-          label="Earlier days"
-          disabled={day <= 0}
-          onPress={() => setDay(Math.max(0, day - shown))}
-        />
-        <PlainButton title="›" label="Later days" onPress={() => setDay(day + shown)} />
+      <View style={wide ? { flexDirection: 'row', justifyContent: 'space-between' } : { gap: 8 }}>
+        <Options label="Lay out" options={BY} chosen={by} onChoose={setBy} />
+        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+          <PlainButton
+            title="−"
+            label="Show more days"
+            disabled={zoom === ZOOMS.length - 1}
+            onPress={() => setZoom(zoom + 1)}
+          />
+          <PlainButton
+            title="+"
+            label="Show fewer days"
+            disabled={zoom === 0}
+            onPress={() => setZoom(zoom - 1)}
+          />
+          <PlainButton
+            title="‹"
+            label="Earlier days"
+            disabled={day <= 0}
+            onPress={() => setDay(Math.max(0, day - shown))}
+          />
+          <PlainButton title="›" label="Later days" onPress={() => setDay(day + shown)} />
+        </View>
       </View>
       <ClockLanes
         lanes={lanesOf(view, shop, by, numberOf)}
