@@ -55,7 +55,8 @@ module.exports = {
     {
       name: 'core-is-pure',
       severity: 'error',
-      comment: 'No interface, no Node built-ins, no package but zod, culori for colour and @date-fns/tz for clocks',
+      comment:
+        'No interface, no Node built-ins, no package but zod, culori for colour and @date-fns/tz for clocks',
       from: { path: '^core/src', pathNot: ['\\.test\\.ts$', '^core/src/testing/'] },
       to: { pathNot: ['^core/src', 'node_modules/(zod|culori|@date-fns/tz)/'] },
     },

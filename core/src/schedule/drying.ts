@@ -1,7 +1,14 @@
-import { USUAL_SETTING, coatTimes, waitBand, type Band, type Minute } from '../climate';
+import {
+  USUAL_SETTING,
+  curePaceOf,
+  progressIn,
+  waitBand,
+  type Band,
+  type Minute,
+} from '../climate';
 import type { Coating, Until } from '../catalog';
 import type { Piece, Shop } from '../piece';
-import { dryingIn, dryingOf } from './fromRoutes';
+import { dryingIn, dryingOf, safeWindow } from './fromRoutes';
 import { airIn } from './airs';
 
 /** Something that dries, hardens or soaks now. */
@@ -15,8 +22,8 @@ export interface Drying {
   readonly from: Minute;
   /** When the next work may follow; null where it never may in this air. */
   readonly opens: Band | null;
-  /** When the next coat wants a scuff first; null where nothing presses. */
-  readonly closes: Band | null;
+  /** From when on the next coat may want a scuff first; null where nothing presses. */
+  readonly closes: Minute | null;
 }
 
 const MS = 60_000;
@@ -44,12 +51,10 @@ export const dryingNow = (piece: Piece, shop: Shop, now: Minute): readonly Dryin
       drying === null
         ? { early: from + wait.min, expected: from + wait.min, late: from + wait.min }
         : waitBand(drying, air, from, wait.min, setting);
-    const closes =
-      coating === null || wait.max === null
-        ? null
-        : coatTimes(coating, air, from, setting).recoatCloses;
+    const window = coating === null ? null : safeWindow(wait);
+    const closes = window === null ? null : progressIn(air, curePaceOf).when(from, window);
     const over = opens !== null && (opens.late ?? Infinity) <= now;
-    if (over && (closes === null || (closes.late ?? Infinity) <= now)) return [];
+    if (over && (closes === null || closes <= now)) return [];
     const surfaceIds = effect.surfaceIds.filter((id) => last.get(id)?.done === done);
     return [
       {
@@ -82,8 +87,8 @@ const later = (a: Band | null, b: Band | null): Band | null =>
         late: a.late === null || b.late === null ? null : Math.max(a.late, b.late),
       };
 
-const sooner = (a: Band | null, b: Band | null): Band | null =>
-  a === null || b === null ? (a ?? b) : a.early <= b.early ? a : b;
+const sooner = (a: Minute | null, b: Minute | null): Minute | null =>
+  a === null || b === null ? (a ?? b) : Math.min(a, b);
 
 /** What was done in one go dries as one: ready with the last of it, closed with the first. */
 const together = (each: readonly Drying[]): Drying[] => {

@@ -76,12 +76,19 @@ const paceOfLag = (it: Pick<Lag, 'mechanism' | 'filmUm'>): number | null => {
 };
 
 const minWait = (it: Lag): Wait => ({ minutes: it.min, pace: paceOfLag(it) });
-/** A window counts as closed when one coat in ten has closed: what is planned in it is safe. */
-const maxWait = (it: Lag): Wait | null => {
+/**
+ * Label minutes until a window counts as closed: when one coat in ten has closed, so that what is
+ * planned in it is safe; null where nothing presses.
+ */
+export const safeWindow = (it: Pick<Lag, 'max' | 'mechanism' | 'filmUm'>): number | null => {
   if (it.max === null) return null;
   const drying = dryingIn(it);
-  const early = drying === null ? 1 : DRYING.get(drying).early;
-  return { minutes: it.max * early, pace: placeOfPace('cure') };
+  return it.max * (drying === null ? 1 : DRYING.get(drying).early);
+};
+
+const maxWait = (it: Lag): Wait | null => {
+  const minutes = safeWindow(it);
+  return minutes === null ? null : { minutes, pace: placeOfPace('cure') };
 };
 
 const coatingOf = ({ traits }: Pick<Effect, 'traits'>): Coating | null =>

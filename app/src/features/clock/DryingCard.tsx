@@ -27,7 +27,7 @@ export const DryingCard = ({ it, piece, number, now }: DryingCardProps) => {
   const isOpen = opens !== null && opens.expected <= now;
   const closing = closes !== null && isOpen;
   const word = closing
-    ? `closes ${timeOf(closes.early, now)}`
+    ? `closes ${timeOf(closes, now)}`
     : isOpen
       ? 'may be dry'
       : leftOf(opens, now);
@@ -43,16 +43,16 @@ export const DryingCard = ({ it, piece, number, now }: DryingCardProps) => {
         <WaitStrip
           from={it.from}
           opens={opens.expected}
-          closes={closes?.early ?? null}
+          closes={closes}
           now={now}
           marks={[
             { at: it.from, text: clockOf(it.from) },
             { at: opens.expected, text: `${timeOf(opens.expected, now)} ready` },
-            ...(closes ? [{ at: closes.early, text: `${timeOf(closes.early, now)} scuff` }] : []),
+            ...(closes !== null ? [{ at: closes, text: `${timeOf(closes, now)} scuff` }] : []),
           ]}
           inWords={`Ready about ${timeOf(opens.expected, now)}, between ${timeOf(opens.early, now)} and ${
             opens.late === null ? 'never' : timeOf(opens.late, now)
-          }.${closes ? ` From ${timeOf(closes.early, now)} on scuff before the next coat.` : ''}`}
+          }.${closes !== null ? ` From ${timeOf(closes, now)} on scuff before the next coat.` : ''}`}
         />
       ) : (
         <Small>It does not dry in this air: warm the room, or dry its air.</Small>
