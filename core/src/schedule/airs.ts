@@ -33,10 +33,11 @@ export const outdoorAir = (shop: Shop, now: Minute): AirCourse => {
 };
 
 /**
- * The air in a space of the shop. What was typed or read off holds now in the first space, and fades
+ * The air in a space of the shop. What was read from a file is the air outside. What was typed or read off holds now in the first space, and fades
  * into what is foreseen.
  */
-export const airIn = (shop: Shop, space: Space, now: Minute): AirCourse => {
+export const airIn = (shop: Shop, space: Space, now: Minute, fromFile?: AirCourse): AirCourse => {
+  if (fromFile) return insideOf({ ...fromFile, madeAt: now }, space);
   const outdoor = outdoorAir(shop, now);
   if (shop.air.kind === 'steady') return outdoor;
   const inside = insideOf(outdoor, space);

@@ -136,9 +136,9 @@ const scuffMinutes = (piece: Piece, surfaceIds: readonly string[]): number => {
 };
 
 /** The people, spaces and hours of a shop, as a problem has them. */
-const placesOf = (shop: Shop, now: Minute) => {
+const placesOf = (shop: Shop, now: Minute, outdoor: AirCourse | undefined) => {
   const { people, spaces, timeZone, quietFrom, appointments } = shop;
-  const airs = spaces.map((it) => airIn(shop, it, now));
+  const airs = spaces.map((it) => airIn(shop, it, now, outdoor));
   const fits = airs.map((air) => fitHours(air, now, HORIZON));
   const days = clockDays(now, HORIZON, timeZone);
   const loud = quietFrom === null ? ALWAYS : loudHours(quietFrom, days, timeZone);
@@ -316,14 +316,16 @@ const waitsAfter = (
  * @param now minute from which on it is planned
  * @param held operations that are not to begin before a time, by "piece/operation": put off by hand, or
  *   without their material until then
+ * @param outdoor the air outside, where a file tells it
  */
 export const problemOf = (
   bench: readonly OnBench[],
   shop: Shop,
   now: Minute,
   held: Held = NOTHING_HELD,
+  outdoor?: AirCourse,
 ): ShopProblem => {
-  const places = placesOf(shop, now);
+  const places = placesOf(shop, now, outdoor);
   const { nowhere, waysOf, spaces } = places;
   const jobs: Job[] = [];
   const links: Link[] = [];

@@ -1,4 +1,4 @@
-import type { Minute } from '../climate';
+import type { AirCourse, Minute } from '../climate';
 import type { Shop } from '../piece';
 import { boundOf, gapOf, type Bound } from './bound';
 import { prepare } from './builder';
@@ -28,6 +28,8 @@ export interface Asked {
   readonly seed: number;
   /** What is put off. */
   readonly held?: Held | undefined;
+  /** The air outside, where a file tells it. */
+  readonly outdoor?: AirCourse | undefined;
 }
 
 /**
@@ -39,9 +41,9 @@ export function* planningShop(
   bench: readonly OnBench[],
   shop: Shop,
   now: Minute,
-  { objective, seed, held }: Asked,
+  { objective, seed, held, outdoor }: Asked,
 ): Generator<ShopPlan, never, void> {
-  const askedOf = problemOf(bench, shop, now, held);
+  const askedOf = problemOf(bench, shop, now, held, outdoor);
   let of = askedOf;
   let prepared = prepare(of.problem);
   let first = firstAnswer(prepared, objective);

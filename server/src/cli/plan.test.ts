@@ -49,6 +49,24 @@ describe('the examples', () => {
     });
   });
 
+  it('a data logger’s table is the air outside; a broken one says in which row', () => {
+    const log = (...rows: string[]) => {
+      writeFileSync(place.at('log.csv'), ['time;temperature °C;humidity %', ...rows].join('\n'));
+      const times = ['--format', 'times', '--from', '2026-03-02T17:00:00Z'];
+      return planCommand([example('reading-table.json'), ...times, '--air', place.at('log.csv')]);
+    };
+    const warm = log('2026-03-02T16:00:00Z;21,5;48', '2026-03-03T16:00:00Z;21;50');
+    // Too cold for any coat: what is coated finds no time.
+    const cold = log('2026-03-02T16:00:00Z;3;60', '2026-03-03T16:00:00Z;4;60');
+    expect([warm.code, cold.code]).toEqual([0, 0]);
+    expect(warm.out).not.toContain('No time for');
+    expect(cold.out).toContain('No time for');
+    expect(log('2026-03-02T16:00:00Z;warm;60')).toMatchObject({
+      code: 2,
+      err: expect.stringContaining('row 2: Time, temperature or humidity can’t be read.'),
+    });
+  });
+
   it('the bench begins with the lead gate', () => {
     expect(planCommand([example('painted-bench.json')]).out).toMatch(
       /SECURE\n1\. Test every layer for lead/,

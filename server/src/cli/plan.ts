@@ -1,11 +1,14 @@
 import { existsSync, readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
-import { pieceFile, read } from '@obrik/core/piece';
+import type { AirCourse } from '@obrik/core/climate';
+import { readAirLog, readEpw } from '@obrik/core/exchange';
+import { bad, pieceFile, read, type Result } from '@obrik/core/piece';
+import Papa from 'papaparse';
 import { planRoute, routeAsText } from '@obrik/core/route';
 import { benchOf, planAsText, planShop } from '@obrik/core/schedule';
 
 const USAGE =
-  'Use: npm run --silent plan -- FILE.json [--format text|json|times] [--from 2026-03-02T17:00:00Z]';
+  'Use: npm run --silent plan -- FILE.json [--format text|json|times] [--from 2026-03-02T17:00:00Z] [--air WEATHER.epw|LOG.csv]';
 
 /** Rounds of making a plan better. */
 const ROUNDS = 60;
@@ -25,7 +28,11 @@ const readArguments = (args: readonly string[]) => {
     return parseArgs({
       args: [...args],
       allowPositionals: true,
-      options: { format: { type: 'string', default: 'text' }, from: { type: 'string' } },
+      options: {
+        format: { type: 'string', default: 'text' },
+        from: { type: 'string' },
+        air: { type: 'string' },
+      },
     });
   } catch (error) {
     return String(error);
@@ -41,12 +48,21 @@ const readJson = (file: string): { data: unknown } | { problem: string } => {
   }
 };
 
+/** The air outside by a weather file or the table of a data logger. */
+const airFrom = (file: string, begins: number): Result<AirCourse> => {
+  if (!existsSync(file)) return bad('(file)', 'There is no such file.');
+  const text = readFileSync(file, 'utf8');
+  if (text.startsWith('LOCATION,')) return readEpw(text, new Date(begins).getUTCFullYear());
+  const { data } = Papa.parse<string[]>(text, { skipEmptyLines: true });
+  return readAirLog(data, (cell) => Date.parse(cell) / MS);
+};
+
 /** Plans the route of a piece file. A broken file gives one line per problem with its path. */
 export const planCommand = (args: readonly string[]): Outcome => {
   const parsed = readArguments(args);
   if (typeof parsed === 'string') return wrong(parsed, USAGE);
   const [file, ...more] = parsed.positionals;
-  const { format, from } = parsed.values;
+  const { format, from, air } = parsed.values;
   if (!file || more.length > 0) return wrong(USAGE);
   if (format !== 'text' && format !== 'json' && format !== 'times') {
     return wrong(`--format: "${format}" is none of text, json and times.`, USAGE);
@@ -63,7 +79,16 @@ export const planCommand = (args: readonly string[]): Outcome => {
   }
   const { piece, shop } = result.value;
   if (format === 'times') {
-    const asked = { objective: 'finish', seed: 1, rounds: ROUNDS } as const;
+    const outdoor = air === undefined ? undefined : airFrom(air, begins);
+    if (outdoor && !outdoor.ok) {
+      return wrong(...outdoor.problems.map((it) => `${air}: ${it.path}: ${it.message}`));
+    }
+    const asked = {
+      objective: 'finish',
+      seed: 1,
+      rounds: ROUNDS,
+      outdoor: outdoor?.value,
+    } as const;
     const plan = planShop(benchOf([piece], shop), shop, Math.floor(begins / MS), asked);
     return { code: 0, out: planAsText(plan, shop.timeZone), err: '' };
   }

@@ -21,6 +21,7 @@ import {
 import { Field } from '@/ui/forms';
 import { AirInShop } from './AirInShop';
 import { Backup } from './Backup';
+import { BusyCard } from './BusyCard';
 import { PairedDevices } from './PairedDevices';
 import { PeopleCard } from './PeopleCard';
 import { Person } from './Person';
@@ -123,6 +124,7 @@ export const SettingsScreen = () => {
         ) : null}
         {shop ? <SpacesCard shop={shop} onStore={(next) => void store(next)} /> : null}
         {shop ? <PeopleCard shop={shop} onStore={(next) => void store(next)} /> : null}
+        {shop ? <BusyCard shop={shop} onStore={(next) => void store(next)} /> : null}
         <Person />
         <Backup />
         <PairedDevices />
