@@ -1,5 +1,5 @@
 import type { Minute } from '../climate';
-import type { Prepared } from './builder';
+import type { Prepared } from './board';
 import { either, readerOf, type Reader } from './calendar';
 import { waitEnds, type Job, type Link, type Wait } from './problem';
 import { inTurn } from './rank';

@@ -8,7 +8,8 @@ import {
 } from '../climate';
 import type { Coating, Until } from '../catalog';
 import type { Piece, Shop } from '../piece';
-import { dryingIn, dryingOf, safeWindow } from './fromRoutes';
+import { dryingOf } from './fromRoutes';
+import { dryingIn, safeWindow } from './waits';
 import { airIn } from './airs';
 
 /** Something that dries, hardens or soaks now. */

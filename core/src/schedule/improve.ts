@@ -1,5 +1,6 @@
 import { diceOf, type Dice } from '../dice';
-import { build, type Prepared } from './builder';
+import type { Prepared } from './board';
+import { build } from './builder';
 import type { Plan } from './problem';
 import { rankings } from './rank';
 import { costOf, outcomeOf, type Objective, type Outcome } from './score';

@@ -22,7 +22,8 @@ export {
   type Way,
   type Why,
 } from './problem';
-export { build, closesAfter, prepare, type Prepared } from './builder';
+export { prepare, type Prepared } from './board';
+export { build, closesAfter } from './builder';
 export { OBJECTIVES, costOf, outcomeOf, type Missed, type Objective, type Outcome } from './score';
 export { firstAnswer, improved, improving, type Answer, type Progressing } from './improve';
 export { boundOf, gapOf, type Bound } from './bound';

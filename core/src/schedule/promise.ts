@@ -1,6 +1,7 @@
 import type { Minute } from '../climate';
 import { diceOf, type Dice } from '../dice';
-import { build, prepare } from './builder';
+import { prepare } from './board';
+import { build } from './builder';
 import type { Plan, Problem, Wait } from './problem';
 
 /**

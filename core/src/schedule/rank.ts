@@ -1,5 +1,5 @@
 import { waitEnds, type Link, type Wait } from './problem';
-import type { Prepared } from './builder';
+import type { Prepared } from './board';
 
 /** Label minutes stand for themselves: ranking needs no more. */
 const usual = ({ minutes }: Wait): number => minutes;

@@ -1,4 +1,5 @@
-import { closesAfter, type Prepared } from './builder';
+import type { Prepared } from './board';
+import { closesAfter } from './builder';
 import type { Minute } from '../climate';
 import type { Booking, Link, Plan } from './problem';
 

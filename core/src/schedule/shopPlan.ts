@@ -1,7 +1,7 @@
 import type { AirCourse, Minute } from '../climate';
 import type { Shop } from '../piece';
 import { boundOf, gapOf, type Bound } from './bound';
-import { prepare } from './builder';
+import { prepare } from './board';
 import { problemOf, type Held, type OnBench, type ShopProblem } from './fromRoutes';
 import { firstAnswer, improving, type Answer } from './improve';
 import type { Objective } from './score';

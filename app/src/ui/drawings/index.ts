@@ -1,4 +1,5 @@
-export { ClockLanes, type Lane, type LaneBlock } from './ClockLanes';
+export { ClockLanes, type Lane } from './ClockLanes';
+export type { LaneBlock } from './sittings';
 export { WaitStrip, type StripMark } from './WaitStrip';
 export { around } from './around';
 export { BuildDrawing } from './BuildDrawing';

@@ -1,0 +1,92 @@
+import type { Minute } from '../climate';
+import type { DoneWork, Space } from '../piece';
+import type { Graph } from '../route';
+import { minutesOf, type Task } from '../work';
+import type { Job, Link, Wait, Way } from './problem';
+import { heldOf, maxWait, minWait, wetOf } from './waits';
+
+const MS = 60_000;
+
+/** A job without work: a milestone, or work that is done. */
+export const emptyJob = (key: string, project: number, now: Minute, way: Way): Job => ({
+  key,
+  project,
+  work: 0,
+  setUp: 0,
+  go: null,
+  whole: false,
+  ways: [way],
+  makesDust: false,
+  wet: null,
+  holds: null,
+  release: now,
+  fixed: null,
+});
+
+/** The tasks of an operation as one job. */
+export const jobFrom = (
+  key: string,
+  project: number,
+  own: readonly Task[],
+  ways: readonly Way[],
+  release: Minute,
+): Job => ({
+  key,
+  project,
+  work: own.reduce((sum, it) => sum + minutesOf(it.effort), 0),
+  setUp: Math.max(...own.map((it) => it.effort.fixed)),
+  go: own[0]?.go ?? null,
+  whole: own.some((it) => it.traits.lays !== null),
+  ways,
+  makesDust: own.some((it) => it.traits.makesDust),
+  wet: longest(own.map(wetOf)),
+  holds: longest(own.map(heldOf)),
+  release,
+  fixed: null,
+});
+
+const longest = (waits: readonly (Wait | null)[]): Wait | null =>
+  waits.reduce((a, b) => (a && (!b || a.minutes >= b.minutes) ? a : b), null);
+
+/** A job that was begun and is not done: it stays where it is, and ends when its minutes are over. */
+export const startedJob = (
+  job: Job,
+  under: DoneWork,
+  now: Minute,
+  spaces: readonly Space[],
+): Job => {
+  const start = Math.min(now, Date.parse(under.startedAt) / MS);
+  const space = spaces.findIndex((it) => it.id === under.spaceId);
+  const way = Math.max(
+    0,
+    job.ways.findIndex((it) => it.space === space),
+  );
+  return { ...job, fixed: { start, end: Math.max(now, start + job.work + job.setUp), way } };
+};
+
+/**
+ * The precedences of a route between its jobs: each pair once for each way of waiting, with the
+ * longest wait and the nearest close.
+ * @param nodes by node of the graph: its job
+ */
+export const linksAlong = (
+  graph: Graph,
+  nodes: readonly number[],
+): readonly Pick<Link, 'before' | 'after' | 'min' | 'max'>[] => {
+  const known = new Map<string, Pick<Link, 'before' | 'after' | 'min' | 'max'>>();
+  for (const [from, to, , between] of graph.edges) {
+    const [before, after, lag] = [nodes[from], nodes[to], graph.lags[between]];
+    if (before === undefined || after === undefined || before === after || !lag) continue;
+    const min = minWait(lag);
+    const max = maxWait(lag);
+    const key = `${before}/${after}/${min.pace}`;
+    const old = known.get(key);
+    known.set(key, {
+      before,
+      after,
+      min: old && old.min.minutes >= min.minutes ? old.min : min,
+      max: old?.max && (!max || old.max.minutes <= max.minutes) ? old.max : max,
+    });
+  }
+  return [...known.values()];
+};

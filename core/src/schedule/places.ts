@@ -1,0 +1,97 @@
+import type { Coating } from '../catalog';
+import type { AirCourse, Minute } from '../climate';
+import type { Shop, Skill, Space } from '../piece';
+import type { Effect, Task } from '../work';
+import { airIn, fitHours } from './airs';
+import { ALWAYS, both, without, type Calendar } from './calendar';
+import { clockDays, hoursOf, loudHours } from './hours';
+import type { Resource, Use, Way } from './problem';
+import { coatingOf, heldOf } from './waits';
+
+/** Ahead of now nothing is planned further than this, days. */
+const HORIZON = 240;
+const MS = 60_000;
+
+const skillOf = (it: Task): Skill | null => {
+  if (it.traits.sprayed) return 'spray';
+  if (it.phase === 'strip') return 'strip';
+  return it.phase === 'repair' ? 'repair' : null;
+};
+
+const mayBeIn = (space: Space, { traits }: Pick<Effect, 'traits'>): boolean =>
+  (!traits.makesDust || space.dust) &&
+  (traits.lays === null || space.wet) &&
+  (!traits.sprayed || space.spray);
+
+/** Those that answer, or all where none does. */
+const orAll = <T>(list: readonly T[], holds: (it: T) => boolean): readonly T[] => {
+  const some = list.filter(holds);
+  return some.length > 0 ? some : list;
+};
+
+/** The people, spaces and hours of a shop, as a problem has them. */
+export const placesOf = (shop: Shop, now: Minute, outdoor: AirCourse | undefined) => {
+  const { people, spaces, timeZone, quietFrom, appointments } = shop;
+  const airs = spaces.map((it) => airIn(shop, it, now, outdoor));
+  const fits = airs.map((air) => fitHours(air, now, HORIZON));
+  const days = clockDays(now, HORIZON, timeZone);
+  const loud = quietFrom === null ? ALWAYS : loudHours(quietFrom, days, timeZone);
+  const hours = people.map((it) =>
+    without(
+      hoursOf(it, days, timeZone),
+      appointments
+        .filter(({ personId }) => personId === null || personId === it.id)
+        .map(({ from, to }) => ({ from: Date.parse(from) / MS, to: Date.parse(to) / MS })),
+    ),
+  );
+  const calendars: Calendar[] = [];
+  const known = new Map<string, number>();
+  const calendar = (key: string, make: () => Calendar): number => {
+    const old = known.get(key);
+    if (old !== undefined) return old;
+    known.set(key, calendars.push(make()) - 1);
+    return calendars.length - 1;
+  };
+  const fitKey = new Map<string, Calendar>();
+  const fitIn = (space: number, coating: Coating): Calendar => {
+    const key = `${space}/${coating}`;
+    const made = fitKey.get(key) ?? fits[space]?.(coating) ?? ALWAYS;
+    fitKey.set(key, made);
+    return made;
+  };
+  const always = calendar('always', () => ALWAYS);
+  const resources: Resource[] = [
+    ...people.map(({ name }) => ({ name, capacity: 1, isPerson: true })),
+    ...spaces.map(({ name, places }) => ({ name, capacity: places, isPerson: false })),
+    ...spaces.map(({ name, clamps }) => ({ name, capacity: clamps, isPerson: false })),
+  ];
+  const use = (group: number, space: number): Use => ({
+    resource: people.length + group * spaces.length + space,
+    amount: 1,
+  });
+  const wayOf = (person: number, space: number, it: Pick<Effect, 'traits' | 'wait'>): Way => {
+    const coating = coatingOf(it);
+    const loudly = it.traits.makesDust;
+    const key = `${person}/${loudly}/${coating === null ? '' : `${space}/${coating}`}`;
+    return {
+      hands: [person],
+      uses: [use(0, space)],
+      racks: heldOf(it) && (spaces[space]?.clamps ?? 0) > 0 ? [use(1, space)] : [],
+      space,
+      calendar: calendar(key, () => {
+        const own = loudly ? both(hours[person] ?? ALWAYS, loud) : (hours[person] ?? ALWAYS);
+        return coating === null ? own : both(own, fitIn(space, coating));
+      }),
+    };
+  };
+  const waysOf = (it: Task): readonly Way[] => {
+    const skill = skillOf(it);
+    const able = orAll(people, ({ skills }) => skill === null || skills.includes(skill));
+    const where = orAll(spaces, (space) => mayBeIn(space, it));
+    return able.flatMap((person) =>
+      where.map((space) => wayOf(people.indexOf(person), spaces.indexOf(space), it)),
+    );
+  };
+  const nowhere: Way = { hands: [], uses: [], racks: [], space: null, calendar: always };
+  return { airs, calendars, resources, waysOf, nowhere, spaces, people };
+};
