@@ -54,8 +54,6 @@ test('the week is moved by keyboard, and says what that pushes', async ({ page }
   await open(page, '/week');
   await expect(page.getByText('How good is this plan?')).toBeVisible();
   await expect(page.getByText('Looking for a better order …')).toHaveCount(0);
-  // What is under way stays: the next one is put off.
-  await page.keyboard.press('ArrowDown');
   await expect(button(page, 'An hour later')).toBeEnabled();
   await page.keyboard.press('ArrowRight');
   await expect(page.getByText(/^That (moves:|pushes nothing\.)$/)).toBeVisible();

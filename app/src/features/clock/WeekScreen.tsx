@@ -74,8 +74,9 @@ export const WeekScreen = () => {
     return (id: string) => numbers.get(id) ?? '';
   }, [atWork]);
   const entries = view?.timetable.entries ?? [];
-  const chosen =
-    entries.find((it) => keyOf(it) === chosenKey) ?? entries.find((it) => it.end > now);
+  // What is under way stays where it is: the first that can still be moved is looked at.
+  const first = entries.find((it) => !it.running) ?? entries[0];
+  const chosen = entries.find((it) => keyOf(it) === chosenKey) ?? first;
   const move = (minutes: number) => {
     if (!chosen || chosen.running || !view) return;
     if (!before) setBefore(view);
@@ -86,11 +87,13 @@ export const WeekScreen = () => {
     setChosen(keyOf(chosen));
     setHeld(next);
   };
-  const step = (minutes: number) => {
-    const at = chosen ? entries.indexOf(chosen) : -1;
-    const next = entries[Math.max(0, Math.min(entries.length - 1, at + minutes))];
-    if (next) setChosen(keyOf(next));
-  };
+  const step = (by: 1 | -1) =>
+    // Pressed again before it is drawn, it goes on from where it is by then.
+    setChosen((key) => {
+      const at = entries.findIndex((it) => keyOf(it) === (key ?? (first && keyOf(first))));
+      const next = entries[Math.max(0, Math.min(entries.length - 1, at + by))];
+      return next ? keyOf(next) : key;
+    });
   useKeys(
     {
       ArrowRight: () => move(PUSH),
