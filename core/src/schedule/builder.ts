@@ -26,7 +26,7 @@ export const closesAfter = (problem: Problem, link: Link, booking: Booking): Min
   return waitEnds(problem, link.max, booking.end, space);
 };
 
-/** The job that a booking is said to wait for is not where it was any more. */
+/** The job that a booking is said to wait for has moved since. */
 const isStale = (it: Booking, all: readonly (Booking | undefined)[]): boolean => {
   const { why, start } = it;
   if (why.kind === 'hands') return Math.abs((all[why.job]?.end ?? 0) - start) > 1e-3;

@@ -126,7 +126,7 @@ export const viewOf = (
     now,
     timetable: plan.timetable,
     ready: readyNow(plan.asked, fits),
-    drying: bench.flatMap(({ piece }) => dryingNow(piece, shop, now)),
+    drying: bench.flatMap(({ piece }) => dryingNow(piece, shop, now, airs)),
     airs: shop.spaces.flatMap((space, index) => {
       const course = airs[index];
       return course ? [airNow(course, space, now)] : [];

@@ -3,6 +3,7 @@ import {
   curePaceOf,
   progressIn,
   waitBand,
+  type AirCourse,
   type Band,
   type Minute,
 } from '../climate';
@@ -32,20 +33,28 @@ const MS = 60_000;
 /**
  * What of the work on record still dries, and what is dry but has a window that closes: the last
  * work on each surface, by the air of the space where it stands. Soonest open first.
+ * @param airs of the spaces, where they are at hand: reckoning them takes longer than all the rest
  */
-export const dryingNow = (piece: Piece, shop: Shop, now: Minute): readonly Drying[] => {
+export const dryingNow = (
+  piece: Piece,
+  shop: Shop,
+  now: Minute,
+  airs: readonly AirCourse[] = shop.spaces.map((it) => airIn(shop, it, now)),
+): readonly Drying[] => {
   const last = new Map<string, ReturnType<typeof dryingOf>[number]>();
   for (const it of dryingOf(piece, now)) {
     for (const id of it.effect.surfaceIds) last.set(id, it);
   }
   const each = [...new Set(last.values())].flatMap(({ done, effect }): Drying[] => {
-    const space = shop.spaces.find((it) => it.id === done.spaceId) ?? shop.spaces[0];
+    const place = Math.max(
+      0,
+      shop.spaces.findIndex((it) => it.id === done.spaceId),
+    );
+    const [space, air] = [shop.spaces[place], airs[place]];
     const { wait, traits } = effect;
-    if (!space || !wait || done.endedAt === null) return [];
+    if (!space || !air || !wait || done.endedAt === null) return [];
     const from = Date.parse(done.endedAt) / MS;
     const setting = { ...USUAL_SETTING, movement: space.movement };
-    // Reckoned with the air as it was since, as far as that is known.
-    const air = airIn(shop, space, now);
     const coating = traits.lays?.coating ?? null;
     const drying = dryingIn(wait);
     const opens =

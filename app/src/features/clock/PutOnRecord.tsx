@@ -2,6 +2,7 @@ import type { Piece } from '@obrik/core/piece';
 import type { Step } from '@obrik/core/schedule';
 import { View } from 'react-native';
 import { MainButton, PlainButton, Tag } from '@/ui/controls';
+import { underWay } from './step';
 import { useDid } from './useDid';
 
 interface PutOnRecordProps {
@@ -12,9 +13,7 @@ interface PutOnRecordProps {
 /** Puts a step on record: begun, then done. What dries after it is on the clock from then on. */
 export const PutOnRecord = ({ piece, step }: PutOnRecordProps) => {
   const did = useDid();
-  const running = piece.done.some(
-    (it) => it.endedAt === null && step.taskKeys.includes(it.taskKey),
-  );
+  const running = underWay(piece, step).size > 0;
   return (
     <View style={{ gap: 8 }}>
       {running ? <Tag text="Under way" tone="moss" /> : null}

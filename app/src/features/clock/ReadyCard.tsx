@@ -6,6 +6,7 @@ import { View } from 'react-native';
 import { OpenRow, Small, Tag, Ticket, TitleRow } from '@/ui/controls';
 import { shortName, timeOf } from './times';
 import { PutOnRecord } from './PutOnRecord';
+import { stepAddress, underWay } from './step';
 
 interface ReadyCardProps {
   readonly it: Ready;
@@ -20,17 +21,13 @@ interface ReadyCardProps {
 export const ReadyCard = ({ it, piece, number, now, first }: ReadyCardProps) => {
   const router = useRouter();
   const { operation } = it;
-  const running = piece.done.some(
-    (one) => one.endedAt === null && operation.taskKeys.includes(one.taskKey),
-  );
+  const running = underWay(piece, operation).size > 0;
   const count = operation.surfaceIds.length;
   return (
     <Ticket number={number} word={shortName(it.name)} edge={first ? 'amber' : undefined}>
       <OpenRow
         label={`Open ${operation.title}, ${it.name}`}
-        onPress={() =>
-          router.navigate(`/pieces/${piece.id}/route?step=${encodeURIComponent(operation.id)}`)
-        }
+        onPress={() => router.navigate(stepAddress(piece.id, operation.id))}
       >
         <TitleRow title={operation.title} figure={showDuration(it.minutes)} />
         <Small>

@@ -23,7 +23,9 @@ import { useClock } from '@/workers/useClock';
 import { AirCard } from './AirCard';
 import { DryingCard } from './DryingCard';
 import { FirstQuestions } from './FirstQuestions';
+import { keyOf } from './lanes';
 import { ReadyCard } from './ReadyCard';
+import { stepAddress } from './step';
 import { dayKey, dayOf, shortName, timeOf } from './times';
 
 /** So many of what can be done now are shown; the rest is on the week. */
@@ -44,9 +46,7 @@ const Planned = ({
     <Ticket number={number} word={shortName(it.name)}>
       <OpenRow
         label={`Open ${it.operation.title}, ${it.name}`}
-        onPress={() =>
-          router.navigate(`/pieces/${it.pieceId}/route?step=${encodeURIComponent(it.operation.id)}`)
-        }
+        onPress={() => router.navigate(stepAddress(it.pieceId, it.operation.id))}
       >
         <TitleRow title={it.operation.title} figure={timeOf(it.start, now)} />
         <Small>
@@ -102,15 +102,12 @@ export const TodayScreen = () => {
     (it) => it.operation.gate === null && it.operation.holds.length === 0,
   );
   // In the order of the plan: what it does first stands first.
-  const turn = new Map(
-    view.timetable.entries.map((it, index) => [`${it.pieceId}/${it.operation.id}`, index]),
-  );
+  const turn = new Map(view.timetable.entries.map((it, index) => [keyOf(it), index]));
   const inTurn = [...free].sort(
     (a, b) =>
       Number(a.beside !== null || a.airUnfit) - Number(b.beside !== null || b.airUnfit) ||
       (a.closes ?? Infinity) - (b.closes ?? Infinity) ||
-      (turn.get(`${a.pieceId}/${a.operation.id}`) ?? Infinity) -
-        (turn.get(`${b.pieceId}/${b.operation.id}`) ?? Infinity),
+      (turn.get(keyOf(a)) ?? Infinity) - (turn.get(keyOf(b)) ?? Infinity),
   );
   const next = view.timetable.entries.find((it) => it.start > now);
   const nextDay = view.timetable.entries.filter((it) => dayKey(it.start) !== dayKey(now))[0];
@@ -153,7 +150,7 @@ export const TodayScreen = () => {
             const piece = pieceOf.get(it.pieceId)?.piece;
             return piece ? (
               <ReadyCard
-                key={`${it.pieceId}/${it.operation.id}`}
+                key={keyOf(it)}
                 it={it}
                 piece={piece}
                 number={numberOf(it.pieceId)}
@@ -183,7 +180,7 @@ export const TodayScreen = () => {
             const piece = pieceOf.get(it.pieceId)?.piece;
             return piece ? (
               <ReadyCard
-                key={`${it.pieceId}/${it.operation.id}`}
+                key={keyOf(it)}
                 it={it}
                 piece={piece}
                 number={numberOf(it.pieceId)}
@@ -202,12 +199,7 @@ export const TodayScreen = () => {
               : dayOf(nextDay.start)}
           </Label>
           {tomorrow.slice(0, 4).map((it) => (
-            <Planned
-              key={`${it.pieceId}/${it.operation.id}`}
-              it={it}
-              number={numberOf(it.pieceId)}
-              now={now}
-            />
+            <Planned key={keyOf(it)} it={it} number={numberOf(it.pieceId)} now={now} />
           ))}
         </View>
       ) : null}

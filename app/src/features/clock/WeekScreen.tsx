@@ -26,6 +26,7 @@ import {
 import { ClockLanes } from '@/ui/drawings';
 import { useClock } from '@/workers/useClock';
 import { BY, keyOf, lanesOf, type By } from './lanes';
+import { stepAddress } from './step';
 import { dayOf, timeOf } from './times';
 import { WhatIfs } from './WhatIfs';
 
@@ -179,11 +180,7 @@ export const WeekScreen = () => {
               <MainButton
                 title="Open it"
                 label={`Open ${chosen.operation.title}, ${chosen.name}`}
-                onPress={() =>
-                  router.navigate(
-                    `/pieces/${chosen.pieceId}/route?step=${encodeURIComponent(chosen.operation.id)}`,
-                  )
-                }
+                onPress={() => router.navigate(stepAddress(chosen.pieceId, chosen.operation.id))}
               />
               <PlainButton
                 title="An hour later"

@@ -12,8 +12,10 @@ export const BY = [
 export type By = (typeof BY)[number]['value'];
 
 /** A step's own key on the week. */
-export const keyOf = (it: Pick<Entry, 'pieceId' | 'operation'>): string =>
-  `${it.pieceId}/${it.operation.id}`;
+export const keyOf = (it: {
+  readonly pieceId: string;
+  readonly operation: Pick<Entry['operation'], 'id'>;
+}): string => `${it.pieceId}/${it.operation.id}`;
 
 const blockOf = (it: Entry, title: string): LaneBlock => ({
   key: keyOf(it),

@@ -5,6 +5,7 @@ import { effectOf } from '@obrik/core/work';
 import { useCallback } from 'react';
 import { useChange, useShop } from '@/api/usePiece';
 import { shopNow } from '@/device';
+import { underWay } from './step';
 import { nanoid } from '@reduxjs/toolkit';
 
 const MS = 60_000;
@@ -22,9 +23,7 @@ export const useDid = (): ((
       const { tasks } = caseOf(piece, shop).route;
       const own = tasks.filter((it) => step.taskKeys.includes(it.key));
       const now = shopNow();
-      const open = new Map(
-        piece.done.flatMap((it) => (it.endedAt === null ? [[it.taskKey, it] as const] : [])),
-      );
+      const open = underWay(piece, step);
       const [space] = shop.spaces;
       const done = own.map((it): DoneWork => {
         const begun = open.get(it.key);
