@@ -1,4 +1,5 @@
 import { test as base, expect, type Locator, type Page } from '@playwright/test';
+import { newFolder, startServer } from './server';
 
 /** How many entries wait on the device of a page; none on one that has no such device. */
 const waitingOn = (page: Page): Promise<number> =>
@@ -27,8 +28,23 @@ const waitingOn = (page: Page): Promise<number> =>
 /** Waits until all that was recorded on a page is at the shop: tests share one. */
 export const allAtShop = (page: Page): Promise<void> => expect.poll(() => waitingOn(page)).toBe(0);
 
-/** A test whose device is thrown away only when what it recorded is at the shop. */
-export const test = base.extend<{ readonly settled: void }>({
+/**
+ * A test at the shop of its worker, so that several run side by side; its device is thrown away only
+ * when what it recorded is there.
+ */
+export const test = base.extend<{ readonly settled: void }, { readonly shopAt: string }>({
+  shopAt: [
+    // eslint-disable-next-line no-empty-pattern -- Playwright reads from it what is needed
+    async ({}, use) => {
+      const { folder, remove } = newFolder();
+      const server = await startServer(folder);
+      await use(server.url);
+      await server.kill();
+      remove();
+    },
+    { scope: 'worker', timeout: 60_000 },
+  ],
+  baseURL: ({ shopAt }, give) => give(shopAt),
   settled: [
     async ({ page }, use) => {
       await use();
