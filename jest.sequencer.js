@@ -1,7 +1,14 @@
 const Sequencer = require('@jest/test-sequencer').default;
 
 // On a fresh machine nothing is known of durations: the long ones first, so that none is left last.
-const LONG = ['route/route.test', 'inspect/calibration.test', 'drawings/drawings.web.test'];
+const LONG = [
+  'route/law.test',
+  'route/route.test',
+  'route/safety.test',
+  'src/killed.test',
+  'inspect/calibration.test',
+  'inspect/worth.test',
+];
 
 const rank = ({ path }) => {
   const at = LONG.findIndex((it) => path.includes(it));

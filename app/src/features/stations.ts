@@ -3,6 +3,7 @@
  * forms, and all screens but the list. Loaded as one, after the list is on the screen; reached in no
  * other way, else it comes with the first screen again.
  */
+export { AirScreen } from './air/AirScreen';
 export { ClockScreen } from './clock/ClockScreen';
 export { TodayScreen } from './clock/TodayScreen';
 export { WeekScreen } from './clock/WeekScreen';

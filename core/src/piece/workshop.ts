@@ -68,13 +68,48 @@ export const space = z.object({
 });
 export type Space = z.infer<typeof space>;
 
+/** So many readings a file may have: a year, hour by hour. */
+const MOST_READINGS = 8784;
+
+/** The air of a place, as a weather file or a data logger tells it. */
+export const airFile = z
+  .object({
+    name: typedText().max(120),
+    from: z.iso.datetime(),
+    /** Hours from one reading to the next. */
+    stepHours: z.int().min(1).max(6),
+    celsius: z.array(z.number().min(-60).max(60)).min(1).max(MOST_READINGS),
+    humidity: z.array(z.number().min(0).max(100)).min(1).max(MOST_READINGS),
+    /** A typical year comes again and again; of readings only the last day does. */
+    comesAgain: z.boolean(),
+    /** The space of the shop where it was read; null for outside. */
+    spaceId: id.nullable(),
+  })
+  .refine((it) => it.celsius.length === it.humidity.length, {
+    path: ['humidity'],
+    message: 'Each temperature needs its humidity.',
+  });
+export type AirFile = z.infer<typeof airFile>;
+
+/** Air that is expected for some hours, whatever the rest says. */
+export const expectedAir = z.object({
+  from: z.iso.datetime(),
+  to: z.iso.datetime(),
+  celsius: z.number().min(-40).max(50),
+  humidity: z.number().min(1).max(100),
+});
+export type ExpectedAir = z.infer<typeof expectedAir>;
+
 /** Where the air comes from that is reckoned with. */
 export const airSource = z.object({
-  /** As it was typed or read off, all the time; or a typical year outside. */
-  kind: z.enum(['steady', 'typical']).default('steady'),
+  /** As it was typed or read off, all the time; a typical year outside; or as a file tells it. */
+  kind: z.enum(['steady', 'typical', 'file']).default('steady'),
   climate: CLIMATES.id.default('continental'),
   /** Southern half of the globe. */
   south: z.boolean().default(false),
+  file: airFile.nullable().default(null),
+  /** By hand, over all of it: outside, or in the shop where the air is as typed. */
+  expected: z.array(expectedAir).max(200).default([]),
 });
 export type AirSource = z.infer<typeof airSource>;
 

@@ -1,16 +1,20 @@
 import { FACE_LAG, type Coating } from '../catalog';
 import {
   HOUR,
+  airAt,
   dewPoint,
+  inRange,
   insideOf,
   isFit,
   steadyAir,
-  typicalCourse,
+  typicalAir,
   withReading,
+  type Air,
   type AirCourse,
   type Minute,
 } from '../climate';
-import type { Shop, Space } from '../piece';
+import type { ExpectedAir, Shop, Space } from '../piece';
+import { airByFile } from './airFile';
 import { TZDate } from '@date-fns/tz';
 import { calendarOf, type Calendar, type Span } from './calendar';
 
@@ -18,28 +22,67 @@ import { calendarOf, type Calendar, type Span } from './calendar';
 const AHEAD = 60 * 24;
 /** And reckoned from so long before, so that rooms that lag have come to rest, hours. */
 const BEFORE = 48;
+const MS = 60_000;
 
-/** The air outside, or the steady air that was typed. */
-export const outdoorAir = (shop: Shop, now: Minute): AirCourse => {
-  const typed = { celsius: shop.airCelsius, humidity: shop.airHumidity };
-  if (shop.air.kind === 'steady') return steadyAir(typed, now);
+/** From two days before now to two months ahead, hour by hour. */
+const hourly = (now: Minute, airOf: (at: Minute) => Air): AirCourse => {
   const from = (Math.floor(now / HOUR) - BEFORE) * HOUR;
-  const offsetMinutes = -new TZDate(now * 60_000, shop.timeZone).getTimezoneOffset();
-  const course = typicalCourse(shop.air.climate, from, AHEAD + BEFORE, {
-    south: shop.air.south,
-    offsetMinutes,
-  });
-  return { ...course, madeAt: now };
+  const hours = Array.from({ length: AHEAD + BEFORE }, (_, hour) =>
+    inRange(airOf(from + hour * HOUR)),
+  );
+  return { from, hours, madeAt: now, measured: false };
+};
+
+/** What is expected by hand goes over what is foreseen. */
+const asExpected = (
+  course: AirCourse,
+  expected: readonly ExpectedAir[],
+  now: Minute,
+): AirCourse => {
+  if (expected.length === 0) return course;
+  const spans = expected.map(({ from, to, celsius, humidity }) => ({
+    from: Date.parse(from) / MS,
+    to: Date.parse(to) / MS,
+    air: { celsius, humidity },
+  }));
+  const airAtHour = (at: Minute): Air =>
+    spans.findLast((it) => it.from <= at && at < it.to)?.air ?? airAt(course, at);
+  return { ...hourly(now, airAtHour), madeAt: course.madeAt };
+};
+
+/** The air outside; where it is as typed, that of the shop. With what is expected by hand. */
+export const outdoorAir = (shop: Shop, now: Minute): AirCourse => {
+  const { kind, file, climate, south, expected } = shop.air;
+  const typed = { celsius: shop.airCelsius, humidity: shop.airHumidity };
+  if (kind === 'steady') return asExpected(steadyAir(typed, now), expected, now);
+  if (kind === 'file' && file?.spaceId === null) {
+    return asExpected(
+      hourly(now, (at) => airByFile(file, at)),
+      expected,
+      now,
+    );
+  }
+  const offsetMinutes = -new TZDate(now * MS, shop.timeZone).getTimezoneOffset();
+  const place = { south, offsetMinutes };
+  return asExpected(
+    hourly(now, (at) => typicalAir(climate, at, place)),
+    expected,
+    now,
+  );
 };
 
 /**
- * The air in a space of the shop. What was read from a file is the air outside. What was typed or read off holds now in the first space, and fades
- * into what is foreseen.
+ * The air in a space of the shop. What a file given beside tells is the air outside. What a logger read in the space
+ * holds there. What was typed or read off holds now in the first space, and fades into what is foreseen.
  */
 export const airIn = (shop: Shop, space: Space, now: Minute, fromFile?: AirCourse): AirCourse => {
   if (fromFile) return insideOf({ ...fromFile, madeAt: now }, space);
+  const { kind, file } = shop.air;
+  if (kind === 'file' && file?.spaceId === space.id) {
+    return hourly(now, (at) => airByFile(file, at));
+  }
   const outdoor = outdoorAir(shop, now);
-  if (shop.air.kind === 'steady') return outdoor;
+  if (kind === 'steady') return outdoor;
   const inside = insideOf(outdoor, space);
   return space === shop.spaces[0]
     ? withReading(inside, { celsius: shop.airCelsius, humidity: shop.airHumidity }, now)

@@ -1,19 +1,22 @@
-import { COATINGS, type Coating } from '../catalog';
+import { COATINGS, ROOMS, type Coating } from '../catalog';
 import {
   HOUR,
   airAt,
   dewPoint,
   isFit,
+  mendsFor,
   misfitsFor,
   paceOf,
   type Air,
   type AirCourse,
+  type Mend,
   type Minute,
   type Misfit,
 } from '../climate';
 import { caseOf } from '../case';
-import type { Piece, Shop } from '../piece';
+import type { Piece, Shop, Space } from '../piece';
 import type { Operation } from '../route';
+import { USUAL } from './airAhead';
 import { fitHours } from './airs';
 import { both, either, without, type Span } from './calendar';
 import { dryingNow, type Drying } from './drying';
@@ -34,6 +37,8 @@ export interface AirNow {
   readonly slower: number | null;
   /** What is wrong with it for a usual waterborne coat; empty where nothing is. */
   readonly wrong: readonly Misfit[];
+  /** What would mend it. */
+  readonly mends: readonly Mend[];
   /** When that changes next, within two days; null where it does not. */
   readonly changesAt: Minute | null;
   /** What is wrong from then on. */
@@ -76,15 +81,13 @@ export const benchOf = (pieces: readonly Piece[], shop: Shop): readonly OnBench[
     .map((piece) => ({ piece, route: caseOf(piece, shop).route }))
     .filter(({ piece, route }) => route.operations.length > 0 || piece.done.length > 0);
 
-/** A coating that bears what coatings usually bear. */
-const USUAL: Coating = 'waterClear';
 const HOURS_AHEAD = 48;
 /** So far ahead hours and air are drawn, days. */
 const DRAWN = 35;
 
 const airNow = (
   course: AirCourse,
-  { id, name }: { id: string; name: string },
+  { id, name, room }: Pick<Space, 'id' | 'name' | 'room'>,
   now: Minute,
 ): AirNow => {
   const air = airAt(course, now);
@@ -102,6 +105,7 @@ const airNow = (
     dewCelsius: dewPoint(air),
     slower: pace > 0 ? 1 / pace : null,
     wrong: misfitsFor(USUAL, air),
+    mends: mendsFor(USUAL, course, now, ROOMS.get(room).volumeM3),
     changesAt,
     then: changesAt === null ? [] : misfitsFor(USUAL, airAt(course, changesAt)),
     unfit: without(
@@ -120,12 +124,20 @@ export const viewOf = (
   promised: readonly Promised[] = [],
 ): ClockView => {
   const { airs } = plan.of;
-  const fits = ({ coating }: Operation): boolean =>
-    coating === null || airs.some((it) => isFit(coating, airAt(it, now)));
+  /** What would mend the air for a step, in the space where least is amiss; empty where one bears it. */
+  const mends = ({ coating }: Operation): readonly Mend[] => {
+    if (coating === null || airs.some((it) => isFit(coating, airAt(it, now)))) return [];
+    const amiss = airs.map((it) =>
+      misfitsFor(coating, airAt(it, now)).reduce((sum, { by }) => sum + by, 0),
+    );
+    const best = amiss.indexOf(Math.min(...amiss));
+    const [air, space] = [airs[best], shop.spaces[best]];
+    return air && space ? mendsFor(coating, air, now, ROOMS.get(space.room).volumeM3) : [];
+  };
   return {
     now,
     timetable: plan.timetable,
-    ready: readyNow(plan.asked, fits),
+    ready: readyNow(plan.asked, mends),
     drying: bench.flatMap(({ piece }) => dryingNow(piece, shop, now, airs)),
     airs: shop.spaces.flatMap((space, index) => {
       const course = airs[index];

@@ -36,6 +36,8 @@ export {
   type ShopProblem,
 } from './fromRoutes';
 export { airIn, outdoorAir } from './airs';
+export { asAirFile } from './airFile';
+export { airAhead, type AirAhead, type AirHour } from './airAhead';
 export {
   clockDays,
   dayAfter,

@@ -189,7 +189,7 @@ describe('with work on record', () => {
 
   it('only what may be begun is ready: nothing that rests on a wet film, no dust beside it', () => {
     const of = problemOf(benchOf([begun, table('b')], shop), shop, evening + 5);
-    const ready = readyNow(of, () => true);
+    const ready = readyNow(of, () => []);
     const wet = new Set(begun.done.at(-1)?.surfaceIds);
     expect(
       ready.filter((it) => it.pieceId === 'a' && it.operation.surfaceIds.some((id) => wet.has(id))),
@@ -200,7 +200,7 @@ describe('with work on record', () => {
     }
     const later = readyNow(
       problemOf(benchOf([begun], shop), shop, evening + 3 * 24 * 60),
-      () => true,
+      () => [],
     );
     expect(later.some((it) => it.operation.surfaceIds.some((id) => wet.has(id)))).toBe(true);
   });

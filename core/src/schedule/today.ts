@@ -1,4 +1,4 @@
-import type { Minute } from '../climate';
+import type { Mend, Minute } from '../climate';
 import type { Operation } from '../route';
 import { stepOf, type Step } from './timetable';
 import type { ShopProblem } from './fromRoutes';
@@ -12,8 +12,8 @@ export interface Ready {
   readonly minutes: number;
   /** The wet coat that it would make dust beside, wherever it is done; null where there is none. */
   readonly beside: { readonly kind: 'wetBeside'; readonly name: string } | null;
-  /** The air of none of the spaces bears it now. */
-  readonly airUnfit: boolean;
+  /** The air of none of the spaces bears it now: what would mend it; empty where one does. */
+  readonly mends: readonly Mend[];
   /** Until when it has to be begun, so that no scuff is needed; null where nothing presses. */
   readonly closes: Minute | null;
 }
@@ -21,11 +21,11 @@ export interface Ready {
 /**
  * What can be begun now, whatever the hours: all that comes before it is done and dry. Those that
  * press come first, then those with most to do after them in their piece.
- * @param fits does the air bear this operation in one of the spaces now?
+ * @param mends what would mend the air for an operation now; empty where it is fit
  */
 export const readyNow = (
   { problem, meanings }: ShopProblem,
-  fits: (operation: Operation) => boolean,
+  mends: (operation: Operation) => readonly Mend[],
 ): readonly Ready[] => {
   const { jobs, links, from: now } = problem;
   const into = new Map<number, Link[]>();
@@ -83,7 +83,7 @@ export const readyNow = (
                 name: problem.projects[jobs[first.index]?.project ?? -1]?.name ?? '',
               }
             : null,
-          airUnfit: !fits(operation),
+          mends: mends(operation),
           closes: closesFor(index),
         },
       ];

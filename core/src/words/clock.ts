@@ -1,4 +1,5 @@
-import { showTemperature, type UnitSystem } from '../units';
+import { COATINGS, type Coating } from '../catalog';
+import { showTemperature, showVolume, type UnitSystem } from '../units';
 
 /** What is wrong with the air, as it is said. */
 export const AIR_FAULTS = {
@@ -25,6 +26,13 @@ const paceInWords = (slower: number | null): string => {
   return 'Water-based coats dry as the tin says.';
 };
 
+/** What would mend the air, as facts. */
+type MendFacts =
+  | { readonly kind: 'heat'; readonly toCelsius: number }
+  | { readonly kind: 'dry'; readonly toHumidity: number; readonly waterGrams: number }
+  | { readonly kind: 'wait'; readonly until: number }
+  | { readonly kind: 'other'; readonly coatings: readonly Coating[] };
+
 export const CLOCK_WORDS = {
   /** What the air means, in a sentence or two. @param changes when it changes, as a time */
   air: (it: {
@@ -44,6 +52,29 @@ export const CLOCK_WORDS = {
   },
   figures: (celsius: number, humidity: number, units: UnitSystem): string =>
     `${showTemperature(celsius, units)} · ${Math.round(humidity)} %`,
+  /** The air of some days, for those who can’t see the picture. */
+  ahead: (
+    hours: readonly { readonly celsius: number; readonly humidity: number }[],
+    units: UnitSystem,
+  ): string => {
+    const warmth = hours.map((it) => it.celsius);
+    const damp = hours.map((it) => it.humidity);
+    const [coldest, warmest] = [Math.min(...warmth), Math.max(...warmth)];
+    return `From ${showTemperature(coldest, units)} to ${showTemperature(warmest, units)}, from ${Math.round(Math.min(...damp))} to ${Math.round(Math.max(...damp))} % humidity.`;
+  },
+  /** What would mend the air for a coat. @param time how a minute is said */
+  mend: (it: MendFacts, time: (minute: number) => string, units: UnitSystem): string => {
+    switch (it.kind) {
+      case 'heat':
+        return `Heat the room to ${showTemperature(it.toCelsius, units)}.`;
+      case 'dry':
+        return `Dry its air to ${it.toHumidity} %: at least ${showVolume(it.waterGrams / 1000, units)} of water to take out.`;
+      case 'wait':
+        return `Wait until ${time(it.until)}.`;
+      case 'other':
+        return `Or another coat that bears this air: ${it.coatings.map((one) => COATINGS.get(one).label.toLowerCase()).join(', ')}.`;
+    }
+  },
   because: {
     free: () => 'Can begin at once.',
     hours: () => 'Begins with the working hours.',

@@ -4,6 +4,7 @@ import {
   usualBody,
   type Body,
   type BodyKindId,
+  airSource,
   person,
   space,
   type Build,
@@ -291,7 +292,7 @@ export const twoPersonShop = (): Pick<Shop, 'timeZone' | 'people' | 'spaces' | '
       space.parse({ id: 'bench', name: 'Bench room', wet: false, spray: false, heater }),
       space.parse({ id: 'drying', name: 'Drying room', dust: false, heater, places: 3 }),
     ],
-    air: { kind: 'typical', climate: 'coast', south: false },
+    air: airSource.parse({ kind: 'typical', climate: 'coast' }),
   };
 };
 

@@ -1,9 +1,11 @@
 import type { AirNow } from '@obrik/core/schedule';
 import type { UnitSystem } from '@obrik/core/units';
 import { CLOCK_WORDS } from '@obrik/core/words';
+import { useRouter } from 'expo-router';
 import { View } from 'react-native';
-import { Body, Figure, Small } from '@/ui/controls';
+import { Body, Figure, PlainButton, Small } from '@/ui/controls';
 import { RADIUS, usePalette } from '@/ui/theme';
+import { Mends } from './Mends';
 import { timeOf } from './times';
 
 interface AirCardProps {
@@ -15,6 +17,7 @@ interface AirCardProps {
 /** The air now and what it means, in one sentence for each space. */
 export const AirCard = ({ airs, now, units }: AirCardProps) => {
   const palette = usePalette();
+  const router = useRouter();
   return (
     <View
       style={{ backgroundColor: palette.slateSoft, borderRadius: RADIUS, padding: 12, gap: 10 }}
@@ -35,8 +38,11 @@ export const AirCard = ({ airs, now, units }: AirCardProps) => {
               then: it.then.map((one) => one.kind),
             })}
           </Body>
+          {/* What is fine again soon is said already. */}
+          <Mends of={it.mends.filter((one) => one.kind !== 'wait')} now={now} />
         </View>
       ))}
+      <PlainButton title="Air of the next days" onPress={() => router.navigate('/air')} />
     </View>
   );
 };

@@ -2,6 +2,7 @@ import { CLIMATES, type Climate } from '@obrik/core/catalog';
 import { USUAL_SHOP, type DayPart, type Shop } from '@obrik/core/piece';
 import { useState } from 'react';
 import { useDeeds } from '@/api/usePiece';
+import { shopNow } from '@/device';
 import { Body, Card, Label, MainButton, Options, Strong } from '@/ui/controls';
 
 type When = 'evenings' | 'days' | 'weekends';
@@ -14,6 +15,13 @@ const WEEKS: Readonly<Record<When, DayPart[][]>> = {
   evenings: [...fiveDays([{ from: 18 * 60, to: 21 * 60 + 30 }]), part(9, 17), []],
   days: [...fiveDays(part(8, 17)), [], []],
   weekends: [...fiveDays([]), part(9, 18), part(10, 17)],
+};
+
+/** Where clocks go forward for the summer of the south; half of the world has no such clocks and counts as north. */
+const isSouthern = (now: Date): boolean => {
+  const offset = (month: number): number =>
+    new Date(now.getFullYear(), month, 1).getTimezoneOffset();
+  return offset(0) < offset(6);
 };
 
 /** Nothing of the clock was said yet: asks three things and guesses the rest. */
@@ -36,7 +44,7 @@ export const FirstQuestions = ({ shop }: { readonly shop: Shop }) => {
             timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone,
             people: [{ ...first, hours: WEEKS[when] }],
             spaces: [{ ...place, room: where }],
-            air: { kind: 'typical', climate, south: false },
+            air: { ...shop.air, kind: 'typical', climate, south: isSouthern(shopNow()) },
           },
         },
       ],

@@ -5,6 +5,7 @@ import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { OpenRow, Small, Tag, Ticket, TitleRow } from '@/ui/controls';
 import { shortName, timeOf } from './times';
+import { Mends } from './Mends';
 import { PutOnRecord } from './PutOnRecord';
 import { stepAddress, underWay } from './step';
 
@@ -42,13 +43,14 @@ export const ReadyCard = ({ it, piece, number, now, first }: ReadyCardProps) => 
         {it.beside ? (
           <Tag text={`Dust: not beside wet ${it.beside.name}`} tone="vermilion" />
         ) : null}
-        {it.airUnfit ? <Tag text="Not in this air" tone="vermilion" /> : null}
+        {it.mends.length > 0 ? <Tag text="Not in this air" tone="vermilion" /> : null}
         {operation.gate ? <Tag text="An answer is needed" tone="slate" /> : null}
         {operation.holds.length > 0 ? (
           <Tag text="Held by an open question" tone="vermilion" />
         ) : null}
         {running && !first ? <Tag text="Under way" tone="moss" /> : null}
       </View>
+      <Mends of={it.mends} now={now} />
       {first ? <PutOnRecord piece={piece} step={operation} /> : null}
     </Ticket>
   );

@@ -105,7 +105,8 @@ export const TodayScreen = () => {
   const turn = new Map(view.timetable.entries.map((it, index) => [keyOf(it), index]));
   const inTurn = [...free].sort(
     (a, b) =>
-      Number(a.beside !== null || a.airUnfit) - Number(b.beside !== null || b.airUnfit) ||
+      Number(a.beside !== null || a.mends.length > 0) -
+        Number(b.beside !== null || b.mends.length > 0) ||
       (a.closes ?? Infinity) - (b.closes ?? Infinity) ||
       (turn.get(keyOf(a)) ?? Infinity) - (turn.get(keyOf(b)) ?? Infinity),
   );

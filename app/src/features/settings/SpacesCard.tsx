@@ -1,8 +1,9 @@
-import { AIR_MOVEMENT, CLIMATES, ROOMS } from '@obrik/core/catalog';
+import { AIR_MOVEMENT, ROOMS } from '@obrik/core/catalog';
 import { read, shop as shopSchema, type Shop, type Space } from '@obrik/core/piece';
+import { useRouter } from 'expo-router';
 import { nanoid } from '@reduxjs/toolkit';
 import { View } from 'react-native';
-import { Card, Label, Option, Options, PlainButton, Small } from '@/ui/controls';
+import { Card, Label, Option, Options, PlainButton } from '@/ui/controls';
 import { Stepper, TypedLine } from '@/ui/forms';
 
 interface SpacesCardProps {
@@ -22,6 +23,7 @@ const USES = [
 
 /** The spaces of the shop with what may be done in them, their rooms and their air. */
 export const SpacesCard = ({ shop, onStore }: SpacesCardProps) => {
+  const router = useRouter();
   const put = (changed: Space): string | undefined => {
     const spaces = shop.spaces.map((it) => (it.id === changed.id ? changed : it));
     const result = read(shopSchema, { ...shop, spaces });
@@ -32,35 +34,7 @@ export const SpacesCard = ({ shop, onStore }: SpacesCardProps) => {
   return (
     <Card style={{ gap: 16 }}>
       <Label heading>Spaces and their air</Label>
-      <Options
-        label="Where the air comes from"
-        options={[
-          { value: 'steady', title: 'As typed above' },
-          { value: 'typical', title: 'Typical days' },
-        ]}
-        chosen={shop.air.kind}
-        onChoose={(kind) => onStore({ ...shop, air: { ...shop.air, kind } })}
-      />
-      {shop.air.kind === 'typical' ? (
-        <>
-          <Options
-            label="Climate outside"
-            options={CLIMATES.rows.map((it) => ({ value: it.id, title: it.label }))}
-            chosen={shop.air.climate}
-            onChoose={(climate) => onStore({ ...shop, air: { ...shop.air, climate } })}
-          />
-          <Option
-            role="checkbox"
-            title="South of the equator"
-            chosen={shop.air.south}
-            onPress={() => onStore({ ...shop, air: { ...shop.air, south: !shop.air.south } })}
-          />
-          <Small>
-            A year of typical days by stated sines, no forecast: what is typed above holds now and
-            fades into it.
-          </Small>
-        </>
-      ) : null}
+      <PlainButton title="Air of the next days, files" onPress={() => router.navigate('/air')} />
       {shop.spaces.map((it) => (
         <View key={it.id} style={{ gap: 8 }}>
           <TypedLine label="Space" value={it.name} onStore={(name) => put({ ...it, name })} />

@@ -1,3 +1,4 @@
+export { AirChart, type ChartHour } from './AirChart';
 export { ClockLanes, type Lane } from './ClockLanes';
 export type { LaneBlock } from './sittings';
 export { WaitStrip, type StripMark } from './WaitStrip';

@@ -6,11 +6,13 @@ interface StepperProps {
   readonly value: number;
   readonly least: number;
   readonly most: number;
+  /** How much a tap changes. */
+  readonly step?: number;
   readonly onChange: (value: number) => void;
 }
 
-/** A small whole number, changed by one at a time: no keyboard for gloves. */
-export const Stepper = ({ label, value, least, most, onChange }: StepperProps) => (
+/** A whole number, changed by a little at a time: no keyboard for gloves. */
+export const Stepper = ({ label, value, least, most, step = 1, onChange }: StepperProps) => (
   <View
     role="group"
     aria-label={label}
@@ -18,16 +20,16 @@ export const Stepper = ({ label, value, least, most, onChange }: StepperProps) =
   >
     <PlainButton
       title="−"
-      label={`${label}: one less`}
+      label={`${label}: ${step === 1 ? 'one' : step} less`}
       disabled={value <= least}
-      onPress={() => onChange(Math.max(least, value - 1))}
+      onPress={() => onChange(Math.max(least, value - step))}
     />
     <Figure style={{ fontSize: 25, minWidth: 34, textAlign: 'center' }}>{value}</Figure>
     <PlainButton
       title="+"
-      label={`${label}: one more`}
+      label={`${label}: ${step === 1 ? 'one' : step} more`}
       disabled={value >= most}
-      onPress={() => onChange(Math.min(most, value + 1))}
+      onPress={() => onChange(Math.min(most, value + step))}
     />
     <Body>{label}</Body>
   </View>

@@ -1,0 +1,18 @@
+import type { Mend } from '@obrik/core/climate';
+import { CLOCK_WORDS } from '@obrik/core/words';
+import { View } from 'react-native';
+import { useShop } from '@/api/usePiece';
+import { Small } from '@/ui/controls';
+import { timeOf } from './times';
+
+/** What would mend the air, a line each. */
+export const Mends = ({ of, now }: { readonly of: readonly Mend[]; readonly now: number }) => {
+  const { units } = useShop();
+  return of.length === 0 ? null : (
+    <View style={{ gap: 2 }}>
+      {of.map((it) => (
+        <Small key={it.kind}>{CLOCK_WORDS.mend(it, (at) => timeOf(at, now), units)}</Small>
+      ))}
+    </View>
+  );
+};
