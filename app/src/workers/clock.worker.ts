@@ -5,14 +5,16 @@ import {
   planningShop,
   promisesOf,
   viewOf,
+  whatItDoes,
   whatTheyBring,
   type ClockView,
   type Held,
   type Objective,
 } from '@obrik/core/schedule';
 
-/** So long a plan is made better, ms. */
+/** So long a plan is made better, ms; where all is done as soon as can be, single pieces may still be sooner. */
 const LONGEST = 3000;
+const LONGEST_AT_BOUND = 1200;
 /** So long without stopping to listen, ms. */
 const SLICE = 60;
 const SEED = 1;
@@ -53,13 +55,14 @@ const clock = {
         if (token !== asked) return;
         slice = performance.now();
       }
-      if (it.gap === 0 || performance.now() - begun > LONGEST) break;
+      if (performance.now() - begun > (it.gap === 0 ? LONGEST_AT_BOUND : LONGEST)) break;
     }
     if (!last) return;
     told(viewOf(bench, shop, now, last, promisesOf(bench, last, SEED)), true);
   },
 
   whatTheyBring,
+  whatItDoes,
 
   /** Gives up what is being planned. */
   stop(): void {

@@ -1,6 +1,13 @@
 import { proxy, wrap, type Remote } from 'comlink';
 import type { Piece, Shop } from '@obrik/core/piece';
-import type { ClockView, Held, Objective, WhatItBrings } from '@obrik/core/schedule';
+import type {
+  ClockView,
+  Held,
+  Objective,
+  Upset,
+  WhatItBrings,
+  WhatItDoes,
+} from '@obrik/core/schedule';
 import { useEffect, useMemo, useState } from 'react';
 import { useBenchQuery, type AtWork } from '@/api/api';
 import { useShop } from '@/api/usePiece';
@@ -93,4 +100,30 @@ export const useWhatIfs = (): {
       .finally(() => setBusy(false));
   };
   return { brings, busy, ask };
+};
+
+/** What an upset would do to the plan: worked out beside the screen, anew for each other one. */
+export const useWhatItDoes = (
+  it: Upset | undefined,
+  pieces: readonly Piece[] | undefined,
+  shop: Shop,
+): WhatItDoes | undefined => {
+  const [told, setTold] = useState<{ readonly of: Upset; readonly does: WhatItDoes }>();
+  useEffect(() => {
+    if (!it || !pieces) return undefined;
+    let isWanted = true;
+    const at = Math.floor(shopNow().getTime() / MS);
+    theWorker()
+      .whatItDoes(it, pieces, shop, at)
+      .then(
+        (does) => {
+          if (isWanted) setTold({ of: it, does });
+        },
+        () => undefined,
+      );
+    return () => {
+      isWanted = false;
+    };
+  }, [it, pieces, shop]);
+  return told && told.of === it ? told.does : undefined;
 };

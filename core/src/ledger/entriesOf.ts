@@ -23,6 +23,15 @@ const deedsOf = (it: Piece): readonly Dated[] => [
     }),
   ),
   ...it.done.map((one) => at({ kind: 'did', done: [one] }, one.endedAt ?? one.startedAt, one.by)),
+  ...(it.putOff.length > 0
+    ? [
+        at({
+          kind: 'putOff',
+          taskKeys: it.putOff.map((one) => one.taskKey),
+          putOff: it.putOff,
+        }),
+      ]
+    : []),
   ...it.pictures.map((one) => at({ kind: 'picture', picture: one }, one.at)),
   ...it.hardware.map((one) => at({ kind: 'fit', hardware: one })),
   ...it.aims.map((one) => at({ kind: 'aim', surfaceIds: [one.surfaceId], aims: [one] })),

@@ -27,12 +27,13 @@ export type Setting = keyof z.infer<typeof shop>;
 /** The settings without their defaults: one that is not named is not touched. */
 function settingsOf() {
   const { units, leadCutoffYear, airCelsius, airHumidity, schools, tools } = shop.shape;
-  const { timeZone, people, spaces, air, quietFrom, appointments } = shop.shape;
+  const { airReadAt, timeZone, people, spaces, air, quietFrom, appointments } = shop.shape;
   return {
     units: units.unwrap(),
     leadCutoffYear: leadCutoffYear.unwrap(),
     airCelsius: airCelsius.unwrap(),
     airHumidity: airHumidity.unwrap(),
+    airReadAt: airReadAt.unwrap(),
     schools: schools.unwrap(),
     tools: tools.unwrap(),
     timeZone: timeZone.unwrap(),

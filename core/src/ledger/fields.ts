@@ -61,6 +61,15 @@ export const fieldsOf = (it: Deed): readonly Field[] => {
           deed: { kind: 'aim', surfaceIds: [surfaceId], aims },
         };
       });
+    case 'putOff':
+      return it.taskKeys.map((taskKey) => {
+        const own = it.putOff.filter((one) => one.taskKey === taskKey);
+        return {
+          name: `putOff/${taskKey}`,
+          value: own[0] ?? null,
+          deed: { kind: 'putOff', taskKeys: [taskKey], putOff: own },
+        };
+      });
     case 'work':
       return [{ name: 'work', value: it.schools, deed: it }];
     case 'archive':

@@ -3,6 +3,7 @@ import { variable } from '../catalog';
 import { doneWork } from './done';
 import { confirmation, finding, id, observation, paintLayer, picture } from './evidence';
 import { hardware } from './hardware';
+import { putOff } from './putOff';
 import { standsFor, type Build } from './build';
 import {
   MOST,
@@ -46,6 +47,12 @@ export const change = z.discriminatedUnion('kind', [
   }),
   /** This work was done, or was begun; what was begun is ended by its own id. */
   z.object({ kind: z.literal('did'), done: z.array(doneWork).min(1).max(200) }),
+  /** These tasks are not to begin before a time; those that are named and not in the list are free again. */
+  z.object({
+    kind: z.literal('putOff'),
+    taskKeys: z.array(z.string().min(1).max(400)).min(1).max(200),
+    putOff: z.array(putOff).max(200),
+  }),
   /** How the piece is worked where it departs from the shop becomes this. */
   z.object({ kind: z.literal('work'), schools: ownSchools }),
   z.object({ kind: z.literal('archive') }),
@@ -222,6 +229,12 @@ const step = (before: Piece, it: Change): Result<Piece> => {
       if (ended) return bad('done.id', `“${ended.title || ended.taskKey}” is on record already.`);
       const others = before.done.filter((old) => !has(it.done, old.id));
       return good({ ...before, done: [...others, ...it.done] });
+    }
+    case 'putOff': {
+      const stray = it.putOff.find((one) => !it.taskKeys.includes(one.taskKey));
+      if (stray) return bad('putOff', `"${stray.taskKey}" is not among the taskKeys.`);
+      const others = before.putOff.filter((old) => !it.taskKeys.includes(old.taskKey));
+      return good({ ...before, putOff: [...others, ...it.putOff] });
     }
     case 'work':
       return good({ ...before, schools: it.schools });

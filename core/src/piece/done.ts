@@ -18,6 +18,8 @@ export const doneWork = z
     startedAt: when,
     /** Null while it is being done. */
     endedAt: when.nullable(),
+    /** While it is being done: when it will be done, where somebody said so. */
+    expectedEnd: when.nullable().default(null),
     by: typedText().max(80).default(''),
     /** The space of the shop where it was done, by id; null where nobody said. */
     spaceId: id.nullable().default(null),

@@ -1,6 +1,7 @@
 export { applyChange, change, type Change } from './change';
 export { weekFromText, weekInText } from './weekText';
 export { doneWork, type DoneWork } from './done';
+export { PUT_OFF_FOR, putOff, type PutOff } from './putOff';
 export {
   SKILLS,
   USUAL_WEEK,

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { doneWork } from './done';
 import { confirmation, finding, id, observation, paintLayer, picture } from './evidence';
 import { hardware } from './hardware';
+import { putOff } from './putOff';
 import { aim } from './scheme';
 import { ownSchools } from './shop';
 import type { Problem } from './problem';
@@ -48,6 +49,7 @@ export const MOST = {
   aims: 200,
   pictures: 300,
   done: 5000,
+  putOff: 200,
 } as const;
 
 /** Lists whose entries are about a surface. */
@@ -132,6 +134,8 @@ export const piece = z.preprocess(
       pictures: z.array(picture).max(MOST.pictures).default([]),
       /** The work that was done, in the order in which it was put on record. */
       done: z.array(doneWork).max(MOST.done).default([]),
+      /** Work that is not to begin before a time. */
+      putOff: z.array(putOff).max(MOST.putOff).default([]),
       /** How it is worked where it departs from the shop. */
       schools: ownSchools.default({}),
       /** Put away; everything is kept and can be brought back. */
@@ -194,6 +198,7 @@ export const newPiece = (pieceId: string, description: PieceDescription): Piece 
   aims: [],
   pictures: [],
   done: [],
+  putOff: [],
   schools: {},
   archived: false,
 });

@@ -13,6 +13,7 @@ const did = (task: Task, told: Partial<DoneWork> = {}): DoneWork => ({
   surfaceIds: [...task.surfaceIds],
   startedAt: AT,
   endedAt: AT,
+  expectedEnd: null,
   by: '',
   spaceId: null,
   effect: effectOf(task),

@@ -73,7 +73,7 @@ export const outdoorAir = (shop: Shop, now: Minute): AirCourse => {
 
 /**
  * The air in a space of the shop. What a file given beside tells is the air outside. What a logger read in the space
- * holds there. What was typed or read off holds now in the first space, and fades into what is foreseen.
+ * holds there. What was typed or read off holds from then on in the first space, and fades into what is foreseen.
  */
 export const airIn = (shop: Shop, space: Space, now: Minute, fromFile?: AirCourse): AirCourse => {
   if (fromFile) return insideOf({ ...fromFile, madeAt: now }, space);
@@ -85,7 +85,11 @@ export const airIn = (shop: Shop, space: Space, now: Minute, fromFile?: AirCours
   if (kind === 'steady') return outdoor;
   const inside = insideOf(outdoor, space);
   return space === shop.spaces[0]
-    ? withReading(inside, { celsius: shop.airCelsius, humidity: shop.airHumidity }, now)
+    ? withReading(
+        inside,
+        { celsius: shop.airCelsius, humidity: shop.airHumidity },
+        shop.airReadAt === null ? now : Date.parse(shop.airReadAt) / MS,
+      )
     : inside;
 };
 

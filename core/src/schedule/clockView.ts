@@ -1,4 +1,4 @@
-import { COATINGS, ROOMS, type Coating } from '../catalog';
+import { COATINGS, ROOMS } from '../catalog';
 import {
   HOUR,
   airAt,
@@ -45,6 +45,8 @@ export interface AirNow {
   readonly then: readonly Misfit[];
   /** When it is not fit within the next weeks. */
   readonly unfit: readonly Span[];
+  /** How many times as long as on the label waterborne coats take, quarter of a day by quarter; null where they never dry. */
+  readonly paces: readonly (Span & { readonly slower: number | null })[];
 }
 
 /** By when a piece is done, nine times in ten. */
@@ -85,6 +87,23 @@ const HOURS_AHEAD = 48;
 /** So far ahead hours and air are drawn, days. */
 const DRAWN = 35;
 
+/** A quarter of a day, minutes. */
+const QUARTER = 6 * HOUR;
+
+/** How slowly a usual coat dries, quarter of a day by quarter: by the mean pace of its hours. */
+const pacesOf = (course: AirCourse, now: Minute): AirNow['paces'] => {
+  const { mechanism } = COATINGS.get(USUAL);
+  const first = Math.floor(now / QUARTER) * QUARTER;
+  return Array.from({ length: DRAWN * 4 }, (_, quarter) => {
+    const from = first + quarter * QUARTER;
+    const hours = Array.from({ length: 6 }, (__, hour) =>
+      paceOf(mechanism, airAt(course, from + hour * HOUR)),
+    );
+    const mean = hours.reduce((sum, it) => sum + it, 0) / hours.length;
+    return { from, to: from + QUARTER, slower: mean > 0 ? 1 / mean : null };
+  });
+};
+
 const airNow = (
   course: AirCourse,
   { id, name, room }: Pick<Space, 'id' | 'name' | 'room'>,
@@ -112,6 +131,7 @@ const airNow = (
       { spans: [{ from: now, to: now + DRAWN * 24 * HOUR }] },
       fitHours(course, now, DRAWN)(USUAL).spans,
     ).spans,
+    paces: pacesOf(course, now),
   };
 };
 

@@ -1,6 +1,6 @@
 import { DRYING, DUST_SETTLES, RATES } from '../catalog';
 import type { AirCourse, Minute } from '../climate';
-import { surfacesOf, type DoneWork, type Piece, type Shop } from '../piece';
+import { surfacesOf, type DoneWork, type Piece, type PutOff, type Shop } from '../piece';
 import type { Operation, Route } from '../route';
 import { effectIn, type Effect, type Task } from '../work';
 import { dayOf, minuteOn } from './hours';
@@ -22,6 +22,8 @@ export interface Meaning {
   readonly operation: Operation | null;
   /** Work on record that others wait for. */
   readonly done: DoneWork | null;
+  /** Why it is not to begin before its release; null where nothing was put off. */
+  readonly putOff: PutOff['why'] | null;
 }
 
 /** The problem of a shop, with what its numbers mean. */
@@ -42,6 +44,18 @@ const REMEMBERED = 45;
 const DAY = 24 * 60;
 const MS = 60_000;
 const MM2 = 1e6;
+
+/** Until when an operation is put off: the last of what holds its tasks; undefined where nothing does. */
+const putOffOf = (
+  piece: Piece,
+  taskKeys: readonly string[],
+  now: Minute,
+): { readonly until: Minute; readonly why: PutOff['why'] } | undefined =>
+  piece.putOff
+    .filter((it) => taskKeys.includes(it.taskKey))
+    .map(({ until, why }) => ({ until: Date.parse(until) / MS, why }))
+    .filter(({ until }) => until > now)
+    .sort((a, b) => b.until - a.until)[0];
 
 /** Minutes of dulling that a missed recoat window costs. */
 const scuffMinutes = (piece: Piece, surfaceIds: readonly string[]): number => {
@@ -80,8 +94,8 @@ const waitsAfter = (
  * What a shop has to plan: the tasks of its pieces with their precedences; people, spaces and their
  * air; and what dries of the work on record. What was begun is running and stays.
  * @param now minute from which on it is planned
- * @param held operations that are not to begin before a time, by "piece/operation": put off by hand, or
- *   without their material until then
+ * @param held operations that are not to begin before a time, by "piece/operation": tried out, and not on
+ *   record
  * @param outdoor the air outside, where a file tells it
  */
 export const problemOf = (
@@ -115,18 +129,21 @@ export const problemOf = (
       if (!first) continue;
       const under = operation.taskKeys.flatMap((key) => running.get(key) ?? [])[0];
       const key = `${piece.id}/${operation.id}`;
-      const job = jobFrom(key, project, own, waysOf(first), Math.max(now, held.get(key) ?? now));
+      const late = putOffOf(piece, operation.taskKeys, now);
+      const until = Math.max(now, held.get(key) ?? now, late?.until ?? now);
+      const job = jobFrom(key, project, own, waysOf(first), until);
       const index = add(under ? startedJob(job, under, now, spaces) : job, {
         pieceId: piece.id,
         operation,
         done: null,
+        putOff: late?.why ?? (held.has(key) ? 'choice' : null),
       });
       for (const key of operation.taskKeys) jobOf.set(key, index);
     }
     const nodes = graph.nodes.map((key) => {
       const index = jobOf.get(key);
       if (index !== undefined) return index;
-      const meaning = { pieceId: piece.id, operation: null, done: null };
+      const meaning = { pieceId: piece.id, operation: null, done: null, putOff: null };
       return add(emptyJob(`${piece.id}/${key}`, project, now, nowhere), meaning);
     });
     for (const it of linksAlong(graph, nodes)) {
@@ -147,7 +164,7 @@ export const problemOf = (
       const job = emptyJob(`${piece.id}/${done.id}`, project, now, { ...nowhere, space });
       const index = add(
         { ...job, wet: wetOf(effect), fixed: { start, end, way: 0 } },
-        { pieceId: piece.id, operation: null, done },
+        { pieceId: piece.id, operation: null, done, putOff: null },
       );
       for (const it of waitsAfter(effect, tasks, (id) => lastOn.get(id) === done)) {
         const missed = it.max ? scuffMinutes(piece, it.task.surfaceIds) : null;

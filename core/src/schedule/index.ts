@@ -74,6 +74,8 @@ export {
   type Promised,
 } from './clockView';
 export { WHAT_IFS, otherwise, whatTheyBring, type ShopWhatIf, type WhatItBrings } from './whatIf';
+export { recordedFor, upsetBy, type Recorded, type Upset } from './upset';
+export { whatItDoes, type WhatItDoes } from './compare';
 export { becauseInWords } from './because';
 export { inSittings, type Sitting } from './sittings';
 export { readPsplib } from './psplib';

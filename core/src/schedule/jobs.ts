@@ -61,7 +61,9 @@ export const startedJob = (
     0,
     job.ways.findIndex((it) => it.space === space),
   );
-  return { ...job, fixed: { start, end: Math.max(now, start + job.work + job.setUp), way } };
+  const said = under.expectedEnd === null ? null : Date.parse(under.expectedEnd) / MS;
+  const end = Math.max(now, said ?? start + job.work + job.setUp);
+  return { ...job, fixed: { start, end, way } };
 };
 
 /**

@@ -110,7 +110,7 @@ export const costOf = (prepared: Prepared, outcome: Outcome, objective: Objectiv
   const sure = IMPOSSIBLE * outcome.without.length + missed;
   switch (objective) {
     case 'finish':
-      return sure + span + mean * 0.01;
+      return sure + span + mean * 0.02;
     case 'due':
       return sure + outcome.late + (span + mean) * 0.01;
     case 'sessions':

@@ -52,6 +52,7 @@ const did = (task: Task, end: number, spaceId = 'shop'): DoneWork => ({
   surfaceIds: [...task.surfaceIds],
   startedAt: iso(end - 20),
   endedAt: iso(end),
+  expectedEnd: null,
   by: 'Runa',
   spaceId,
   effect: effectOf(task),

@@ -38,7 +38,7 @@ export const stepOf = (it: Operation): Step => ({
 
 /** Why an operation does not begin earlier, told by what it is and not by its number. */
 export type Because =
-  | { readonly kind: 'free' | 'hours' | 'turn' | 'release' | 'fixed' }
+  | { readonly kind: 'free' | 'hours' | 'turn' | 'release' | 'material' | 'fixed' }
   | {
       readonly kind: 'after' | 'wetBeside' | 'dustBeside';
       readonly title: string;
@@ -93,7 +93,7 @@ const throughMilestones = (it: ShopProblem, plan: Plan, why: Why): Why => {
   return now;
 };
 
-const becauseOf = (it: ShopProblem, plan: Plan, why: Why): Because => {
+const becauseOf = (it: ShopProblem, plan: Plan, job: number, why: Why): Because => {
   const real = throughMilestones(it, plan, why);
   switch (real.kind) {
     case 'after':
@@ -107,6 +107,8 @@ const becauseOf = (it: ShopProblem, plan: Plan, why: Why): Because => {
     }
     case 'full':
       return { kind: 'full', place: it.problem.resources[real.resource]?.name ?? '' };
+    case 'release':
+      return { kind: it.meanings[job]?.putOff === 'material' ? 'material' : 'release' };
     default:
       return { kind: real.kind };
   }
@@ -167,7 +169,7 @@ export const timetableOf = (
         end: booking.end,
         worked: job.fixed ? [span] : readerFor(way.calendar).segments(span),
         minutes: job.work + (booking.sparesSetUp ? 0 : job.setUp),
-        because: becauseOf(it, plan, booking.why),
+        because: becauseOf(it, plan, booking.job, booking.why),
         ...waits(booking),
         running: job.fixed !== null,
         scuff: missed.get(booking.job) ?? 0,

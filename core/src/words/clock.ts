@@ -79,7 +79,8 @@ export const CLOCK_WORDS = {
     free: () => 'Can begin at once.',
     hours: () => 'Begins with the working hours.',
     turn: () => 'Its turn comes then.',
-    release: () => 'Not asked for earlier.',
+    release: () => 'Put off until then.',
+    material: () => 'Its material is missing until then.',
     fixed: () => 'Under way.',
     after: (it: { readonly title: string }) => `Waits for: ${it.title}.`,
     hands: (it: { readonly title: string; readonly name: string }) =>
@@ -104,6 +105,8 @@ export const CLOCK_WORDS = {
   },
   scuff: (minutes: string): string =>
     `The window of the coat below is closed by then: scuff first, ${minutes}.`,
+  moreScuffs: (minutes: string): string =>
+    `Windows close that would have been held: ${minutes} of scuffing more.`,
   whatIf: {
     heat: 'Heated to 20 °C',
     fan: 'A fan in the room',

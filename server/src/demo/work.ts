@@ -32,6 +32,7 @@ export const worked = (
         surfaceIds: [...it.surfaceIds],
         startedAt: new Date(end - operation.minutes * 60_000).toISOString(),
         endedAt: new Date(end).toISOString(),
+        expectedEnd: null,
         by: 'Runa',
         spaceId,
         effect: effectOf(it),

@@ -1,5 +1,6 @@
 import type { Piece } from '@obrik/core/piece';
 import type { Step } from '@obrik/core/schedule';
+import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { MainButton, PlainButton, Tag } from '@/ui/controls';
 import { underWay } from './step';
@@ -7,11 +8,12 @@ import { useDid } from './useDid';
 
 interface PutOnRecordProps {
   readonly piece: Piece;
-  readonly step: Pick<Step, 'taskKeys' | 'title' | 'minutes'>;
+  readonly step: Pick<Step, 'id' | 'taskKeys' | 'title' | 'minutes'>;
 }
 
 /** Puts a step on record: begun, then done. What dries after it is on the clock from then on. */
 export const PutOnRecord = ({ piece, step }: PutOnRecordProps) => {
+  const router = useRouter();
   const did = useDid();
   const running = underWay(piece, step).size > 0;
   return (
@@ -24,7 +26,16 @@ export const PutOnRecord = ({ piece, step }: PutOnRecordProps) => {
           style={{ flex: 1 }}
           onPress={() => void did(piece, step, 'done')}
         />
-        {running ? null : (
+        {running ? (
+          <PlainButton
+            title="Takes longer"
+            label={`Takes longer: ${step.title}, ${piece.name}`}
+            style={{ flex: 1 }}
+            onPress={() =>
+              router.navigate(`/came-up?kind=longer&step=${encodeURIComponent(step.id)}`)
+            }
+          />
+        ) : (
           <PlainButton
             title="Begin"
             label={`Begin: ${step.title}, ${piece.name}`}

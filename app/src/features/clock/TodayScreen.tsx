@@ -161,6 +161,7 @@ export const TodayScreen = () => {
             ) : null;
           })}
           {inTurn.length > SHOWN ? <Small>And {inTurn.length - SHOWN} more.</Small> : null}
+          <PlainButton title="Something came up" onPress={() => router.navigate('/came-up')} />
         </View>
         <View style={{ gap: 8 }}>
           {drying.length > 0 ? <Label heading>Drying</Label> : null}

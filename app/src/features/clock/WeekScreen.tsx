@@ -1,12 +1,10 @@
 import { ticketNumber } from '@obrik/core/ticket';
-import { showDuration } from '@obrik/core/units';
 import { CLOCK_WORDS } from '@obrik/core/words';
 import { addDays } from 'date-fns/addDays';
 import { startOfDay } from 'date-fns/startOfDay';
-import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
-import { becauseInWords, type ClockView, type Objective } from '@obrik/core/schedule';
+import type { Objective } from '@obrik/core/schedule';
 import { useKeys } from '@/features/shared/useKeys';
 import {
   Body,
@@ -14,23 +12,21 @@ import {
   Columns,
   Heading,
   Loading,
-  MainButton,
   Options,
   PlainButton,
   Screen,
   Small,
   Strong,
-  TitleRow,
   useWide,
 } from '@/ui/controls';
 import { ClockLanes } from '@/ui/drawings';
 import { useClock } from '@/workers/useClock';
+import { ChosenStep } from './ChosenStep';
 import { BY, keyOf, lanesOf, type By } from './lanes';
-import { stepAddress } from './step';
-import { dayOf, timeOf } from './times';
+import { dayOf } from './times';
+import { useHeld, useTryOut } from './useTryOut';
 import { WhatIfs } from './WhatIfs';
 
-const DAY = 24 * 60;
 /** How much of the plan is seen at once, days. */
 const ZOOMS = [1, 2, 4, 7, 14, 28] as const;
 /** A step is put off by so much, minutes. */
@@ -47,29 +43,17 @@ const OBJECTIVES_IN_WORDS: readonly { readonly value: Objective; readonly title:
 const midnight = (minute: number, days = 0): number =>
   addDays(startOfDay(new Date(minute * MS)), days).getTime() / MS;
 
-/** What another plan moves, piece by piece. */
-const pushed = (before: ClockView, after: ClockView): readonly string[] =>
-  after.timetable.done.flatMap(({ pieceId, at }) => {
-    const old = before.timetable.done.find((it) => it.pieceId === pieceId)?.at ?? null;
-    const name = after.timetable.entries.find((it) => it.pieceId === pieceId)?.name ?? '';
-    if (at === null || old === null || Math.abs(at - old) < 30) return [];
-    return [
-      `${name}: ${dayOf(old)} becomes ${dayOf(at)} (${at > old ? '+' : '−'}${showDuration(Math.abs(at - old))})`,
-    ];
-  });
-
 /** The week of the shop: lanes by piece, person or place, with what each step waits for. */
 export const WeekScreen = () => {
-  const router = useRouter();
   const wide = useWide();
   const [by, setBy] = useState<By>('piece');
   const [objective, setObjective] = useState<Objective>('finish');
-  const [held, setHeld] = useState<ReadonlyMap<string, number>>(new Map());
-  const { view, atWork, pieces, shop, now, busy } = useClock(objective, held);
+  const moved = useHeld();
+  const { view, atWork, pieces, shop, now, busy } = useClock(objective, moved.held);
+  const tryOut = useTryOut(moved, view, now);
   const [zoom, setZoom] = useState(wide ? 2 : 0);
   const [day, setDay] = useState(0);
   const [chosenKey, setChosen] = useState<string>();
-  const [before, setBefore] = useState<ClockView>();
   const numberOf = useMemo(() => {
     const numbers = new Map(atWork?.map((it) => [it.piece.id, ticketNumber(it.number)]));
     return (id: string) => numbers.get(id) ?? '';
@@ -79,15 +63,11 @@ export const WeekScreen = () => {
   const first = entries.find((it) => !it.running) ?? entries[0];
   const chosen = entries.find((it) => keyOf(it) === chosenKey) ?? first;
   const move = (minutes: number) => {
-    if (!chosen || chosen.running || !view) return;
-    if (!before) setBefore(view);
-    const next = new Map(held);
-    const at = chosen.start + minutes;
-    if (at <= now) next.delete(keyOf(chosen));
-    else next.set(keyOf(chosen), at);
+    if (!chosen) return;
     setChosen(keyOf(chosen));
-    setHeld(next);
+    tryOut.move(chosen, minutes);
   };
+  const zoomBy = (by: 1 | -1) => setZoom((it) => Math.max(0, Math.min(ZOOMS.length - 1, it + by)));
   const step = (by: 1 | -1) =>
     // Pressed again before it is drawn, it goes on from where it is by then.
     setChosen((key) => {
@@ -101,8 +81,8 @@ export const WeekScreen = () => {
       ArrowLeft: () => move(-PUSH),
       ArrowDown: () => step(1),
       ArrowUp: () => step(-1),
-      '+': () => setZoom(Math.max(0, zoom - 1)),
-      '-': () => setZoom(Math.min(ZOOMS.length - 1, zoom + 1)),
+      '+': () => zoomBy(-1),
+      '-': () => zoomBy(1),
     },
     'Up and down choose a step, left and right put it an hour earlier or later, + and − zoom.',
   );
@@ -121,7 +101,6 @@ export const WeekScreen = () => {
     const at = midnight(now, day + index);
     return { at, text: shown > 7 && index % 2 === 1 ? '' : dayOf(at).replace(/ \w+$/, '') };
   });
-  const moves = before && held.size > 0 ? pushed(before, view) : [];
   return (
     <Screen>
       <Heading>The week</Heading>
@@ -132,13 +111,13 @@ export const WeekScreen = () => {
             title="−"
             label="Show more days"
             disabled={zoom === ZOOMS.length - 1}
-            onPress={() => setZoom(zoom + 1)}
+            onPress={() => zoomBy(1)}
           />
           <PlainButton
             title="+"
             label="Show fewer days"
             disabled={zoom === 0}
-            onPress={() => setZoom(zoom - 1)}
+            onPress={() => zoomBy(-1)}
           />
           <PlainButton
             title="‹"
@@ -156,59 +135,35 @@ export const WeekScreen = () => {
         now={now}
         open={view.open}
         unfit={view.airs[0]?.unfit ?? []}
+        pace={(view.airs[0]?.paces ?? []).map((it) => ({
+          ...it,
+          text: it.slower === null ? '–' : `${it.slower.toFixed(1)} ×`,
+        }))}
         days={days}
         chosen={chosen ? keyOf(chosen) : undefined}
         onChoose={setChosen}
+        onGrab={(keys) => {
+          setChosen(keys[0]);
+          tryOut.grab(keys);
+        }}
+        onDrag={tryOut.drag}
+        onZoom={zoomBy}
         wide={wide}
       />
-      {(view.airs[0]?.unfit.length ?? 0) > 0 ? (
-        <Small>Red over the days: air that bears no usual coat.</Small>
-      ) : null}
+      <Small>
+        Air of {view.airs[0]?.name}: 2.0 × means that water-based coats take twice as long as the
+        tin says; hatched in red, it bears none.
+      </Small>
       <Columns count={3}>
         {chosen ? (
-          <Card style={{ gap: 6 }} edge="amber">
-            <TitleRow
-              title={chosen.operation.title}
-              figure={`${timeOf(chosen.start, now)}, ${showDuration(chosen.minutes)}`}
-            />
-            <Small>
-              {numberOf(chosen.pieceId)} {chosen.name}
-            </Small>
-            <Body>{becauseInWords(chosen.because)}</Body>
-            {chosen.scuff > 0 ? <Body>{CLOCK_WORDS.scuff(showDuration(chosen.scuff))}</Body> : null}
-            <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-              <MainButton
-                title="Open it"
-                label={`Open ${chosen.operation.title}, ${chosen.name}`}
-                onPress={() => router.navigate(stepAddress(chosen.pieceId, chosen.operation.id))}
-              />
-              <PlainButton
-                title="An hour later"
-                disabled={chosen.running}
-                onPress={() => move(PUSH)}
-              />
-              <PlainButton
-                title="A day later"
-                disabled={chosen.running}
-                onPress={() => move(DAY)}
-              />
-            </View>
-            {held.size > 0 ? (
-              <>
-                <Strong>{moves.length === 0 ? 'That pushes nothing.' : 'That moves:'}</Strong>
-                {moves.map((it) => (
-                  <Body key={it}>{it}</Body>
-                ))}
-                <PlainButton
-                  title="Back to the plan"
-                  onPress={() => {
-                    setBefore(undefined);
-                    setHeld(new Map());
-                  }}
-                />
-              </>
-            ) : null}
-          </Card>
+          <ChosenStep
+            it={chosen}
+            piece={pieces.find(({ id }) => id === chosen.pieceId)}
+            number={numberOf(chosen.pieceId)}
+            view={view}
+            now={now}
+            tryOut={tryOut}
+          />
         ) : null}
         <WhatIfs pieces={pieces} shop={shop} now={now} />
         <Card style={{ gap: 8 }}>

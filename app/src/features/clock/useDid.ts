@@ -36,6 +36,7 @@ export const useDid = (): ((
             begun?.startedAt ??
             new Date(now.getTime() - (what === 'done' ? step.minutes * MS : 0)).toISOString(),
           endedAt: what === 'done' ? now.toISOString() : null,
+          expectedEnd: null,
           by: '',
           spaceId: begun?.spaceId ?? space?.id ?? null,
           effect: effectOf(it),

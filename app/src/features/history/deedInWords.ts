@@ -29,6 +29,7 @@ const SETTINGS: Readonly<Record<string, string>> = {
   leadCutoffYear: 'lead year',
   airCelsius: 'temperature',
   airHumidity: 'humidity',
+  airReadAt: 'when the air was read',
   schools: 'ways of working',
   tools: 'tools',
   timeZone: 'time zone',
@@ -92,6 +93,12 @@ export const deedInWords = (it: Deed, { units, surfaceName }: DeedContext): stri
       const names = [...new Set(it.done.flatMap((one) => one.surfaceIds))].map(surfaceName);
       const ended = it.done.every((one) => one.endedAt !== null);
       return `${ended ? 'Done' : 'Begun'}: ${titles} (${names.join(', ')})`;
+    }
+    case 'putOff': {
+      const until = it.putOff[0]?.until;
+      return until === undefined
+        ? 'Nothing is put off any more'
+        : `Put off until ${until.slice(0, 16).replace('T', ' ')}${it.putOff[0]?.why === 'material' ? ': material missing' : ''}`;
     }
     case 'work': {
       const schools = Object.keys(it.schools).map((one) => SCHOOLS.get(one as School).label);

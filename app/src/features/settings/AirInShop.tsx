@@ -5,10 +5,10 @@ import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { View } from 'react-native';
 import { z } from 'zod';
-import { useReadMeterMutation } from '@/api/api';
-import { failureOf } from '@/api/failure';
+import { shopNow } from '@/device';
 import { MeterButton } from '@/features/shared/MeterButton';
 import { typedFigure } from '@/features/shared/typed';
+import { useHygrometer } from '@/features/shared/useHygrometer';
 import { Body, Card, Label, MainButton } from '@/ui/controls';
 import { Field } from '@/ui/forms';
 
@@ -49,20 +49,13 @@ export const AirInShop = ({
   const us = shop.units === 'us';
   const [resolver] = useState(() => zodResolver(airForm(us)));
   const { control, handleSubmit, reset } = useForm({ resolver, defaultValues: asTyped(shop, us) });
-  const [meterSays, setMeterSays] = useState<string>();
-  const [readMeter, { isLoading }] = useReadMeterMutation();
-  const submit = handleSubmit((air) => onStore({ ...shop, ...air }));
+  const { readAir, busy, says } = useHygrometer();
+  const submit = handleSubmit((air) =>
+    onStore({ ...shop, ...air, airReadAt: shopNow().toISOString() }),
+  );
   const takeReading = async () => {
-    const result = await readMeter({ deviceId: 'thermo-hygrometer' });
-    if (result.error) return setMeterSays(failureOf(result.error).text);
-    const of = (quantity: string) =>
-      result.data.shown.find((it) => it.quantity === quantity)?.value ?? NaN;
-    reset(asTyped({ airCelsius: of('temperature'), airHumidity: of('humidity') }, us));
-    setMeterSays(
-      result.data.simulated
-        ? 'Read off the simulated meter: nothing was measured. Store it if you like.'
-        : 'Read off the meter. Store it.',
-    );
+    const air = await readAir();
+    if (air) reset(asTyped({ airCelsius: air.celsius, airHumidity: air.humidity }, us));
   };
   const atRest = equilibriumMoisture({ celsius: shop.airCelsius, humidity: shop.airHumidity });
   return (
@@ -83,8 +76,8 @@ export const AirInShop = ({
       </View>
       <MeterButton
         label="Read the thermometer and hygrometer"
-        busy={isLoading}
-        says={meterSays}
+        busy={busy}
+        says={says}
         onPress={() => void takeReading()}
       />
       <Body>Wood at rest in this air holds {atRest.toFixed(1)} % of moisture.</Body>

@@ -1,9 +1,10 @@
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { Pressable, View, type GestureResponderEvent } from 'react-native';
 import Svg, { Defs, G, Line, Path, Pattern, Rect, Text as SvgText } from 'react-native-svg';
 import { FONTS, usePalette } from '../theme';
 import { sittingsOf, type LaneBlock, type Stretch } from './sittings';
 import { tapPoint } from './tapPoint';
+import { useDragAndPinch } from './useDragAndPinch';
 
 export interface Lane {
   readonly key: string;
@@ -21,15 +22,27 @@ interface ClockLanesProps {
   readonly open: readonly Stretch[];
   /** When the air bears no usual coat. */
   readonly unfit: readonly Stretch[];
+  /** How long coats take in it, over the time on the label; null where they never dry. */
+  readonly pace: readonly (Stretch & { readonly text: string })[];
   /** Beginnings of days, with their names. */
   readonly days: readonly { readonly at: number; readonly text: string }[];
   readonly chosen: string | undefined;
   readonly onChoose: (key: string) => void;
+  /** A sitting is taken hold of: its steps. */
+  readonly onGrab: (keys: readonly string[]) => void;
+  /** It is dragged, by so many minutes so far. */
+  readonly onDrag: (keys: readonly string[], minutes: number) => void;
+  /** Two fingers ask for fewer days (−1), or more (1). */
+  readonly onZoom: (by: 1 | -1) => void;
   readonly wide: boolean;
 }
 
 const HEAD = 26;
 const BLOCK = 30;
+/** The lane of the air. */
+const AIR = 44;
+/** A drag goes in steps of so much, minutes. */
+const SNAP = 15;
 /** Letters that fit into so many px, roughly. */
 const LETTER = 6.6;
 
@@ -41,12 +54,17 @@ const shortened = (text: string, width: number): string => {
   return text.length <= room ? text : `${text.slice(0, Math.max(1, room - 1))}…`;
 };
 
+/** A finger takes a block that is so near, px. */
+const TOUCH = 14;
+
 /** Windows longer than this press on nobody, minutes. */
 const SHORT_WINDOW = 36 * 60;
 
 /**
  * Work and waits over time: a lane for each piece, person or place. Blocks are work; hatched is too
- * early, amber the window; shaded are the hours in which nobody works; a heavy line is now.
+ * early, amber the window; shaded are the hours in which nobody works; a heavy line is now. Below is
+ * the air: how long coats take in it, and hatched in red when it bears none. A sitting is dragged
+ * with one finger, two zoom.
  */
 export const ClockLanes = ({
   lanes,
@@ -55,9 +73,13 @@ export const ClockLanes = ({
   now,
   open,
   unfit,
+  pace,
   days,
   chosen,
   onChoose,
+  onGrab,
+  onDrag,
+  onZoom,
   wide,
 }: ClockLanesProps) => {
   const palette = usePalette();
@@ -65,7 +87,8 @@ export const ClockLanes = ({
   const names = wide ? 150 : 0;
   const lane = wide ? 72 : 84;
   const top = wide ? 10 : 28;
-  const height = HEAD + lanes.length * lane;
+  const lanesEnd = HEAD + lanes.length * lane;
+  const height = lanesEnd + AIR;
   const x = (at: number): number =>
     names + Math.max(0, Math.min(1, (at - from) / (to - from))) * (width - names);
   const seen = <T extends Stretch>(list: readonly T[]): readonly T[] =>
@@ -94,12 +117,41 @@ export const ClockLanes = ({
     free = Math.max(free, it.to);
   }
   if (free < to) off.push({ from: free, to });
+  const dragged = useRef<{ readonly keys: readonly string[]; readonly minutes: number }>(undefined);
+  const perPx = (to - from) / Math.max(1, width - names);
+  const sittingAt = (px: number, py: number): readonly string[] => {
+    const of = lanes[Math.floor((py - HEAD) / lane)];
+    const at = from + (px - names) * perPx;
+    return (
+      sittingsOf(of?.blocks ?? [], from, to, perPx).find(
+        (it) => !it.running && it.from - TOUCH * perPx <= at && at <= it.to + TOUCH * perPx,
+      )?.keys ?? []
+    );
+  };
+  const ref = useDragAndPinch({
+    onGrab: (px, py) => {
+      const keys = sittingAt(px, py);
+      dragged.current = { keys, minutes: 0 };
+      if (keys.length > 0) onGrab(keys);
+    },
+    onDrag: (dx) => {
+      const { keys, minutes } = dragged.current ?? { keys: [], minutes: 0 };
+      const next = Math.round((dx * perPx) / SNAP) * SNAP;
+      if (keys.length === 0 || next === minutes) return;
+      dragged.current = { keys, minutes: next };
+      onDrag(keys, next);
+    },
+    onZoom,
+  });
   return (
-    <View onLayout={(event) => setWidth(event.nativeEvent.layout.width)}>
+    <View ref={ref} onLayout={(event) => setWidth(event.nativeEvent.layout.width)}>
       <Svg width={width} height={height} aria-hidden>
         <Defs>
           <Pattern id="lane-early" width={8} height={8} patternUnits="userSpaceOnUse">
             <Path d="M-2 10 L10 -2" stroke={palette.ink2} strokeWidth={1.2} />
+          </Pattern>
+          <Pattern id="lane-unfit" width={8} height={8} patternUnits="userSpaceOnUse">
+            <Path d="M-2 10 L10 -2" stroke={palette.vermilion} strokeWidth={2} />
           </Pattern>
         </Defs>
         {off.map((it) => (
@@ -117,11 +169,35 @@ export const ClockLanes = ({
           <Rect
             key={it.from}
             x={x(it.from)}
-            y={HEAD - 4}
+            y={lanesEnd + 26}
             width={Math.max(0, x(it.to) - x(it.from))}
-            height={4}
-            fill={palette.vermilion}
+            height={10}
+            fill="url(#lane-unfit)"
           />
+        ))}
+        <Line x1={0} x2={width} y1={lanesEnd} y2={lanesEnd} stroke={palette.line} />
+        {wide ? (
+          <SvgText
+            x={2}
+            y={lanesEnd + 24}
+            fontFamily={FONTS.headBold}
+            fontSize={16}
+            fill={palette.ink}
+          >
+            Air
+          </SvgText>
+        ) : null}
+        {seen(pace).map((it) => (
+          <SvgText
+            key={it.from}
+            x={x(it.from) + 3}
+            y={lanesEnd + 18}
+            fontFamily={FONTS.head}
+            fontSize={14}
+            fill={palette.ink2}
+          >
+            {x(it.to) - x(it.from) > it.text.length * LETTER ? it.text : ''}
+          </SvgText>
         ))}
         {days
           .filter((it) => it.at >= from - 720 && it.at < to)

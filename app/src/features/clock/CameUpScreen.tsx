@@ -1,0 +1,185 @@
+import { recordedFor, type Upset } from '@obrik/core/schedule';
+import { nanoid } from '@reduxjs/toolkit';
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
+import { useDeeds } from '@/api/usePiece';
+import { MeterButton } from '@/features/shared/MeterButton';
+import { useHygrometer } from '@/features/shared/useHygrometer';
+import {
+  Body,
+  Heading,
+  Label,
+  Loading,
+  MainButton,
+  Options,
+  PlainButton,
+  Screen,
+} from '@/ui/controls';
+import { Stepper } from '@/ui/forms';
+import { useClock, useWhatItDoes } from '@/workers/useClock';
+import { keyOf } from './lanes';
+import { KINDS, LASTS, LONGER, needingMaterial, runningIn, upsetOf, type Kind } from './upsets';
+import { WhatChanges } from './WhatChanges';
+
+const DAMP_STEP = 5;
+
+/** Something came up: what it changes is seen before it is taken. */
+export const CameUpScreen = () => {
+  const router = useRouter();
+  const put = useDeeds();
+  const asked = useLocalSearchParams<{ kind?: Kind; step?: string }>();
+  const { view, pieces, shop, now } = useClock();
+  const [kind, setKind] = useState<Kind | undefined>(asked.kind);
+  const [stepKey, setStep] = useState<string>();
+  const [personId, setPerson] = useState<string>();
+  const [minutes, setMinutes] = useState('60');
+  const [days, setDays] = useState('1');
+  const [typedAir, setAir] = useState<{ celsius: number; humidity: number }>();
+  const { readAir, busy, says } = useHygrometer();
+  const us = shop.units === 'us';
+  const [id] = useState(nanoid);
+  // The plan goes on in the background: what is looked at here stays as it was chosen.
+  const [begun] = useState(now);
+  const steps = useMemo(() => {
+    if (!view || !pieces) return [];
+    if (kind === 'longer') return runningIn(view, pieces);
+    return kind === 'material' ? needingMaterial(view, asked.step) : [];
+  }, [view, pieces, kind, asked.step]);
+  const firstAir = view?.airs[0]?.air;
+  const air = typedAir ?? {
+    celsius: Math.round(firstAir?.celsius ?? 18),
+    humidity: Math.round(firstAir?.humidity ?? 55),
+  };
+  const step =
+    steps.find((it) => keyOf(it) === stepKey) ??
+    steps.find((it) => it.operation.id === asked.step) ??
+    (steps.length === 1 ? steps[0] : undefined);
+  const person = personId ?? (shop.people.length === 1 ? shop.people[0]?.id : undefined);
+  const made = upsetOf(
+    {
+      kind,
+      step,
+      personId: person,
+      minutes: Number(minutes),
+      days: Number(days),
+      air,
+    },
+    shop,
+    begun,
+    id,
+  );
+  const told = JSON.stringify(made);
+  const upset = useMemo(() => (told ? (JSON.parse(told) as Upset) : undefined), [told]);
+  const does = useWhatItDoes(upset, pieces, shop);
+  if (!view || !pieces) {
+    return (
+      <Screen narrow>
+        <Heading>Something came up</Heading>
+        <Loading what="the plan" />
+      </Screen>
+    );
+  }
+  const take = async () => {
+    if (!upset) return;
+    for (const it of recordedFor(upset, pieces, shop)) {
+      const safe =
+        it.pieceId === null
+          ? await put(null, [{ kind: 'shopSet', settings: it.settings }], 'Planned with it.')
+          : await put(it.pieceId, [it.change], 'Planned with it.');
+      if (!safe) return;
+    }
+    router.navigate('/today');
+  };
+  return (
+    <Screen
+      narrow
+      foot={
+        <View style={{ flexDirection: 'row', gap: 8 }}>
+          <MainButton
+            title="Plan with it"
+            disabled={!upset || !does}
+            style={{ flex: 1 }}
+            onPress={() => void take()}
+          />
+          <PlainButton title="Leave it" style={{ flex: 1 }} onPress={() => router.back()} />
+        </View>
+      }
+    >
+      <Heading>Something came up</Heading>
+      <Options label="What came up" options={KINDS} chosen={kind} onChoose={setKind} />
+      {kind === 'longer' && steps.length === 0 ? (
+        <Body>Nothing is under way. Begin a step first; what is not begun is put off instead.</Body>
+      ) : null}
+      {kind === 'material' && steps.length === 0 ? (
+        <Body>No step that is planned needs material.</Body>
+      ) : null}
+      {steps.length > 0 ? (
+        <>
+          <Label heading>Which step?</Label>
+          <Options
+            label="Which step"
+            options={steps.map((it) => ({
+              value: keyOf(it),
+              title: `${it.name}: ${it.operation.title}${
+                kind === 'material' ? ` (${it.operation.materials.slice(0, 2).join(', ')})` : ''
+              }`,
+            }))}
+            chosen={step ? keyOf(step) : undefined}
+            onChoose={setStep}
+          />
+        </>
+      ) : null}
+      {kind === 'away' ? (
+        <>
+          <Label heading>Who?</Label>
+          <Options
+            label="Who is away"
+            options={shop.people.map((it) => ({ value: it.id, title: it.name }))}
+            chosen={person}
+            onChoose={setPerson}
+          />
+        </>
+      ) : null}
+      {kind === 'longer' && step ? (
+        <Options label="How much longer" options={LONGER} chosen={minutes} onChoose={setMinutes} />
+      ) : null}
+      {(kind === 'away' && person !== undefined) || (kind === 'material' && step) ? (
+        <>
+          <Label heading>For how long?</Label>
+          <Options label="For how long" options={LASTS} chosen={days} onChoose={setDays} />
+        </>
+      ) : null}
+      {kind === 'air' ? (
+        <View style={{ gap: 8 }}>
+          <Stepper
+            label={us ? '°F in the shop' : '°C in the shop'}
+            value={Math.round(us ? air.celsius * 1.8 + 32 : air.celsius)}
+            least={-20}
+            most={us ? 120 : 50}
+            onChange={(typed) => setAir({ ...air, celsius: us ? (typed - 32) / 1.8 : typed })}
+          />
+          <Stepper
+            label="% humidity"
+            value={Math.round(air.humidity)}
+            least={5}
+            most={99}
+            step={DAMP_STEP}
+            onChange={(humidity) => setAir({ ...air, humidity })}
+          />
+          <MeterButton
+            label="Read the thermometer and hygrometer"
+            busy={busy}
+            says={says}
+            onPress={() =>
+              void readAir().then((read) => {
+                if (read) setAir(read);
+              })
+            }
+          />
+        </View>
+      ) : null}
+      {upset ? <WhatChanges does={does} now={now} /> : null}
+    </Screen>
+  );
+};
