@@ -38,7 +38,7 @@ const clock = {
     told: (view: ClockView, isLast: boolean) => void,
   ): Promise<void> {
     const token = ++asked;
-    const bench = benchOf(pieces, shop);
+    const bench = benchOf(pieces, shop, now);
     await pause();
     if (token !== asked) return;
     const begun = performance.now();

@@ -69,10 +69,10 @@ const remembering = <T>(reckon: (surfaceId: string) => T): ((surfaceId: string) 
   };
 };
 
-const makeCase = (piece: Piece, shop: Shop): Case => {
+const makeCase = (piece: Piece, shop: Shop, hardened: readonly string[]): Case => {
   const beliefs = lazily(() => inspectPiece(piece, shop));
   const looks = lazily(() => beliefs().map(stateOf));
-  const whole = lazily((): Whole => wholeFor(piece, shop, { known: beliefs() }));
+  const whole = lazily((): Whole => wholeFor(piece, shop, { known: beliefs(), hardened }));
   const route = lazily(() => routeInDialect(routeOf(whole()), shop.units));
   const stacks = lazily(() => stacksAlong(whole().now, route()));
   const careSheet = lazily(() => inDialect(careSheetFor(whole(), route()), shop.units));
@@ -117,16 +117,20 @@ const makeCase = (piece: Piece, shop: Shop): Case => {
   };
 };
 
-const CASES = new WeakMap<Piece, WeakMap<Shop, Case>>();
+const CASES = new WeakMap<Piece, WeakMap<Shop, Map<string, Case>>>();
 
 /**
  * The one view of a piece in a shop that all screens share. The same piece and shop, by identity,
  * give the same case; it is forgotten with them.
+ * @param hardened surfaces whose last coat is past its window for the next, by the clock
  */
-export const caseOf = (piece: Piece, shop: Shop): Case => {
-  const byShop = CASES.get(piece) ?? new WeakMap<Shop, Case>();
+export const caseOf = (piece: Piece, shop: Shop, hardened: readonly string[] = []): Case => {
+  const byShop = CASES.get(piece) ?? new WeakMap<Shop, Map<string, Case>>();
   CASES.set(piece, byShop);
-  const known = byShop.get(shop) ?? makeCase(piece, shop);
-  byShop.set(shop, known);
+  const byTime = byShop.get(shop) ?? new Map<string, Case>();
+  byShop.set(shop, byTime);
+  const key = [...hardened].sort().join();
+  const known = byTime.get(key) ?? makeCase(piece, shop, hardened);
+  byTime.set(key, known);
   return known;
 };

@@ -44,6 +44,7 @@ export const surfaceAsFound = (it: SurfaceBeliefs, substrate: Substrate): Surfac
     ...oldLayers(it),
   ],
   dulled: false,
+  hardened: false,
   dusty: false,
   alkaline: false,
   sandedTo: null,

@@ -21,6 +21,8 @@ export interface Given {
   readonly known?: readonly SurfaceBeliefs[];
   /** What the piece is like now; as the work on record left it where left out. */
   readonly state?: PieceState;
+  /** Surfaces whose last coat is past its window for the next: time and air have done that, no task. */
+  readonly hardened?: readonly string[];
 }
 
 /** What a piece is like after the work that is on record; work under way has not done it yet. */
@@ -33,11 +35,26 @@ const afterWork = (piece: Piece, found: PieceState): PieceState =>
     return advance(state, { ...done, surfaceIds });
   }, found);
 
+/** Coats that are past their window, and not dulled since. */
+const withHardened = (state: PieceState, ids: readonly string[]): PieceState =>
+  ids.length === 0
+    ? state
+    : {
+        ...state,
+        surfaces: Object.fromEntries(
+          Object.entries(state.surfaces).map(([id, it]) => [
+            id,
+            ids.includes(id) && !it.dulled ? { ...it, hardened: true } : it,
+          ]),
+        ),
+      };
+
 /** The piece as its rules see it: surfaces with their aims and states, and what is refused. */
 export const wholeFor = (piece: Piece, shop: Shop, given: Given = {}): Whole => {
   if (given.state || piece.done.length === 0) return wholeOfState(piece, shop, given);
   const found = wholeOfState(piece, shop, given).now;
-  return wholeOfState(piece, shop, { ...given, state: afterWork(piece, found) });
+  const state = withHardened(afterWork(piece, found), given.hardened ?? []);
+  return wholeOfState(piece, shop, { ...given, state });
 };
 
 const wholeOfState = (piece: Piece, shop: Shop, { known, state }: Given): Whole => {

@@ -13,13 +13,13 @@ import {
   type Minute,
   type Misfit,
 } from '../climate';
-import { caseOf } from '../case';
 import type { Piece, Shop, Space } from '../piece';
 import type { Operation } from '../route';
 import { USUAL } from './airAhead';
 import { fitHours } from './airs';
 import { both, either, without, type Span } from './calendar';
 import { dryingNow, type Drying } from './drying';
+import { caseAt } from './hardened';
 import { clockDays, hoursOf } from './hours';
 import type { OnBench } from './fromRoutes';
 import { chanceBy, doneBy, livedThrough } from './promise';
@@ -77,10 +77,10 @@ export interface ClockView {
 }
 
 /** Pieces with their routes, those that are put away left out. */
-export const benchOf = (pieces: readonly Piece[], shop: Shop): readonly OnBench[] =>
+export const benchOf = (pieces: readonly Piece[], shop: Shop, now: Minute): readonly OnBench[] =>
   pieces
     .filter((it) => !it.archived)
-    .map((piece) => ({ piece, route: caseOf(piece, shop).route }))
+    .map((piece) => ({ piece, route: caseAt(piece, shop, now).route }))
     .filter(({ piece, route }) => route.operations.length > 0 || piece.done.length > 0);
 
 const HOURS_AHEAD = 48;

@@ -34,7 +34,7 @@ export const whatItDoes = (
   now: Minute,
 ): WhatItDoes => {
   const plan = (of: { readonly pieces: readonly Piece[]; readonly shop: Shop }): ShopPlan =>
-    planShop(benchOf(of.pieces, of.shop), of.shop, now, {
+    planShop(benchOf(of.pieces, of.shop, now), of.shop, now, {
       objective: 'finish',
       seed: 1,
       rounds: ROUNDS,

@@ -62,6 +62,7 @@ export {
   type Timetable,
 } from './timetable';
 export { withScuffs } from './scuffs';
+export { caseAt, hardenedOn } from './hardened';
 export { dryingNow, type Drying } from './drying';
 export { planShop, planningShop, type Asked, type ShopPlan } from './shopPlan';
 export { readyNow, type Ready } from './today';

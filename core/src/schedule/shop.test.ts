@@ -4,9 +4,11 @@ import { effectOf, type Task } from '../work';
 import { painted, pieceOf } from '../testing/pieces';
 import { planFaults } from '../testing/planFaults';
 import {
+  caseAt,
   clockDays,
   doneBy,
   dryingNow,
+  hardenedOn,
   hoursOf,
   livedThrough,
   minuteOn,
@@ -253,5 +255,48 @@ describe('a promise', () => {
       expect(kept).toBeGreaterThanOrEqual(0.87);
       expect(kept).toBeLessThanOrEqual(0.93);
     }
+  });
+});
+
+describe('a window that has closed', () => {
+  const shop = shopOf();
+  const evening = MONDAY + 12 * 60;
+  const oneCoat = upToPaint(table('a'), shop, evening);
+  const wet = ['apron', 'legs', 'top'];
+
+  it('is no matter while it is open; past it the planner puts a scuff before the next coat, once', () => {
+    // The enamel may be recoated for a week by its label, at 23 °C; this shop is at 20.
+    expect(hardenedOn(oneCoat, shop, evening + 24 * 60)).toEqual([]);
+    expect([...hardenedOn(oneCoat, shop, evening + 20 * 24 * 60)].sort()).toEqual(wet);
+    const before = caseAt(oneCoat, shop, evening + 24 * 60).route.tasks.map((it) => it.key);
+    const { tasks } = caseAt(oneCoat, shop, evening + 20 * 24 * 60).route;
+    for (const id of wet) {
+      const own = tasks.filter((it) => it.surfaceIds.includes(id));
+      const coat = own.findIndex((it) => it.traits.lays?.series === 'paint');
+      const scuffs = own.slice(0, coat).filter((it) => it.traits.face === 'dulled');
+      expect(scuffs).toHaveLength(1);
+      expect(scuffs[0]?.reason.text).toMatch(/window .* has closed/);
+    }
+    const more = tasks.map((it) => it.key).filter((it) => !before.includes(it));
+    expect(more).toHaveLength(wet.length);
+  });
+
+  it('once it is scuffed it is not asked for again, and nothing is scuffed twice by the clock', () => {
+    const late = evening + 20 * 24 * 60;
+    const { tasks } = caseAt(oneCoat, shop, late).route;
+    const scuffs = tasks.filter((it) => it.reason.text.includes('has closed'));
+    const scuffed: Piece = {
+      ...oneCoat,
+      done: [...oneCoat.done, ...scuffs.map((it) => did(it, late))],
+    };
+    expect(hardenedOn(scuffed, shop, late + 10)).toEqual([]);
+    const keys = caseAt(scuffed, shop, late + 10).route.tasks.map((it) => it.key);
+    // The law of the planner: what is left is the rest.
+    expect(keys).toEqual(
+      tasks.map((it) => it.key).filter((it) => !scuffs.some((one) => one.key === it)),
+    );
+    const bench = [{ piece: oneCoat, route: caseAt(oneCoat, shop, late).route }];
+    const { timetable } = planShop(bench, shop, late, ASKED);
+    expect(timetable.entries.reduce((sum, it) => sum + it.scuff, 0)).toBe(0);
   });
 });

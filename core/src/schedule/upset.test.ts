@@ -40,7 +40,7 @@ const table = (id: string): Piece => ({
 });
 const pieces = [table('a'), table('b')];
 const planOf = (of: { readonly pieces: readonly Piece[]; readonly shop: Shop }) =>
-  planShop(benchOf(of.pieces, of.shop), of.shop, NOW, ASKED).timetable;
+  planShop(benchOf(of.pieces, of.shop, NOW), of.shop, NOW, ASKED).timetable;
 const withUpset = (it: Upset, of = { pieces: pieces as readonly Piece[], shop }) =>
   upsetBy(recordedFor(it, of.pieces, of.shop), of.pieces, of.shop);
 

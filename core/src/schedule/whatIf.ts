@@ -70,8 +70,8 @@ export const whatTheyBring = (
   now: Minute,
 ): readonly WhatItBrings[] => {
   const finishIn = (it: Shop): Minute =>
-    planShop(benchOf(pieces, it), it, now, { objective: 'finish', seed: 1, rounds: ROUNDS }).answer
-      .outcome.finish;
+    planShop(benchOf(pieces, it, now), it, now, { objective: 'finish', seed: 1, rounds: ROUNDS })
+      .answer.outcome.finish;
   const before = finishIn(shop);
   return WHAT_IFS.flatMap((kind) => {
     const other = otherwise(shop, kind);

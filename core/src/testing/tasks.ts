@@ -70,6 +70,7 @@ export const LACQUERED: SurfaceState = {
     foundLayer({ of: 'old', id: 'lacquer' }, 40),
   ],
   dulled: false,
+  hardened: false,
   dusty: false,
   alkaline: false,
   sandedTo: null,

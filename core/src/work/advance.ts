@@ -31,6 +31,7 @@ const faced = (it: SurfaceState, face: Face | null, taskKey: string): SurfaceSta
         ...it,
         layers: it.layers.filter(isSubstrate),
         dulled: true,
+        hardened: false,
         sandedTo: null,
         met: it.met.filter((one) => !LOST_WITH_THE_FILM.includes(one)),
       };
@@ -44,9 +45,10 @@ const faced = (it: SurfaceState, face: Face | null, taskKey: string): SurfaceSta
           { ...foundLayer({ of: 'substrate', id: 'veneerCore' }, NEW_VENEER_UM.value), taskKey },
         ],
         dulled: true,
+        hardened: false,
       };
     case 'dulled':
-      return { ...it, dulled: true };
+      return { ...it, dulled: true, hardened: false };
     case null:
       return it;
   }
@@ -60,11 +62,11 @@ const coated = (it: SurfaceState, coat: Coat, taskKey: string): SurfaceState => 
     layer: { of: 'coat', id: coat.coating },
     um: dryFilmUm(COATINGS.get(coat.coating)),
     meets,
-    holds: meets.may === 'ok' || (meets.may === 'scuff' && it.dulled),
+    holds: !it.hardened && (meets.may === 'ok' || (meets.may === 'scuff' && it.dulled)),
     coat,
     taskKey,
   };
-  return { ...it, layers: [...it.layers, layer], dulled: false, sandedTo: null };
+  return { ...it, layers: [...it.layers, layer], dulled: false, hardened: false, sandedTo: null };
 };
 
 const plus = <T>(list: readonly T[], more: readonly T[]): readonly T[] =>

@@ -24,6 +24,8 @@ export interface SurfaceState {
   /** Bottom up: the substrate, old layers, new coats. */
   readonly layers: readonly FaceLayer[];
   readonly dulled: boolean;
+  /** The coat on top is so hard by now that the next one does not bite unless it is dulled. */
+  readonly hardened: boolean;
   readonly dusty: boolean;
   /** Wet with lye, and not yet neutralised. */
   readonly alkaline: boolean;

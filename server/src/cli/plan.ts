@@ -89,7 +89,8 @@ export const planCommand = (args: readonly string[]): Outcome => {
       rounds: ROUNDS,
       outdoor: outdoor?.value,
     } as const;
-    const plan = planShop(benchOf([piece], shop), shop, Math.floor(begins / MS), asked);
+    const now = Math.floor(begins / MS);
+    const plan = planShop(benchOf([piece], shop, now), shop, now, asked);
     return { code: 0, out: planAsText(plan, shop.timeZone), err: '' };
   }
   const route = planRoute(piece, shop);

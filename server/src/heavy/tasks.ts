@@ -26,7 +26,12 @@ export const TASKS = {
     now: number,
     asked: Parameters<typeof planShop>[3],
   ) => {
-    const { timetable, answer, bound, gap } = planShop(benchOf(pieces, shop), shop, now, asked);
+    const { timetable, answer, bound, gap } = planShop(
+      benchOf(pieces, shop, now),
+      shop,
+      now,
+      asked,
+    );
     const { finish, sessions } = answer.outcome;
     return { timetable, finish, sessions, bound: bound.finish, gap };
   },

@@ -1,6 +1,5 @@
-import { caseOf } from '@obrik/core/case';
 import type { DoneWork, Piece } from '@obrik/core/piece';
-import type { Step } from '@obrik/core/schedule';
+import { caseAt, type Step } from '@obrik/core/schedule';
 import { effectOf } from '@obrik/core/work';
 import { useCallback } from 'react';
 import { useChange, useShop } from '@/api/usePiece';
@@ -20,9 +19,9 @@ export const useDid = (): ((
   const change = useChange();
   return useCallback(
     async (piece, step, what) => {
-      const { tasks } = caseOf(piece, shop).route;
-      const own = tasks.filter((it) => step.taskKeys.includes(it.key));
       const now = shopNow();
+      const { tasks } = caseAt(piece, shop, now.getTime() / MS).route;
+      const own = tasks.filter((it) => step.taskKeys.includes(it.key));
       const open = underWay(piece, step);
       const [space] = shop.spaces;
       const done = own.map((it): DoneWork => {

@@ -7,6 +7,7 @@ import { grainCoat } from './block';
 import { waxLeft } from './clean';
 import { dullCoat, isSprayed, layCoat, sandBetween, sandedBetween, sandsEveryCoat } from './coat';
 import { onArea, papersFor } from './common';
+import { dullHardened } from './hardened';
 import { effectsOf, fillsGrain, paintPlanOf, stainsOf } from '../coloured';
 import { type SurfaceContext, areaOfFace, chanceOfAny, isDone } from '../context';
 import { isToBeDulledUnder, pendingOf } from '../finishing';
@@ -138,6 +139,8 @@ export const COLOUR_RULES: readonly Rule[] = [
     because: () => '',
     work: (s) => sandBetween(s, 'paint', PAPER_CHOICES.betweenPaint, 21),
   }),
+  dullHardened('seal', 'colour', PAPER_CHOICES.underClear, () => 5),
+  dullHardened('paint', 'colour', PAPER_CHOICES.betweenPaint, (nth) => 21 + 2 * (nth - 1)),
   surfaceRule({
     id: 'dull-under-the-effect',
     phase: 'colour',

@@ -13,6 +13,7 @@ import { repairOf } from '../repairs';
 import { surfaceRule, type Draft, type Rule } from '../rule';
 import { dullCoat, isFilm, layCoat, sandBetween, sandedBetween, sandsEveryCoat } from './coat';
 import { by, onArea, wait } from './common';
+import { dullHardened } from './hardened';
 import {
   type SurfaceContext,
   bearsAlcohol,
@@ -54,6 +55,7 @@ const placesTouchedIn = (s: SurfaceContext): number =>
 
 /** What shields the colour. */
 export const PROTECT_RULES: readonly Rule[] = [
+  dullHardened('clear', 'protect', PAPER_CHOICES.betweenClear, (nth) => 2 + 2 * (nth - 1)),
   surfaceRule({
     id: 'dull-under-the-topcoat',
     phase: 'protect',

@@ -77,6 +77,8 @@ export const dull = {
     `what was laid before stays below: P${grit} dulls it so that the new coats grip.`,
   becauseSmooth: (grit: number, of: Coating) =>
     `P${grit} takes the nibs off the ${label(of)}, and the next coat lies smoother.`,
+  becauseHardened: (grit: number, of: Coating) =>
+    `The window for the next coat has closed: P${grit} dulls the ${label(of)}, else the next coat does not bite.`,
   becauseGrain: (grit: number) => `P${grit} takes the filler off the face; only the pores keep it.`,
   how: (grit: number, wet: boolean, next: string, cloth: DustCloth): readonly string[] => [
     wet
