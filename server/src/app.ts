@@ -23,7 +23,7 @@ import { pairingEndpoints } from './routers/pairing';
 import { photoEndpoints } from './routers/photos';
 import { pieceEndpoints } from './routers/pieces';
 import { planEndpoints } from './routers/plans';
-import { scheduleEndpoints } from './routers/schedule';
+import { scheduleEndpoints, scheduleStream } from './routers/schedule';
 import { shopEndpoints } from './routers/shop';
 import { pairingCodes, type PairingCodes } from './pairing/codes';
 import { doorkeeper, pairedOnly } from './pairing/pairedOnly';
@@ -140,7 +140,7 @@ export const createApp = ({
     ...entryEndpoints({ ledger, news, now }),
     ...pieceEndpoints({ ledger, routes: routeStore(database), heavy, news, now }),
     ...planEndpoints({ ledger, heavy, typeface, now }),
-    ...scheduleEndpoints({ ledger, heavy, now }),
+    ...scheduleEndpoints({ ledger, heavy, devices: paired, now }),
     ...computeEndpoints,
     ...shopEndpoints(ledger),
     ...deviceEndpoints(devices, now),
@@ -179,6 +179,7 @@ export const createApp = ({
   api.use(withinLimits());
   // What streams is not packed: it would wait for more.
   api.get('/news', newsStream(news));
+  api.get('/schedule/live', scheduleStream({ ledger, heavy, now }));
   api.use(compression());
   api.use(express.json({ limit: '1mb' }));
   api.get('/backup', backupDownload(database.file, now));

@@ -1,4 +1,7 @@
+import path from 'node:path';
+import { USUAL_SHOP, type Piece } from '@obrik/core/piece';
 import ICAL from 'ical.js';
+import { inThreads } from './heavy/pool';
 import { entryOf, takenIn, testServer, type TestServer } from './testing/server';
 
 let server: TestServer;
@@ -86,3 +89,53 @@ it('the calendar is one that others can read: the same sittings, with alarms', a
   expect(closes.length).toBeGreaterThan(0);
   for (const it of closes) expect(it.component.getAllSubcomponents('valarm')).toHaveLength(1);
 });
+
+const saidBy = (text: string): readonly (readonly [string, Record<string, unknown>])[] =>
+  text
+    .split('\n\n')
+    .filter((it) => it.startsWith('event: '))
+    .map((it) => {
+      const [event = '', data = ''] = it.split('\n');
+      return [event.slice(7), JSON.parse(data.slice(6)) as Record<string, unknown>] as const;
+    });
+
+it('listened to, it tells each better plan and at the end the plan itself', async () => {
+  const { status, text } = await server.api.get('/api/schedule/live?rounds=30').buffer(true);
+  expect(status).toBe(200);
+  const said = saidBy(text);
+  expect(said.at(-1)?.[0]).toBe('done');
+  const better = said.slice(0, -1);
+  expect(better.length).toBeGreaterThan(0);
+  expect(better.every(([event]) => event === 'better')).toBe(true);
+  const last = better.at(-1)?.[1];
+  expect(said.at(-1)?.[1]).toMatchObject({ finish: last?.finish, gap: last?.gap });
+  const { body } = await server.api.get('/api/schedule?rounds=30');
+  expect(said.at(-1)?.[1]).toEqual(body);
+  expect((await server.api.get('/api/schedule/live?rounds=many')).status).toBe(422);
+});
+
+it('who stops listening stops the planning, and others are answered', async () => {
+  const heavy = inThreads(path.join(__dirname, 'heavy/worker.mjs'));
+  const own = await testServer(undefined, { heavy });
+  const { body } = await server.api.get('/api/pieces/chest-1');
+  const { piece } = body as { readonly piece: Piece };
+  const pieces = Array.from({ length: 6 }, (_, nth) => ({ ...piece, id: `chest-${nth}` }));
+  const told: number[] = [];
+  const planned = heavy.follow(
+    (it) => told.push(it.rounds),
+    pieces,
+    USUAL_SHOP,
+    Date.parse('2026-03-02T09:00:00Z') / 60_000,
+    { objective: 'finish', seed: 1, rounds: 500_000 },
+  );
+  planned.done.catch(() => undefined);
+  for (let waited = 0; told.length === 0 && waited < 300; waited++) {
+    await new Promise((resolve) => setTimeout(resolve, 100));
+  }
+  expect(told.length).toBeGreaterThan(0);
+  planned.cancel();
+  await expect(planned.done).rejects.toThrow();
+  expect((await own.api.get('/api/schedule?rounds=0')).status).toBe(200);
+  await own.close();
+  await heavy.close();
+}, 60_000);

@@ -189,6 +189,10 @@ export const api = createApi({
       query: (id) => ({ url: `paired/${id}`, method: 'DELETE' }),
       invalidatesTags: ['Paired'],
     }),
+    calendarAddress: build.mutation<{ readonly path: string }, void>({
+      query: () => ({ url: 'calendar/addresses', method: 'POST' }),
+      invalidatesTags: ['Paired'],
+    }),
     readMeter: build.mutation<MeterReading, MeterPlace>({
       query: ({ deviceId, ...place }) => ({
         url: `devices/${deviceId}/readings`,
@@ -213,6 +217,7 @@ export const api = createApi({
 
 export const {
   useBenchQuery,
+  useCalendarAddressMutation,
   useCardsQuery,
   usePieceQuery,
   useHistoryQuery,

@@ -144,7 +144,7 @@ export {
   SANDING_MODEL,
   SANDING_SOURCE,
 } from './sandingModel';
-export { BEARS_PARTS, UNTILS, WAITS, PAIR_WAITS, type Until } from './waits';
+export { BEARS_PARTS, TWO_PEOPLE, UNTILS, WAITS, PAIR_WAITS, type Until } from './waits';
 export { HAZARDS, type Hazard } from './hazards';
 export {
   MATERIALS,

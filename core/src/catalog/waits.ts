@@ -16,6 +16,7 @@ export const UNTILS = table([
   row('dry', 'dry'),
   row('touchDry', 'dry to the touch'),
   row('hazy', 'it is hazy'),
+  row('answered', 'the laboratory has answered'),
   row('sandsToPowder', 'it sands to powder'),
   row('noFingerMark', 'a finger leaves no mark'),
   row('tapeMaySit', 'tape may sit on it'),
@@ -63,6 +64,10 @@ export const PAIR_WAITS: readonly PairWait[] = [
 ];
 export const PAIR_WAITS_SOURCE = PRACTICE;
 
+/** What one pair of hands can’t do well, by method: a sheet that is laid over dowels, a tall case at the wall. */
+export const TWO_PEOPLE: readonly string[] = ['lay-veneer', 'anchor'];
+export const TWO_PEOPLE_SOURCE = PRACTICE;
+
 /** Waits after wet work, minutes (common practice). */
 export const WAITS = {
   afterWash: 12 * 60,
@@ -84,5 +89,7 @@ export const WAITS = {
   testPatch: 4 * 60,
   newVeneer: 24 * 60,
   newPart: 24 * 60,
+  /** By post, and back. */
+  laboratory: 7 * 24 * 60,
   source: PRACTICE,
 } as const;

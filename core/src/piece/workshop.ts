@@ -54,6 +54,8 @@ export const space = z.object({
   places: z.int().min(1).max(20).default(2),
   /** So many joints in clamps at a time. */
   clamps: z.int().min(0).max(50).default(6),
+  /** Racks and lines where parts that were taken off dry, m²; null where there is room for all. */
+  racksM2: z.number().min(0.1).max(200).nullable().default(null),
   room: ROOMS.id.default('shed'),
   movement: AIR_MOVEMENT.id.default('still'),
   /** W, and up to where it heats; null where there is none. */

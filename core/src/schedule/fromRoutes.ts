@@ -1,6 +1,6 @@
-import { DRYING, DUST_SETTLES, RATES } from '../catalog';
+import { DRYING, DUST_SETTLES, RATES, inspectionTest } from '../catalog';
 import type { AirCourse, Minute } from '../climate';
-import { surfacesOf, type DoneWork, type Piece, type PutOff, type Shop } from '../piece';
+import { movesWith, surfacesOf, type DoneWork, type Piece, type PutOff, type Shop } from '../piece';
 import type { Operation, Route } from '../route';
 import { effectIn, type Effect, type Task } from '../work';
 import { dayOf, minuteOn } from './hours';
@@ -56,6 +56,12 @@ const putOffOf = (
     .map(({ until, why }) => ({ until: Date.parse(until) / MS, why }))
     .filter(({ until }) => until > now)
     .sort((a, b) => b.until - a.until)[0];
+
+/** What of these tasks lies on parts that are taken off, m²: it dries on racks. */
+const looseM2In = (piece: Piece, own: readonly Task[]): number =>
+  surfacesOf(piece)
+    .filter((it) => movesWith(it) !== null && own.some((one) => one.surfaceIds.includes(it.id)))
+    .reduce((sum, it) => sum + it.areaMm2, 0) / MM2;
 
 /** Minutes of dulling that a missed recoat window costs. */
 const scuffMinutes = (piece: Piece, surfaceIds: readonly string[]): number => {
@@ -131,7 +137,8 @@ export const problemOf = (
       const key = `${piece.id}/${operation.id}`;
       const late = putOffOf(piece, operation.taskKeys, now);
       const until = Math.max(now, held.get(key) ?? now, late?.until ?? now);
-      const job = jobFrom(key, project, own, waysOf(first), until);
+      const ways = waysOf(first, looseM2In(piece, own));
+      const job = jobFrom(key, project, own, ways, until);
       const index = add(under ? startedJob(job, under, now, spaces) : job, {
         pieceId: piece.id,
         operation,
@@ -203,6 +210,15 @@ export const problemOf = (
   };
 };
 
+/** What went to a laboratory has come back: a result was recorded since. */
+const isAnswered = (piece: Piece, { surfaceIds, startedAt }: DoneWork): boolean =>
+  piece.observations.some(
+    (it) =>
+      surfaceIds.includes(it.surfaceId) &&
+      inspectionTest(it.testId)?.kind === 'layer' &&
+      Date.parse(it.at) >= Date.parse(startedAt),
+  );
+
 /** Work on record whose film, glue or water may still count, and what it did. */
 export const dryingOf = (
   piece: Piece,
@@ -212,6 +228,7 @@ export const dryingOf = (
     if (done.endedAt === null) return [];
     const old = Date.parse(done.endedAt) / MS < now - REMEMBERED * DAY;
     const effect = old ? undefined : effectIn(done);
+    if (effect?.wait?.until === 'answered' && isAnswered(piece, done)) return [];
     return effect && (effect.wait !== null || effect.traits.lays !== null)
       ? [{ done, effect }]
       : [];

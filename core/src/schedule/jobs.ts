@@ -3,7 +3,7 @@ import type { DoneWork, Space } from '../piece';
 import type { Graph } from '../route';
 import { minutesOf, type Task } from '../work';
 import type { Job, Link, Wait, Way } from './problem';
-import { heldOf, maxWait, minWait, wetOf } from './waits';
+import { heldOf, heldOnRacks, maxWait, minWait, wetOf } from './waits';
 
 const MS = 60_000;
 
@@ -40,7 +40,7 @@ export const jobFrom = (
   ways,
   makesDust: own.some((it) => it.traits.makesDust),
   wet: longest(own.map(wetOf)),
-  holds: longest(own.map(heldOf)),
+  holds: longest(own.map(ways.some((it) => it.racks.length > 0) ? heldOnRacks : heldOf)),
   release,
   fixed: null,
 });

@@ -1,4 +1,4 @@
-import type { Coating } from '../catalog';
+import { TWO_PEOPLE, type Coating } from '../catalog';
 import type { AirCourse, Minute } from '../climate';
 import type { Shop, Skill, Space } from '../piece';
 import type { Effect, Task } from '../work';
@@ -22,6 +22,24 @@ const mayBeIn = (space: Space, { traits }: Pick<Effect, 'traits'>): boolean =>
   (!traits.makesDust || space.dust) &&
   (traits.lays === null || space.wet) &&
   (!traits.sprayed || space.spray);
+
+/** Racks are counted in square decimetres: capacities are whole. */
+const inRacks = (m2: number): number => Math.ceil(m2 * 100);
+
+/** In whose hands a task can be: one pair, or two where it needs them and there are two people. */
+const handsFor = (
+  it: Task,
+  able: readonly number[],
+  people: number,
+): readonly (readonly number[])[] => {
+  if (!TWO_PEOPLE.includes(it.method) || people < 2) return able.map((one) => [one]);
+  const everybody = Array.from({ length: people }, (_, index) => index);
+  return able.flatMap((one) =>
+    everybody.flatMap((other) =>
+      other > one || (other < one && !able.includes(other)) ? [[one, other]] : [],
+    ),
+  );
+};
 
 /** Those that answer, or all where none does. */
 const orAll = <T>(list: readonly T[], holds: (it: T) => boolean): readonly T[] => {
@@ -64,32 +82,54 @@ export const placesOf = (shop: Shop, now: Minute, outdoor: AirCourse | undefined
     ...people.map(({ name }) => ({ name, capacity: 1, isPerson: true })),
     ...spaces.map(({ name, places }) => ({ name, capacity: places, isPerson: false })),
     ...spaces.map(({ name, clamps }) => ({ name, capacity: clamps, isPerson: false })),
+    ...spaces.map(({ name, racksM2 }) => ({
+      name,
+      capacity: inRacks(racksM2 ?? 0),
+      isPerson: false,
+    })),
   ];
   const use = (group: number, space: number): Use => ({
     resource: people.length + group * spaces.length + space,
     amount: 1,
   });
-  const wayOf = (person: number, space: number, it: Pick<Effect, 'traits' | 'wait'>): Way => {
+  /** Drying racks are counted where the space says how much there is. */
+  const racksOf = (space: number, looseM2: number): readonly Use[] => {
+    const m2 = spaces[space]?.racksM2 ?? null;
+    if (m2 === null || looseM2 === 0) return [];
+    // What is more than all racks hold takes all of them: it is hung in turns.
+    return [{ ...use(2, space), amount: Math.min(inRacks(m2), inRacks(looseM2)) }];
+  };
+  const wayOf = (hands: readonly number[], space: number, it: Task, looseM2: number): Way => {
     const coating = coatingOf(it);
     const loudly = it.traits.makesDust;
-    const key = `${person}/${loudly}/${coating === null ? '' : `${space}/${coating}`}`;
+    const key = `${hands.join()}/${loudly}/${coating === null ? '' : `${space}/${coating}`}`;
+    const clamped = heldOf(it) && (spaces[space]?.clamps ?? 0) > 0;
     return {
-      hands: [person],
+      hands,
       uses: [use(0, space)],
-      racks: heldOf(it) && (spaces[space]?.clamps ?? 0) > 0 ? [use(1, space)] : [],
+      racks: [
+        ...(clamped ? [use(1, space)] : []),
+        ...(coating === null ? [] : racksOf(space, looseM2)),
+      ],
       space,
       calendar: calendar(key, () => {
-        const own = loudly ? both(hours[person] ?? ALWAYS, loud) : (hours[person] ?? ALWAYS);
+        const own = hands.map((it) => hours[it] ?? ALWAYS).reduce(both, loudly ? loud : ALWAYS);
         return coating === null ? own : both(own, fitIn(space, coating));
       }),
     };
   };
-  const waysOf = (it: Task): readonly Way[] => {
+  /**
+   * The ways to do a task: in whose hands, and where.
+   * @param looseM2 of parts that were taken off, and dry on racks
+   */
+  const waysOf = (it: Task, looseM2 = 0): readonly Way[] => {
     const skill = skillOf(it);
-    const able = orAll(people, ({ skills }) => skill === null || skills.includes(skill));
+    const able = orAll(people, ({ skills }) => skill === null || skills.includes(skill)).map(
+      (one) => people.indexOf(one),
+    );
     const where = orAll(spaces, (space) => mayBeIn(space, it));
-    return able.flatMap((person) =>
-      where.map((space) => wayOf(people.indexOf(person), spaces.indexOf(space), it)),
+    return handsFor(it, able, people.length).flatMap((hands) =>
+      where.map((space) => wayOf(hands, spaces.indexOf(space), it, looseM2)),
     );
   };
   const nowhere: Way = { hands: [], uses: [], racks: [], space: null, calendar: always };

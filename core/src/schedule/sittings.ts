@@ -17,18 +17,19 @@ export const inSittings = (entries: readonly Entry[]): readonly Sitting[] => {
   const sittings: Sitting[] = [];
   const last = new Map<string | null, number>();
   const parts = entries
-    .flatMap((entry) => entry.worked.map((it) => ({ ...it, entry })))
+    .flatMap((entry) =>
+      (entry.personIds.length > 0 ? entry.personIds : [null]).flatMap((personId) =>
+        entry.worked.map((it) => ({ ...it, entry, personId })),
+      ),
+    )
     .sort((a, b) => a.from - b.from);
-  for (const { from, to, entry } of parts) {
-    const at = last.get(entry.personId);
+  for (const { from, to, entry, personId } of parts) {
+    const at = last.get(personId);
     const open = at === undefined ? undefined : sittings[at];
     if (at !== undefined && open && from - open.to <= BREAK) {
       sittings[at] = { ...open, to: Math.max(open.to, to), entries: [...open.entries, entry] };
     } else {
-      last.set(
-        entry.personId,
-        sittings.push({ personId: entry.personId, from, to, entries: [entry] }) - 1,
-      );
+      last.set(personId, sittings.push({ personId, from, to, entries: [entry] }) - 1);
     }
   }
   return sittings;

@@ -52,7 +52,8 @@ export interface Entry {
   readonly pieceId: string;
   readonly name: string;
   readonly operation: Step;
-  readonly personId: string | null;
+  /** Whose hands it is in: two where one pair can’t. */
+  readonly personIds: readonly string[];
   readonly spaceId: string | null;
   readonly start: Minute;
   readonly end: Minute;
@@ -163,7 +164,7 @@ export const timetableOf = (
         pieceId,
         name: problem.projects[job.project]?.name ?? '',
         operation: stepOf(operation),
-        personId: people[way.hands[0] ?? -1] ?? null,
+        personIds: way.hands.flatMap((it) => people[it] ?? []),
         spaceId: way.space === null ? null : (spaces[way.space] ?? null),
         start: booking.start,
         end: booking.end,

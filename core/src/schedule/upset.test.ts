@@ -56,7 +56,8 @@ describe('something came up', () => {
             withUpset({ kind: 'away', id: 'x', personId, from: NOW, until }),
           );
           const meanwhile = entries.filter(
-            (it) => it.personId === personId && it.worked.some((one) => one.from < until - 1e-6),
+            (it) =>
+              it.personIds.includes(personId) && it.worked.some((one) => one.from < until - 1e-6),
           );
           expect(meanwhile.map((it) => it.operation.title)).toEqual([]);
         },
@@ -113,7 +114,10 @@ describe('something came up', () => {
     expect(running).toMatchObject({ start: NOW - 10, end: until });
     expect(
       planOf(longer).entries.filter(
-        (it) => !it.running && it.personId === running?.personId && it.start < until - 1e-6,
+        (it) =>
+          !it.running &&
+          it.personIds.some((id) => running?.personIds.includes(id)) &&
+          it.start < until - 1e-6,
       ),
     ).toEqual([]);
     // Nothing is under way elsewhere: nothing to record.

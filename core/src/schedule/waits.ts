@@ -54,6 +54,10 @@ export const wetOf = (it: Pick<Effect, 'traits'>): Wait | null => {
 export const heldOf = (it: Pick<Effect, 'wait'>): Wait | null =>
   it.wait?.mechanism === 'glue' ? minWait(it.wait) : null;
 
+/** How long clamps or racks are taken: until the glue holds, or the next coat may go on. */
+export const heldOnRacks = (it: Pick<Effect, 'traits' | 'wait'>): Wait | null =>
+  heldOf(it) ?? (it.wait && it.traits.lays ? minWait(it.wait) : null);
+
 /** What presses on a coat waits longer than what is laid over it. */
 export const bearing = ({ traits, wait }: Effect, minutes: number): number =>
   traits.lays && wait

@@ -1,11 +1,25 @@
 import { availableParallelism } from 'node:os';
 import workerpool from 'workerpool';
 import { HttpProblem } from '../http/problem';
-import { TASKS, type TaskInput, type TaskName, type TaskOutput } from './tasks';
+import {
+  TASKS,
+  planAloud,
+  type BetterPlan,
+  type PlannedShop,
+  type ScheduleAsked,
+  type TaskInput,
+  type TaskName,
+  type TaskOutput,
+} from './tasks';
 
 /** Does what takes long. */
 export interface Heavy {
   run<N extends TaskName>(name: N, ...input: TaskInput<N>): Promise<TaskOutput<N>>;
+  /** Plans the shop, and tells each better plan as it is found, until it is cancelled. */
+  follow(
+    told: (it: BetterPlan) => void,
+    ...asked: ScheduleAsked
+  ): { readonly done: Promise<PlannedShop>; readonly cancel: () => void };
   close(): Promise<void>;
 }
 
@@ -41,6 +55,25 @@ export const inThreads = (worker: string): Heavy => {
         throw isFull(error) ? busy : error;
       }
     },
+    follow: (told, ...asked) => {
+      let isOver = false;
+      const asking = pool.exec('planAloud', asked, { on: told });
+      const done = asking.timeout(LONGEST).then(
+        (plan) => plan as PlannedShop,
+        (error: unknown) => {
+          throw isFull(error) ? busy : error;
+        },
+      );
+      const over = () => (isOver = true);
+      done.then(over, over);
+      return {
+        done: Promise.resolve(done),
+        // A thread in the middle of its rounds hears nothing: it is ended, and another takes its place.
+        cancel: () => {
+          if (!isOver) asking.cancel();
+        },
+      };
+    },
     close: async () => {
       await pool.terminate(true);
     },
@@ -53,5 +86,9 @@ export const inPlace: Heavy = {
     const task = TASKS[name] as (...input: unknown[]) => unknown;
     return (await task(...input)) as TaskOutput<typeof name>;
   },
+  follow: (told, ...asked) => ({
+    done: Promise.resolve().then(() => planAloud(told, ...asked)),
+    cancel: () => {},
+  }),
   close: async () => {},
 };

@@ -11,8 +11,56 @@ import {
   whatIfs,
   type Ticket,
 } from '@obrik/core/route';
-import { benchOf, planShop } from '@obrik/core/schedule';
+import {
+  benchOf,
+  planningShop,
+  type Asked,
+  type ShopPlan,
+  type Timetable,
+} from '@obrik/core/schedule';
 import { asPdf, type Typeface } from '../papers/pdf';
+
+/** A plan of the shop, as it is told. */
+export interface PlannedShop {
+  readonly timetable: Timetable;
+  /** Minutes since 1970: when all is done, and before which it can't be. */
+  readonly finish: number;
+  readonly bound: number;
+  readonly sessions: number;
+  readonly gap: number;
+}
+
+/** A better plan was found. */
+export type BetterPlan = Pick<PlannedShop, 'finish' | 'sessions' | 'gap'> & {
+  readonly rounds: number;
+};
+
+/** What is planned, from when on, and for what. */
+export type ScheduleAsked = readonly [
+  pieces: readonly Piece[],
+  shop: Shop,
+  now: number,
+  asked: Asked & { readonly rounds: number },
+];
+
+/** Plans the shop, and tells each better plan as it is found. */
+export const planAloud = (
+  told: (it: BetterPlan) => void,
+  ...[pieces, shop, now, asked]: ScheduleAsked
+): PlannedShop => {
+  let rounds = 0;
+  let best: ShopPlan | undefined;
+  for (const it of planningShop(benchOf(pieces, shop, now), shop, now, asked)) {
+    const { finish, sessions } = it.answer.outcome;
+    if (it.answer !== best?.answer) told({ finish, sessions, gap: it.gap, rounds });
+    best = it;
+    if (rounds++ >= asked.rounds) break;
+  }
+  if (!best) throw new Error('A plan has a first answer.');
+  const { timetable, answer, bound, gap } = best;
+  const { finish, sessions } = answer.outcome;
+  return { timetable, finish, sessions, bound: bound.finish, gap };
+};
 
 /** What takes long, by name: done beside the thread that answers requests. All are pure. */
 export const TASKS = {
@@ -20,21 +68,7 @@ export const TASKS = {
   route: (piece: Piece, shop: Shop) => planRoute(piece, shop),
   alternatives: (piece: Piece, shop: Shop) => alternativesFor(piece, shop),
   whatIfs: (piece: Piece, shop: Shop) => whatIfs(piece, shop),
-  schedule: (
-    pieces: readonly Piece[],
-    shop: Shop,
-    now: number,
-    asked: Parameters<typeof planShop>[3],
-  ) => {
-    const { timetable, answer, bound, gap } = planShop(
-      benchOf(pieces, shop, now),
-      shop,
-      now,
-      asked,
-    );
-    const { finish, sessions } = answer.outcome;
-    return { timetable, finish, sessions, bound: bound.finish, gap };
-  },
+  schedule: (...asked: ScheduleAsked): PlannedShop => planAloud(() => {}, ...asked),
   branches: (piece: Piece, shop: Shop) => branchesOf(piece, shop),
   careSheet: (piece: Piece, shop: Shop) => careSheetOf(piece, shop),
   routePdf: (piece: Piece, shop: Shop, ticket: Ticket, typeface: Typeface) =>

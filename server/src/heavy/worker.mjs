@@ -3,5 +3,8 @@ import { register } from 'tsx/esm/api';
 import workerpool from 'workerpool';
 
 register();
-const { TASKS } = await import('./tasks.ts');
-workerpool.worker(TASKS);
+const { TASKS, planAloud } = await import('./tasks.ts');
+workerpool.worker({
+  ...TASKS,
+  planAloud: (...asked) => planAloud(workerpool.workerEmit, ...asked),
+});

@@ -2,12 +2,15 @@ import { parse } from 'cookie';
 import type { Request, RequestHandler } from 'express';
 import { HttpProblem } from '../http/problem';
 import { isLoopback } from '../http/gate';
-import type { DeviceStore } from '../store/devices';
+import { isForCalendar, type DeviceStore } from '../store/devices';
 
 export const COOKIE = 'obrik-device';
 
 /** Addresses that a device needs before it is paired. */
 const OPEN: readonly string[] = ['/health', '/pairing', '/pairing/codes'];
+
+/** What a calendar asks for: it has no cookie, so its key stands in its address. */
+export const CALENDAR_PATH = '/calendar.ics';
 
 const unpaired = new HttpProblem(
   401,
@@ -38,7 +41,11 @@ export const doorkeeper = (
   mayComeIn: async (request) => {
     if (!needed || isHere(plainAddress(request.socket.remoteAddress))) return true;
     const token = tokenOf(request);
-    return token !== undefined && (await devices.of(token)) !== undefined;
+    if (token !== undefined && !isForCalendar(token)) {
+      return (await devices.of(token)) !== undefined;
+    }
+    const key = request.path === CALENDAR_PATH ? request.query.key : undefined;
+    return typeof key === 'string' && isForCalendar(key) && (await devices.of(key)) !== undefined;
   },
 });
 

@@ -81,3 +81,25 @@ it('a device that is removed comes in no longer', async () => {
   await server.api.delete(`/api/paired/${id}`).set('Cookie', cookie).expect(200);
   expect((await server.api.get('/api/pieces').set('Cookie', cookie)).status).toBe(401);
 });
+
+it('the key of a calendar reads the plan, nothing else, and is removed like a device', async () => {
+  const cookie = cookieOf(await pair(await askCode()));
+  const asked = await server.api.post('/api/calendar/addresses').set('Cookie', cookie).expect(200);
+  const { path } = asked.body as { path: string };
+  expect((await server.api.get(path)).status).toBe(200);
+  const key = path.split('key=')[1] ?? '';
+  for (const address of ['/api/pieces', '/api/schedule', '/api/shop', '/api/paired']) {
+    expect([address, (await server.api.get(`${address}?key=${key}`)).status]).toEqual([
+      address,
+      401,
+    ]);
+    const asCookie = await server.api.get(address).set('Cookie', `obrik-device=${key}`);
+    expect([address, asCookie.status]).toEqual([address, 401]);
+  }
+  expect((await server.api.get('/api/calendar.ics?key=cal.guessed')).status).toBe(401);
+  expect((await server.api.get('/api/calendar.ics')).status).toBe(401);
+  const { body } = await server.api.get('/api/paired').set('Cookie', cookie);
+  const calendar = (body as { id: string; name: string }[]).find((it) => /calendar/.test(it.name));
+  await server.api.delete(`/api/paired/${calendar?.id}`).set('Cookie', cookie).expect(200);
+  expect((await server.api.get(path)).status).toBe(401);
+});

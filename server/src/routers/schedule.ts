@@ -1,14 +1,20 @@
 import { OBJECTIVES, becauseInWords, type Entry } from '@obrik/core/schedule';
-import type { Piece, Shop } from '@obrik/core/piece';
+import { read, type Piece, type Shop } from '@obrik/core/piece';
 import { z } from 'zod';
+import type { RequestHandler } from 'express';
 import type { Heavy } from '../heavy/pool';
+import type { PlannedShop } from '../heavy/tasks';
+import type { DeviceStore } from '../store/devices';
+import { CALENDAR_PATH } from '../pairing/pairedOnly';
 import { endpoint, type Endpoint } from '../http/endpoint';
+import { invalid } from '../http/problem';
 import { asCalendar } from '../papers/calendar';
 import type { LedgerStore } from '../store/ledger';
 
 interface Needs {
   readonly ledger: LedgerStore;
   readonly heavy: Heavy;
+  readonly devices: DeviceStore;
   readonly now: () => Date;
 }
 
@@ -28,7 +34,8 @@ const entry = z.object({
   operationId: z.string(),
   title: z.string(),
   surfaceIds: z.array(z.string()),
-  personId: z.string().nullable(),
+  /** Whose hands it is in. */
+  personIds: z.array(z.string()),
   spaceId: z.string().nullable(),
   start: time,
   end: time,
@@ -69,7 +76,7 @@ const entryOf = (it: Entry): z.input<typeof entry> => ({
   operationId: it.operation.id,
   title: it.operation.title,
   surfaceIds: [...it.operation.surfaceIds],
-  personId: it.personId,
+  personIds: [...it.personIds],
   spaceId: it.spaceId,
   start: iso(it.start),
   end: iso(it.end),
@@ -80,59 +87,105 @@ const entryOf = (it: Entry): z.input<typeof entry> => ({
   closes: isoOr(it.closes),
 });
 
-/** When each step of each piece can be done; nothing is stored. */
-export const scheduleEndpoints = ({ ledger, heavy, now }: Needs): readonly Endpoint[] => {
-  const atWork = async (): Promise<{ pieces: Piece[]; shop: Shop }> => {
-    const cards = (await ledger.summaries(0, MOST)).filter((it) => !it.archived);
-    const records = await Promise.all(cards.map((it) => ledger.piece(it.pieceId)));
-    return {
-      pieces: records.flatMap((it) => it?.piece ?? []),
-      shop: (await ledger.shop()).shop,
-    };
+/** What the shop has at work, and the shop. */
+const atWork = async (ledger: LedgerStore): Promise<{ pieces: Piece[]; shop: Shop }> => {
+  const cards = (await ledger.summaries(0, MOST)).filter((it) => !it.archived);
+  const records = await Promise.all(cards.map((it) => ledger.piece(it.pieceId)));
+  return {
+    pieces: records.flatMap((it) => it?.piece ?? []),
+    shop: (await ledger.shop()).shop,
   };
-  const minute = (): number => Math.floor(now().getTime() / MS);
+};
+
+const minuteOf = (now: Date): number => Math.floor(now.getTime() / MS);
+
+const replyOf = (plan: PlannedShop): z.input<typeof schedule> => ({
+  from: iso(plan.timetable.from),
+  finish: iso(plan.finish),
+  bound: iso(plan.bound),
+  gap: plan.gap,
+  sessions: plan.sessions,
+  entries: plan.timetable.entries.map(entryOf),
+  without: plan.timetable.without.map((it) => ({ pieceId: it.pieceId, title: it.operation.title })),
+  done: plan.timetable.done.map((it) => ({ pieceId: it.pieceId, at: isoOr(it.at) })),
+});
+
+const asked = z.object({
+  objective: z.enum(OBJECTIVES).default('finish'),
+  rounds: z.coerce.number().int().min(0).max(500).default(ROUNDS),
+  seed: z.coerce.number().int().default(SEED),
+});
+
+/**
+ * Plans while it is listened to (server-sent events): "better" each time that a better plan is
+ * found, with its end and how far it may be from the best; at the end "done" with the plan. Who
+ * stops listening stops the planning.
+ */
+export const scheduleStream =
+  ({ ledger, heavy, now }: Pick<Needs, 'ledger' | 'heavy' | 'now'>): RequestHandler =>
+  async (request, response) => {
+    const query = read(asked, request.query);
+    if (!query.ok) throw invalid(query.problems);
+    const { pieces, shop } = await atWork(ledger);
+    response.set({ 'Content-Type': 'text/event-stream', 'Cache-Control': 'no-store' });
+    response.flushHeaders();
+    const say = (event: string, data: unknown) =>
+      response.write(`event: ${event}\ndata: ${JSON.stringify(data)}\n\n`);
+    const { done, cancel } = heavy.follow(
+      (it) => say('better', { ...it, finish: iso(it.finish) }),
+      pieces,
+      shop,
+      minuteOf(now()),
+      query.value,
+    );
+    request.on('close', cancel);
+    try {
+      say('done', replyOf(await done));
+    } catch {
+      say('failed', { detail: 'The plan could not be made. Ask again.' });
+    }
+    response.end();
+  };
+
+/** When each step of each piece can be done; nothing is stored. */
+export const scheduleEndpoints = ({ ledger, heavy, devices, now }: Needs): readonly Endpoint[] => {
   return [
     endpoint({
       method: 'get',
       path: '/schedule',
       summary: 'When each step of all pieces at work can be done, by these people, in this air',
-      query: z.object({
-        objective: z.enum(OBJECTIVES).default('finish'),
-        rounds: z.coerce.number().int().min(0).max(500).default(ROUNDS),
-        seed: z.coerce.number().int().default(SEED),
-      }),
+      query: asked,
       reply: schedule,
       errors: [503],
       handle: async ({ query }) => {
-        const { pieces, shop } = await atWork();
-        const plan = await heavy.run('schedule', pieces, shop, minute(), query);
-        return {
-          from: iso(plan.timetable.from),
-          finish: iso(plan.finish),
-          bound: iso(plan.bound),
-          gap: plan.gap,
-          sessions: plan.sessions,
-          entries: plan.timetable.entries.map(entryOf),
-          without: plan.timetable.without.map((it) => ({
-            pieceId: it.pieceId,
-            title: it.operation.title,
-          })),
-          done: plan.timetable.done.map((it) => ({ pieceId: it.pieceId, at: isoOr(it.at) })),
-        };
+        const { pieces, shop } = await atWork(ledger);
+        return replyOf(await heavy.run('schedule', pieces, shop, minuteOf(now()), query));
       },
     }),
     endpoint({
       method: 'get',
-      path: '/calendar.ics',
+      path: CALENDAR_PATH,
       summary: 'The plan as a calendar to subscribe to, with alarms for windows that close',
+      query: z.object({ key: z.string().max(200).optional() }),
       content: { reply: 'text/calendar' },
       reply: z.string(),
       errors: [503],
       handle: async () => {
-        const { pieces, shop } = await atWork();
-        const asked = { objective: 'finish', rounds: ROUNDS, seed: SEED } as const;
-        const { timetable } = await heavy.run('schedule', pieces, shop, minute(), asked);
+        const { pieces, shop } = await atWork(ledger);
+        const usual = asked.parse({});
+        const { timetable } = await heavy.run('schedule', pieces, shop, minuteOf(now()), usual);
         return asCalendar(timetable, shop, now());
+      },
+    }),
+    endpoint({
+      method: 'post',
+      path: '/calendar/addresses',
+      summary:
+        'An address of the plan for a calendar that has no cookie; it is removed like a paired device',
+      reply: z.object({ path: z.string() }),
+      handle: async () => {
+        const key = await devices.add('A calendar', now(), 'calendar');
+        return { path: `/api${CALENDAR_PATH}?key=${key}` };
       },
     }),
   ];

@@ -6,8 +6,11 @@ import type { DeviceRow } from './models';
 export type PairedDevice = Pick<DeviceRow, 'id' | 'name' | 'pairedAt'>;
 
 export interface DeviceStore {
-  /** Lets a device in. @returns its token, which is stored nowhere */
-  add(name: string, now: Date): Promise<string>;
+  /**
+   * Lets a device in; or a calendar, which may read the plan and nothing else.
+   * @returns its token, which is stored nowhere
+   */
+  add(name: string, now: Date, of?: 'device' | 'calendar'): Promise<string>;
   /** The device of a token. */
   of(token: string): Promise<PairedDevice | undefined>;
   list(): Promise<readonly PairedDevice[]>;
@@ -15,13 +18,18 @@ export interface DeviceStore {
   remove(id: string): Promise<boolean>;
 }
 
+/** By this the token of a calendar is known: it opens no other door. */
+const CALENDAR = 'cal.';
+export const isForCalendar = (token: string): boolean => token.startsWith(CALENDAR);
+
 const hashOf = (token: string): string => createHash('sha256').update(token).digest('hex');
 
 const shown = ({ id, name, pairedAt }: DeviceRow): PairedDevice => ({ id, name, pairedAt });
 
 export const deviceStore = ({ models, write }: Database): DeviceStore => ({
-  add: async (name, now) => {
-    const token = randomBytes(32).toString('base64url');
+  add: async (name, now, of = 'device') => {
+    const random = randomBytes(32).toString('base64url');
+    const token = of === 'calendar' ? `${CALENDAR}${random}` : random;
     const row = { id: randomUUID(), name, tokenHash: hashOf(token), pairedAt: now.toISOString() };
     await write(({ devices }) => devices.create(row));
     return token;

@@ -56,7 +56,7 @@ export const lanesOf = (
     }
     case 'person':
       return shop.people.map(({ id, name }) => {
-        const own = entries.filter((it) => it.personId === id);
+        const own = entries.filter((it) => it.personIds.includes(id));
         return {
           key: id,
           title: name,

@@ -3,6 +3,8 @@ import { nanoid } from '@reduxjs/toolkit';
 import { addDays } from 'date-fns/addDays';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { useCalendarAddressMutation } from '@/api/api';
+import { failureOf } from '@/api/failure';
 import { shopNow } from '@/device';
 import { chooseFile } from '@/features/shared/chooseFile';
 import { Body, Card, Label, PlainButton, Small } from '@/ui/controls';
@@ -18,6 +20,7 @@ const AHEAD = 240;
 /** Times at which nobody is in the shop, from a calendar file; and the plan as a calendar. */
 export const BusyCard = ({ shop, onStore }: BusyCardProps) => {
   const [says, setSays] = useState<string>();
+  const [askAddress, { data: address, isLoading, error }] = useCalendarAddressMutation();
   const take = async () => {
     const file = await chooseFile('.ics,text/calendar');
     if (!file) return;
@@ -45,10 +48,22 @@ export const BusyCard = ({ shop, onStore }: BusyCardProps) => {
         ) : null}
       </View>
       {says ? <Small>{says}</Small> : null}
-      <Small>
-        The plan itself, to subscribe to on this machine: /api/calendar.ics, with an alarm before a
-        window closes.
-      </Small>
+      {address ? (
+        <>
+          <Body>{`${window.location.origin}${address.path}`}</Body>
+          <Small>
+            Put it into your calendar as a subscription. Who has it sees the plan, and nothing else;
+            take it back under paired devices.
+          </Small>
+        </>
+      ) : (
+        <PlainButton
+          title="The plan in your own calendar"
+          disabled={isLoading}
+          onPress={() => void askAddress()}
+        />
+      )}
+      {error ? <Small>{failureOf(error).text}</Small> : null}
     </Card>
   );
 };

@@ -24,6 +24,8 @@ const USES = [
 /** The spaces of the shop with what may be done in them, their rooms and their air. */
 export const SpacesCard = ({ shop, onStore }: SpacesCardProps) => {
   const router = useRouter();
+  const us = shop.units === 'us';
+  const perM2 = us ? 10.7639 : 1;
   const put = (changed: Space): string | undefined => {
     const spaces = shop.spaces.map((it) => (it.id === changed.id ? changed : it));
     const result = read(shopSchema, { ...shop, spaces });
@@ -56,6 +58,17 @@ export const SpacesCard = ({ shop, onStore }: SpacesCardProps) => {
             least={1}
             most={20}
             onChange={(places) => void put({ ...it, places })}
+          />
+          <TypedLine
+            label={`Drying racks in ${us ? 'ft²' : 'm²'}; empty: room for all`}
+            value={it.racksM2 === null ? '' : String(Math.round(it.racksM2 * perM2 * 10) / 10)}
+            onStore={(typed) => {
+              if (typed.trim() === '') return put({ ...it, racksM2: null });
+              const figure = Number(typed.replace(',', '.')) / perM2;
+              return Number.isFinite(figure)
+                ? put({ ...it, racksM2: figure })
+                : 'Give a figure, or nothing.';
+            }}
           />
           <Options
             label={`${it.name}: kind of room`}

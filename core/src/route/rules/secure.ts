@@ -1,3 +1,4 @@
+import { WAITS } from '../../catalog';
 import { isForChild } from '../../piece';
 import { SECURE_WORDS as WORDS, about } from '../../words';
 import { paintedAlike } from '../alike';
@@ -5,8 +6,14 @@ import { isOpen } from '../questions';
 import { pieceRule, surfaceRule, type Rule } from '../rule';
 import { isDoneToPiece } from '../whole';
 import { asGate } from './ask';
-import { by } from './common';
-import { isDone, isTouched, leadObservations, openFindings } from '../context';
+import { by, wait } from './common';
+import { type SurfaceContext, isDone, isTouched, leadObservations, openFindings } from '../context';
+
+/** No swab closes the question here. */
+const wantsLaboratory = ({ beliefs }: SurfaceContext): boolean =>
+  beliefs.leadStatus.kind === 'open' &&
+  (beliefs.leadStatus.wants === 'lead-laboratory' ||
+    beliefs.leadStatus.wants === 'lead-laboratory-all');
 
 /** What has to be known or made harmless before anything else. */
 export const SECURE_RULES: readonly Rule[] = [
@@ -36,6 +43,7 @@ export const SECURE_RULES: readonly Rule[] = [
         ),
         ...by('leadSample', 1),
         traits: { opensLayers: true, makes: ['leadSampled'] },
+        wait: surfaces.some(wantsLaboratory) ? wait(WAITS.laboratory, 'answered', null) : null,
         protection: ['nitrileGloves', 'p100Filter'],
         cautions: WORDS.leadGate.cautions(whole.shop.units, isForChild(whole.piece)),
         gate: asGate('lead', 'lead-swab', WORDS.leadGate.question, WORDS.leadGate.answers),
