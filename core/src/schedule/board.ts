@@ -77,7 +77,7 @@ export class Board {
       const span = reader.room(at, minutes, job.whole && minutes <= reader.longest);
       if (!span) return undefined;
       if (span.from > at + 1e-6) {
-        why = { kind: 'hours' };
+        why = { kind: this.isHeldByAir(job, way, at, minutes, span.from) ? 'air' : 'hours' };
         // Elsewhere the hands come from something else.
         if (spares && span.from > begins + 1e-6) {
           at = span.from;
@@ -90,6 +90,14 @@ export class Board {
       why = block.why;
     }
     return undefined;
+  }
+
+  /** Would the hours alone have let it begin earlier? */
+  private isHeldByAir(job: Job, way: Way, at: Minute, minutes: Minute, from: Minute): boolean {
+    if (way.hours === undefined) return false;
+    const reader = this.prepared.readers[way.hours] as Reader;
+    const room = reader.room(at, minutes, job.whole && minutes <= reader.longest);
+    return room !== undefined && room.from < from - 1e-6;
   }
 
   private sparesSetUp(job: Job, way: Way, at: Minute): boolean {

@@ -102,7 +102,10 @@ export const placesOf = (shop: Shop, now: Minute, outdoor: AirCourse | undefined
   const wayOf = (hands: readonly number[], space: number, it: Task, looseM2: number): Way => {
     const coating = coatingOf(it);
     const loudly = it.traits.makesDust;
-    const key = `${hands.join()}/${loudly}/${coating === null ? '' : `${space}/${coating}`}`;
+    const own = (): Calendar =>
+      hands.map((it) => hours[it] ?? ALWAYS).reduce(both, loudly ? loud : ALWAYS);
+    const hoursOfHands = calendar(`${hands.join()}/${loudly}`, own);
+    const key = `${hands.join()}/${loudly}/${space}/${coating}`;
     const clamped = heldOf(it) && (spaces[space]?.clamps ?? 0) > 0;
     return {
       hands,
@@ -112,10 +115,9 @@ export const placesOf = (shop: Shop, now: Minute, outdoor: AirCourse | undefined
         ...(coating === null ? [] : racksOf(space, looseM2)),
       ],
       space,
-      calendar: calendar(key, () => {
-        const own = hands.map((it) => hours[it] ?? ALWAYS).reduce(both, loudly ? loud : ALWAYS);
-        return coating === null ? own : both(own, fitIn(space, coating));
-      }),
+      calendar:
+        coating === null ? hoursOfHands : calendar(key, () => both(own(), fitIn(space, coating))),
+      ...(coating === null ? {} : { hours: hoursOfHands }),
     };
   };
   /**
@@ -132,6 +134,12 @@ export const placesOf = (shop: Shop, now: Minute, outdoor: AirCourse | undefined
       where.map((space) => wayOf(hands, spaces.indexOf(space), it, looseM2)),
     );
   };
-  const nowhere: Way = { hands: [], uses: [], racks: [], space: null, calendar: always };
+  const nowhere: Way = {
+    hands: [],
+    uses: [],
+    racks: [],
+    space: null,
+    calendar: always,
+  };
   return { airs, calendars, resources, waysOf, nowhere, spaces, people };
 };

@@ -26,6 +26,8 @@ export interface Way {
   readonly space: number | null;
   /** Place in `Problem.calendars`: when these people may do this here. */
   readonly calendar: number;
+  /** The same, whatever the air; left out where the air is no matter. */
+  readonly hours?: number;
 }
 
 /** The smallest unit that is given a time. */
@@ -102,6 +104,7 @@ export type Why =
   | { readonly kind: 'after'; readonly job: number }
   | { readonly kind: 'hands'; readonly job: number }
   | { readonly kind: 'hours' }
+  | { readonly kind: 'air' }
   | { readonly kind: 'wetBeside'; readonly job: number }
   | { readonly kind: 'dustBeside'; readonly job: number }
   | { readonly kind: 'full'; readonly resource: number }

@@ -300,3 +300,57 @@ describe('a window that has closed', () => {
     expect(timetable.entries.reduce((sum, it) => sum + it.scuff, 0)).toBe(0);
   });
 });
+
+describe('what the air holds up', () => {
+  it('is said: a cold shed in March bears no coat, a heated one does, and a plan says which it was', () => {
+    const shed = { air: { kind: 'typical', climate: 'coast' }, airReadAt: '2026-01-01T00:00:00Z' };
+    const cold = shopOf({ ...shed, people: [{ id: 'me', name: 'Me' }] });
+    const coats = (it: Shop) =>
+      planShop(benchOf([table('a')], it), it, MONDAY, ASKED).timetable.entries.filter(
+        (one) => one.operation.coating !== null,
+      );
+    expect(coats(cold)[0]?.because.kind).toBe('air');
+    const [space] = cold.spaces;
+    if (!space) throw new Error('No space');
+    const warm: Shop = {
+      ...cold,
+      spaces: [{ ...space, heater: { watt: 5000, toCelsius: 20 } }],
+    };
+    expect(coats(warm).map((it) => it.because.kind)).not.toContain('air');
+    expect(coats(warm)[0]?.start).toBeLessThan(coats(cold)[0]?.start ?? 0);
+  });
+});
+
+describe('a laboratory', () => {
+  it('is waited for where no swab will do: a week before anything disturbs the paint, or until it answers', () => {
+    const shop = shopOf();
+    const crib: Piece = { ...table('a'), yearFrom: 1935, yearTo: 1940, childsRoom: true };
+    const { tasks } = planRoute(crib, shop);
+    const sample = tasks.find((it) => it.gate?.kind === 'lead');
+    if (!sample) throw new Error('No question about lead');
+    const sent: Piece = { ...crib, done: [did(sample, MONDAY)] };
+    const disturbs = (it: Piece, now: number) =>
+      planShop(benchOf([it], shop), shop, now, ASKED).timetable.entries.find(
+        (one) => one.operation.phase === 'clean' || one.operation.phase === 'strip',
+      )?.start ?? Infinity;
+    expect(disturbs(sent, MONDAY + 60)).toBeGreaterThanOrEqual(MONDAY + 7 * 24 * 60);
+    const answered: Piece = {
+      ...sent,
+      observations: [
+        ...sent.observations,
+        ...sample.surfaceIds.map((surfaceId) => ({
+          id: `lab-${surfaceId}`,
+          surfaceId,
+          testId: 'lead-laboratory-all',
+          outcome: 'notFound',
+          value: null,
+          layer: null,
+          at: iso(MONDAY + 2 * 24 * 60),
+          by: '',
+        })),
+      ],
+    };
+    const later = MONDAY + 2 * 24 * 60 + 60;
+    expect(disturbs(answered, later)).toBeLessThan(MONDAY + 7 * 24 * 60);
+  });
+});

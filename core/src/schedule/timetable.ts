@@ -38,7 +38,7 @@ export const stepOf = (it: Operation): Step => ({
 
 /** Why an operation does not begin earlier, told by what it is and not by its number. */
 export type Because =
-  | { readonly kind: 'free' | 'hours' | 'turn' | 'release' | 'material' | 'fixed' }
+  | { readonly kind: 'free' | 'hours' | 'air' | 'turn' | 'release' | 'material' | 'fixed' }
   | {
       readonly kind: 'after' | 'wetBeside' | 'dustBeside';
       readonly title: string;

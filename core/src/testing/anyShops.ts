@@ -1,13 +1,15 @@
 import fc from 'fast-check';
 import { paceOf, progressIn, typicalCourse } from '../climate';
-import { calendarOf, type Job, type Link, type Problem, type Way } from '../schedule';
+import { both, calendarOf, type Job, type Link, type Problem, type Way } from '../schedule';
 
 const HOUR = 60;
 const DAY = 24 * HOUR;
 /** Monday, 23 March 2026, 0 h UTC: the week before clocks change in much of Europe. */
 const START = Date.UTC(2026, 2, 23) / 60_000;
+/** So much a rack holds. */
+const RACK = 4;
 
-/** Shops with evenings, set-ups, two airs, racks, appointments and recoat windows. */
+/** Shops with evenings, set-ups, two airs, racks, work for two, appointments and recoat windows. */
 export const anyShops: fc.Arbitrary<Problem> = fc
   .record({
     people: fc.array(
@@ -22,6 +24,8 @@ export const anyShops: fc.Arbitrary<Problem> = fc
         go: fc.constantFrom('a', 'b', 'c', null),
         kind: fc.constantFrom('dust', 'coat', 'plain', 'plain'),
         dries: fc.integer({ min: 20, max: 500 }),
+        room: fc.integer({ min: 1, max: RACK }),
+        forTwo: fc.boolean(),
         release: fc.constantFrom(0, 0, 0, 2 * DAY),
       }),
       { minLength: 2, maxLength: 24 },
@@ -50,19 +54,25 @@ export const anyShops: fc.Arbitrary<Problem> = fc
     const airs = (['heated', 'coast'] as const).map((climate) =>
       typicalCourse(climate, START, 240, { south: false, offsetMinutes: 0 }),
     );
+    const [one, two] = calendars;
+    // Two that never meet can't work together.
+    const together = one && two ? both(one, two) : { spans: [] };
+    const meet = together.spans.length > 0;
+    if (meet) calendars.push(together);
     const rack = (space: number) => people.length + space;
     const first = calendars[0]?.spans[0]?.from ?? START;
     return {
       from: START,
       projects: [0, 1, 2].map((it) => ({ name: `piece ${it}`, due: START + (it + 2) * DAY })),
       jobs: jobs.map((it, index): Job => {
-        const ways = people.flatMap((_, person) =>
-          airs.map((__, space): Way => ({
-            hands: [person],
+        const alone = people.map((_, person) => ({ hands: [person], calendar: person }));
+        const pair = { hands: [0, 1], calendar: people.length };
+        const ways = (it.forTwo && meet ? [pair] : alone).flatMap((who) =>
+          airs.map((_, space): Way => ({
+            ...who,
             uses: [],
-            racks: it.kind === 'coat' ? [{ resource: rack(space), amount: 1 }] : [],
+            racks: it.kind === 'coat' ? [{ resource: rack(space), amount: it.room }] : [],
             space,
-            calendar: person,
           })),
         );
         return {
@@ -96,7 +106,7 @@ export const anyShops: fc.Arbitrary<Problem> = fc
       }),
       resources: [
         ...people.map((_, person) => ({ name: `person ${person}`, capacity: 1, isPerson: true })),
-        ...airs.map((_, space) => ({ name: `rack ${space}`, capacity: 2, isPerson: false })),
+        ...airs.map((_, space) => ({ name: `rack ${space}`, capacity: RACK, isPerson: false })),
       ],
       spaces: ['warm', 'damp'],
       calendars,

@@ -78,6 +78,7 @@ export const CLOCK_WORDS = {
   because: {
     free: () => 'Can begin at once.',
     hours: () => 'Begins with the working hours.',
+    air: () => 'The air bears no such coat before, in the hours in which somebody works.',
     turn: () => 'Its turn comes then.',
     release: () => 'Put off until then.',
     material: () => 'Its material is missing until then.',
@@ -97,7 +98,7 @@ export const CLOCK_WORDS = {
   }): string => {
     const why =
       it.from === 'chain'
-        ? 'drying and the order of the work take that long'
+        ? 'drying, the air and the order of the work take that long'
         : 'there are no more hours than that';
     return it.gap < 0.005
       ? `It can’t be done sooner: ${why}.`
@@ -113,5 +114,7 @@ export const CLOCK_WORDS = {
     secondPerson: 'A second person',
     saturday: 'Saturdays as well',
     sunday: 'Sundays as well',
+    waterbased: 'Water-based instead of oil-based',
+    startSaturday: 'Begin on Saturday only',
   },
 } as const;
