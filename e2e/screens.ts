@@ -2,6 +2,8 @@
 export const SCREENS = [
   ['Today', '/today'],
   ['The week', '/week'],
+  ['Air', '/air'],
+  ['Something came up', '/came-up?kind=away'],
   ['Clock', '/pieces/reading-table/clock'],
   ['Pieces', '/pieces'],
   ['New piece', '/pieces/new'],

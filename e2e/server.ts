@@ -17,17 +17,18 @@ export const newFolder = (): { readonly folder: string; readonly remove: () => v
 };
 
 /**
- * Starts a server with the demo.
+ * Starts a server.
  * @param port 0 for any that is free
+ * @param demo with the pieces of the demo, or empty
  */
-export const startServer = (folder: string, port = 0): Promise<TestServer> =>
+export const startServer = (folder: string, port = 0, demo = true): Promise<TestServer> =>
   new Promise((resolve, reject) => {
     const child = spawn('node', ['--import', 'tsx', 'server/src/main.ts'], {
       env: {
         ...process.env,
         PORT: String(port),
         DB_FILE: path.join(folder, 'e2e.sqlite'),
-        DEMO: '1',
+        DEMO: demo ? '1' : '0',
       },
     });
     const kill = () =>

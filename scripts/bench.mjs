@@ -27,6 +27,8 @@ await build({
   bundle: true,
   platform: 'node',
   format: 'esm',
+  // It reads its WebAssembly from beside itself.
+  external: ['highs'],
   logLevel: 'error',
 });
 process.exit(await run('node', [outfile]));

@@ -21,13 +21,22 @@ const SEED = 1;
 
 /** The last question; an older one is given up. */
 let asked = 0;
+/** The question for which the best so far will do. */
+let stopped = -1;
+
+/** How far a plan is. */
+export interface Progress {
+  /** Orders of the work that were tried. */
+  readonly tried: number;
+  readonly isLast: boolean;
+}
 
 const pause = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 0));
 
 const clock = {
   /**
-   * Plans the shop: tells the first answer at once, better ones as they are found, and last the same
-   * with by when the pieces are done nine times in ten.
+   * Plans the shop: tells the first answer at once, better ones as they are found, how many it has
+   * tried, and last the best with by when the pieces are done nine times in ten.
    */
   async plan(
     pieces: readonly Piece[],
@@ -35,7 +44,7 @@ const clock = {
     now: number,
     objective: Objective,
     held: Held,
-    told: (view: ClockView, isLast: boolean) => void,
+    told: (view: ClockView | null, progress: Progress) => void,
   ): Promise<void> {
     const token = ++asked;
     const bench = benchOf(pieces, shop, now);
@@ -44,29 +53,33 @@ const clock = {
     const begun = performance.now();
     let slice = begun;
     let last;
+    let tried = 0;
     for (const it of planningShop(bench, shop, now, { objective, seed: SEED, held })) {
-      if (last === undefined) told(viewOf(bench, shop, now, it), false);
-      else if (it.answer !== last.answer && performance.now() - begun > LONGEST / 3) {
-        told(viewOf(bench, shop, now, it), false);
+      const isBetter = last !== undefined && it.answer !== last.answer;
+      if (last === undefined || (isBetter && performance.now() - begun > LONGEST / 3)) {
+        told(viewOf(bench, shop, now, it), { tried, isLast: false });
       }
       last = it;
+      tried++;
       if (performance.now() - slice > SLICE) {
+        told(null, { tried, isLast: false });
         await pause();
         if (token !== asked) return;
         slice = performance.now();
       }
+      if (token === stopped) break;
       if (performance.now() - begun > (it.gap === 0 ? LONGEST_AT_BOUND : LONGEST)) break;
     }
     if (!last) return;
-    told(viewOf(bench, shop, now, last, promisesOf(bench, last, SEED)), true);
+    told(viewOf(bench, shop, now, last, promisesOf(bench, last, SEED)), { tried, isLast: true });
   },
 
   whatTheyBring,
   whatItDoes,
 
-  /** Gives up what is being planned. */
+  /** The best so far will do. */
   stop(): void {
-    asked++;
+    stopped = asked;
   },
 };
 export type ClockWorker = typeof clock;

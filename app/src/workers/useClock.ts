@@ -12,7 +12,7 @@ import { useEffect, useMemo, useState } from 'react';
 import { useBenchQuery, type AtWork } from '@/api/api';
 import { useShop } from '@/api/usePiece';
 import { shopNow } from '@/device';
-import type { ClockWorker } from './clock.worker';
+import type { ClockWorker, Progress } from './clock.worker';
 
 const MS = 60_000;
 
@@ -37,6 +37,8 @@ export const useMinute = (): number => {
 
 const NOTHING_HELD: Held = new Map();
 
+const stop = (): void => void theWorker().stop();
+
 /** A plan is made anew after so many minutes, even where nothing has changed. */
 const FRESH = 5;
 
@@ -48,6 +50,10 @@ interface ClockState {
   readonly now: number;
   /** Better plans are still looked for. */
   readonly busy: boolean;
+  /** Orders of the work that were tried so far. */
+  readonly tried: number;
+  /** The best so far will do. */
+  readonly stop: () => void;
   /** Why there is none. */
   readonly failed: boolean;
 }
@@ -61,14 +67,17 @@ export const useClock = (
   const now = useMinute();
   const { data: atWork, isError } = useBenchQuery();
   const pieces = useMemo(() => atWork?.map((it) => it.piece), [atWork]);
-  const [told, setTold] = useState<{ readonly view: ClockView; readonly isLast: boolean }>();
+  const [view, setView] = useState<ClockView>();
+  const [progress, setProgress] = useState<Progress>({ tried: 0, isLast: false });
   const [failed, setFailed] = useState(false);
   const planAt = now - (now % FRESH);
   useEffect(() => {
     if (!pieces) return undefined;
     let isWanted = true;
-    const hear = (view: ClockView, isLast: boolean) => {
-      if (isWanted) setTold({ view, isLast });
+    const hear = (better: ClockView | null, so: Progress) => {
+      if (!isWanted) return;
+      if (better) setView(better);
+      setProgress(so);
     };
     const at = Math.floor(shopNow().getTime() / MS);
     theWorker()
@@ -80,8 +89,17 @@ export const useClock = (
       isWanted = false;
     };
   }, [pieces, shop, objective, held, planAt]);
-  const busy = told?.isLast !== true;
-  return { view: told?.view, atWork, pieces, shop, now, busy, failed: failed || isError };
+  return {
+    view,
+    atWork,
+    pieces,
+    shop,
+    now,
+    busy: !progress.isLast,
+    tried: progress.tried,
+    stop,
+    failed: failed || isError,
+  };
 };
 
 /** What changes in the shop would bring; asked for by hand, since it takes several plans. */

@@ -1,9 +1,10 @@
+import { COATINGS } from '../catalog';
 import type { Minute } from '../climate';
 import type { DoneWork, Space } from '../piece';
 import type { Graph } from '../route';
 import { minutesOf, type Task } from '../work';
 import type { Job, Link, Wait, Way } from './problem';
-import { heldOf, heldOnRacks, maxWait, minWait, wetOf } from './waits';
+import { coatingOf, heldOf, heldOnRacks, maxWait, minWait, wetOf } from './waits';
 
 const MS = 60_000;
 
@@ -23,6 +24,17 @@ export const emptyJob = (key: string, project: number, now: Minute, way: Way): J
   fixed: null,
 });
 
+/** To weigh and stir another portion of what sets in its pot, minutes (J). */
+const MIXING = 8;
+
+/** A coat that takes longer than its pot lives is mixed in portions: the minutes for those after the first. */
+const mixingAnew = (own: readonly Task[]): number => {
+  const coating = own.map(coatingOf).find((it) => it !== null);
+  const life = coating ? (COATINGS.get(coating).potLifeMinutes ?? Infinity) : Infinity;
+  const minutes = own.reduce((sum, it) => sum + minutesOf(it.effort), 0);
+  return MIXING * Math.max(0, Math.ceil(minutes / life) - 1);
+};
+
 /** The tasks of an operation as one job. */
 export const jobFrom = (
   key: string,
@@ -33,7 +45,7 @@ export const jobFrom = (
 ): Job => ({
   key,
   project,
-  work: own.reduce((sum, it) => sum + minutesOf(it.effort), 0),
+  work: own.reduce((sum, it) => sum + minutesOf(it.effort), 0) + mixingAnew(own),
   setUp: Math.max(...own.map((it) => it.effort.fixed)),
   go: own[0]?.go ?? null,
   whole: own.some((it) => it.traits.lays !== null),

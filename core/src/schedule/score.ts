@@ -27,6 +27,8 @@ export interface Outcome {
   readonly late: number;
   /** How often somebody comes to the shop: people and stretches of their hours. */
   readonly sessions: number;
+  /** How often the same hands go from one project to another within their hours. */
+  readonly switches: number;
   /** Mean of the squares of the hours of each day with work: lower is more even. */
   readonly unevenness: number;
   readonly missed: readonly Missed[];
@@ -42,6 +44,22 @@ const countSessions = ({ problem, readers }: Prepared, bookings: readonly Bookin
       seen.add(`${hand}/${readers[it?.calendar ?? 0]?.at(start)}`);
   }
   return seen.size;
+};
+
+const countSwitches = ({ problem, readers }: Prepared, bookings: readonly Booking[]): number => {
+  const last = new Map<number, { readonly project: number; readonly session: string }>();
+  let switches = 0;
+  for (const { job, way, start } of [...bookings].sort((a, b) => a.start - b.start)) {
+    const [of, it] = [problem.jobs[job], problem.jobs[job]?.ways[way]];
+    for (const hand of it?.hands ?? []) {
+      const session = `${readers[it?.hours ?? it?.calendar ?? 0]?.at(start)}`;
+      const before = last.get(hand);
+      const project = of?.project ?? -1;
+      if (before && before.project !== project && before.session === session) switches++;
+      last.set(hand, { project, session });
+    }
+  }
+  return switches;
 };
 
 const unevennessOf = (bookings: readonly Booking[]): number => {
@@ -80,6 +98,7 @@ export const outcomeOf = (prepared: Prepared, { bookings }: Plan): Outcome => {
     done,
     late,
     sessions: countSessions(prepared, made),
+    switches: countSwitches(prepared, made),
     unevenness: unevennessOf(made),
     missed,
     without,
@@ -88,6 +107,8 @@ export const outcomeOf = (prepared: Prepared, { bookings }: Plan): Outcome => {
 
 /** A job without a time, and a wait that must not be missed, outweigh everything else. */
 const IMPOSSIBLE = 1e8;
+/** To go over to another piece: put away, fetch, look where one was, minutes (J). */
+const SWITCHED = 2;
 /** What a missed wait costs beside its own minutes: the day it takes (J). */
 const MISSED_COSTS = 60;
 
@@ -107,7 +128,7 @@ export const costOf = (prepared: Prepared, outcome: Outcome, objective: Objectiv
     (sum, { link }) => sum + (link.missed === null ? IMPOSSIBLE : MISSED_COSTS + link.missed),
     0,
   );
-  const sure = IMPOSSIBLE * outcome.without.length + missed;
+  const sure = IMPOSSIBLE * outcome.without.length + missed + outcome.switches * SWITCHED;
   switch (objective) {
     case 'finish':
       return sure + span + mean * 0.02;

@@ -119,7 +119,7 @@ export const ClockScreen = ({ record }: { readonly record: PieceRecord }) => {
         first ? (
           <MainButton
             title={`Done: ${first.operation.title}`}
-            onPress={() => void did(piece, first.operation, 'done')}
+            onPress={() => void did(piece, first.operation, 'done', first.spaceId)}
           />
         ) : null
       }

@@ -1,5 +1,5 @@
 import type { Piece } from '@obrik/core/piece';
-import type { Step } from '@obrik/core/schedule';
+import type { Entry, Step } from '@obrik/core/schedule';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { MainButton, PlainButton, Tag } from '@/ui/controls';
@@ -9,10 +9,12 @@ import { useDid } from './useDid';
 interface PutOnRecordProps {
   readonly piece: Piece;
   readonly step: Pick<Step, 'id' | 'taskKeys' | 'title' | 'minutes'>;
+  /** As the plan has it, where there is one: the place where it is done and dries. */
+  readonly planned?: Pick<Entry, 'spaceId'> | undefined;
 }
 
 /** Puts a step on record: begun, then done. What dries after it is on the clock from then on. */
-export const PutOnRecord = ({ piece, step }: PutOnRecordProps) => {
+export const PutOnRecord = ({ piece, step, planned }: PutOnRecordProps) => {
   const router = useRouter();
   const did = useDid();
   const running = underWay(piece, step).size > 0;
@@ -24,7 +26,7 @@ export const PutOnRecord = ({ piece, step }: PutOnRecordProps) => {
           title="Done"
           label={`Done: ${step.title}, ${piece.name}`}
           style={{ flex: 1 }}
-          onPress={() => void did(piece, step, 'done')}
+          onPress={() => void did(piece, step, 'done', planned?.spaceId)}
         />
         {running ? (
           <PlainButton
@@ -40,7 +42,7 @@ export const PutOnRecord = ({ piece, step }: PutOnRecordProps) => {
             title="Begin"
             label={`Begin: ${step.title}, ${piece.name}`}
             style={{ flex: 1 }}
-            onPress={() => void did(piece, step, 'begun')}
+            onPress={() => void did(piece, step, 'begun', planned?.spaceId)}
           />
         )}
       </View>

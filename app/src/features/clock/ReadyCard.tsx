@@ -1,5 +1,5 @@
 import type { Piece } from '@obrik/core/piece';
-import type { Ready } from '@obrik/core/schedule';
+import type { Entry, Ready } from '@obrik/core/schedule';
 import { showDuration } from '@obrik/core/units';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
@@ -14,12 +14,14 @@ interface ReadyCardProps {
   readonly piece: Piece;
   readonly number: string;
   readonly now: number;
+  /** As the plan has it: whose hands, and where. */
+  readonly planned: Entry | undefined;
   /** The one thing to do first: with its buttons. */
   readonly first: boolean;
 }
 
 /** A step that can be begun now; its sheet is one tap away, and putting it on record as well. */
-export const ReadyCard = ({ it, piece, number, now, first }: ReadyCardProps) => {
+export const ReadyCard = ({ it, piece, number, now, first, planned }: ReadyCardProps) => {
   const router = useRouter();
   const { operation } = it;
   const running = underWay(piece, operation).size > 0;
@@ -51,7 +53,7 @@ export const ReadyCard = ({ it, piece, number, now, first }: ReadyCardProps) => 
         {running && !first ? <Tag text="Under way" tone="moss" /> : null}
       </View>
       <Mends of={it.mends} now={now} />
-      {first ? <PutOnRecord piece={piece} step={operation} /> : null}
+      {first ? <PutOnRecord piece={piece} step={operation} planned={planned} /> : null}
     </Ticket>
   );
 };

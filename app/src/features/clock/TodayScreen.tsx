@@ -1,5 +1,5 @@
 import { ticketNumber } from '@obrik/core/ticket';
-import type { Entry } from '@obrik/core/schedule';
+import type { Drying, Entry, Ready } from '@obrik/core/schedule';
 import { showDuration } from '@obrik/core/units';
 import { CLOCK_WORDS } from '@obrik/core/words';
 import { useRouter } from 'expo-router';
@@ -83,6 +83,7 @@ export const TodayScreen = () => {
     return (
       <Screen narrow>
         <Heading>Today</Heading>
+        <FirstQuestions shop={shop} />
         <Empty
           title="Nothing on the bench"
           text="Add a piece, look it over, choose its finish: then this says what to do when."
@@ -115,6 +116,33 @@ export const TodayScreen = () => {
   const tomorrow = nextDay
     ? view.timetable.entries.filter((it) => dayKey(it.start) === dayKey(nextDay.start))
     : [];
+  const dryingCard = (it: Drying) => {
+    const piece = pieceOf.get(it.pieceId)?.piece;
+    return piece ? (
+      <DryingCard
+        key={`${it.pieceId}-${it.from}-${it.title}`}
+        it={it}
+        piece={piece}
+        number={numberOf(it.pieceId)}
+        now={now}
+      />
+    ) : null;
+  };
+  const readyCard = (it: Ready, first: boolean) => {
+    const piece = pieceOf.get(it.pieceId)?.piece;
+    const planned = view.timetable.entries[turn.get(keyOf(it)) ?? -1];
+    return piece ? (
+      <ReadyCard
+        key={keyOf(it)}
+        it={it}
+        piece={piece}
+        number={numberOf(it.pieceId)}
+        now={now}
+        first={first}
+        planned={planned}
+      />
+    ) : null;
+  };
   const opensLater = !view.open.some((it) => it.from <= now && now < it.to);
   return (
     <Screen foot={<PlainButton title="The whole week" onPress={() => router.navigate('/week')} />}>
@@ -128,18 +156,7 @@ export const TodayScreen = () => {
       <Columns>
         <View style={{ gap: 8 }}>
           {closing.length > 0 ? <Label heading>Window closes</Label> : null}
-          {closing.map((it) => {
-            const piece = pieceOf.get(it.pieceId)?.piece;
-            return piece ? (
-              <DryingCard
-                key={`${it.pieceId}-${it.from}`}
-                it={it}
-                piece={piece}
-                number={numberOf(it.pieceId)}
-                now={now}
-              />
-            ) : null;
-          })}
+          {closing.map(dryingCard)}
           <View style={{ flexDirection: 'row', justifyContent: 'space-between' }}>
             <Label heading>Can be done now</Label>
             {inTurn.length > 1 ? <Label>In this order</Label> : null}
@@ -147,50 +164,15 @@ export const TodayScreen = () => {
           {inTurn.length === 0 ? (
             <Small>Nothing: everything dries or waits for an answer. Put your feet up.</Small>
           ) : null}
-          {inTurn.slice(0, SHOWN).map((it, index) => {
-            const piece = pieceOf.get(it.pieceId)?.piece;
-            return piece ? (
-              <ReadyCard
-                key={keyOf(it)}
-                it={it}
-                piece={piece}
-                number={numberOf(it.pieceId)}
-                now={now}
-                first={index === 0}
-              />
-            ) : null;
-          })}
+          {inTurn.slice(0, SHOWN).map((it, index) => readyCard(it, index === 0))}
           {inTurn.length > SHOWN ? <Small>And {inTurn.length - SHOWN} more.</Small> : null}
           <PlainButton title="Something came up" onPress={() => router.navigate('/came-up')} />
         </View>
         <View style={{ gap: 8 }}>
           {drying.length > 0 ? <Label heading>Drying</Label> : null}
-          {drying.map((it) => {
-            const piece = pieceOf.get(it.pieceId)?.piece;
-            return piece ? (
-              <DryingCard
-                key={`${it.pieceId}-${it.from}-${it.title}`}
-                it={it}
-                piece={piece}
-                number={numberOf(it.pieceId)}
-                now={now}
-              />
-            ) : null;
-          })}
+          {drying.map(dryingCard)}
           {asks.length > 0 ? <Label heading>Waiting for an answer</Label> : null}
-          {asks.map((it) => {
-            const piece = pieceOf.get(it.pieceId)?.piece;
-            return piece ? (
-              <ReadyCard
-                key={keyOf(it)}
-                it={it}
-                piece={piece}
-                number={numberOf(it.pieceId)}
-                now={now}
-                first={false}
-              />
-            ) : null;
-          })}
+          {asks.map((it) => readyCard(it, false))}
         </View>
       </Columns>
       {tomorrow.length > 0 && nextDay ? (

@@ -49,7 +49,7 @@ export const WeekScreen = () => {
   const [by, setBy] = useState<By>('piece');
   const [objective, setObjective] = useState<Objective>('finish');
   const moved = useHeld();
-  const { view, atWork, pieces, shop, now, busy } = useClock(objective, moved.held);
+  const { view, atWork, pieces, shop, now, busy, tried, stop } = useClock(objective, moved.held);
   const tryOut = useTryOut(moved, view, now);
   const [zoom, setZoom] = useState(wide ? 2 : 0);
   const [day, setDay] = useState(0);
@@ -174,7 +174,12 @@ export const WeekScreen = () => {
               : `All by ${dayOf(view.finish)}, in ${view.sessions} sessions.`}{' '}
             {CLOCK_WORDS.quality({ gap: view.gap, bound: dayOf(view.bound), from: view.boundFrom })}
           </Body>
-          {busy ? <Small>Looking for a better order …</Small> : null}
+          {busy ? (
+            <>
+              <Small>Looking for a better order … {tried} tried.</Small>
+              <PlainButton title="This one will do" onPress={stop} />
+            </>
+          ) : null}
           <Options
             label="What it is planned for"
             options={OBJECTIVES_IN_WORDS}

@@ -9,16 +9,17 @@ import { nanoid } from '@reduxjs/toolkit';
 
 const MS = 60_000;
 
-/** Puts a step on record: begun, or done. Its effect on the piece stands in the record itself. */
+/** Puts a step on record: begun, or done, in a space of the shop; the first where none is told. Its effect on the piece stands in the record itself. */
 export const useDid = (): ((
   piece: Piece,
   step: Pick<Step, 'taskKeys' | 'title' | 'minutes'>,
   what: 'begun' | 'done',
+  spaceId?: string | null,
 ) => Promise<boolean>) => {
   const shop = useShop();
   const change = useChange();
   return useCallback(
-    async (piece, step, what) => {
+    async (piece, step, what, spaceId) => {
       const now = shopNow();
       const { tasks } = caseAt(piece, shop, now.getTime() / MS).route;
       const own = tasks.filter((it) => step.taskKeys.includes(it.key));
@@ -37,7 +38,7 @@ export const useDid = (): ((
           endedAt: what === 'done' ? now.toISOString() : null,
           expectedEnd: null,
           by: '',
-          spaceId: begun?.spaceId ?? space?.id ?? null,
+          spaceId: begun?.spaceId ?? spaceId ?? space?.id ?? null,
           effect: effectOf(it),
         };
       });

@@ -43,6 +43,8 @@ export interface CoatingRow<Id extends string = string> {
   readonly sandMinutes?: number;
   /** After this long the next coat wants a scuff first, minutes; null where it always takes one. */
   readonly closesMinutes: number | null;
+  /** Mixed with its hardener it is good for so long, minutes; left out where nothing is mixed in. */
+  readonly potLifeMinutes?: number;
   /** Full hardness, days. */
   readonly cureDays: number;
   readonly yellows: boolean;

@@ -11,6 +11,7 @@ export const twoPartClear = coating({
   recoatMinutes: 2 * 60,
   sandMinutes: 12 * 60,
   closesMinutes: 12 * 60,
+  potLifeMinutes: 4 * 60,
   cureDays: 7,
   yellows: false,
   brushOnly: true,
