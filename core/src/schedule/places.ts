@@ -26,19 +26,22 @@ const mayBeIn = (space: Space, { traits }: Pick<Effect, 'traits'>): boolean =>
 /** Racks are counted in square decimetres: capacities are whole. */
 const inRacks = (m2: number): number => Math.ceil(m2 * 100);
 
-/** In whose hands a task can be: one pair, or two where it needs them and there are two people. */
+/** In whose hands a task can be: one pair, or two where it needs them and two are there at the same time. */
 const handsFor = (
   it: Task,
   able: readonly number[],
-  people: number,
+  hours: readonly Calendar[],
 ): readonly (readonly number[])[] => {
-  if (!TWO_PEOPLE.includes(it.method) || people < 2) return able.map((one) => [one]);
-  const everybody = Array.from({ length: people }, (_, index) => index);
-  return able.flatMap((one) =>
-    everybody.flatMap((other) =>
-      other > one || (other < one && !able.includes(other)) ? [[one, other]] : [],
-    ),
+  const alone = able.map((one) => [one]);
+  if (!TWO_PEOPLE.includes(it.method)) return alone;
+  const pairs = able.flatMap((one) =>
+    hours.flatMap((_, other) => {
+      const isNew = other > one || (other < one && !able.includes(other));
+      const meet = isNew && both(hours[one] ?? ALWAYS, hours[other] ?? ALWAYS).spans.length > 0;
+      return meet ? [[one, other]] : [];
+    }),
   );
+  return pairs.length > 0 ? pairs : alone;
 };
 
 /** Those that answer, or all where none does. */
@@ -130,7 +133,7 @@ export const placesOf = (shop: Shop, now: Minute, outdoor: AirCourse | undefined
       (one) => people.indexOf(one),
     );
     const where = orAll(spaces, (space) => mayBeIn(space, it));
-    return handsFor(it, able, people.length).flatMap((hands) =>
+    return handsFor(it, able, hours).flatMap((hands) =>
       where.map((space) => wayOf(hands, spaces.indexOf(space), it, looseM2)),
     );
   };

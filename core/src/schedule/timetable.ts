@@ -109,7 +109,12 @@ const becauseOf = (it: ShopProblem, plan: Plan, job: number, why: Why): Because 
     case 'full':
       return { kind: 'full', place: it.problem.resources[real.resource]?.name ?? '' };
     case 'release':
-      return { kind: it.meanings[job]?.putOff === 'material' ? 'material' : 'release' };
+    case 'hours': {
+      // What was put off begins with the first hours after that.
+      const putOff = it.meanings[job]?.putOff ?? null;
+      if (putOff !== null) return { kind: putOff === 'material' ? 'material' : 'release' };
+      return { kind: real.kind };
+    }
     default:
       return { kind: real.kind };
   }

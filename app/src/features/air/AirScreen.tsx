@@ -1,14 +1,15 @@
 import type { Air } from '@obrik/core/climate';
-import type { AirSource, ExpectedAir } from '@obrik/core/piece';
+import type { AirSource, ExpectedAir, Shop } from '@obrik/core/piece';
 import { airAhead, type AirHour } from '@obrik/core/schedule';
 import { CLOCK_WORDS } from '@obrik/core/words';
 import { addDays } from 'date-fns/addDays';
 import { startOfDay } from 'date-fns/startOfDay';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
-import { useDeeds, useShop } from '@/api/usePiece';
+import { useShopQuery } from '@/api/api';
+import { useDeeds } from '@/api/usePiece';
 import { clockOf, dayOf } from '@/features/clock/times';
-import { Body, Card, Heading, Options, PlainButton, Screen, Small } from '@/ui/controls';
+import { Body, Card, Heading, Loading, Options, PlainButton, Screen, Small } from '@/ui/controls';
 import { AirChart } from '@/ui/drawings';
 import { useMinute } from '@/workers/useClock';
 import { AirFrom } from './AirFrom';
@@ -27,9 +28,7 @@ const midnight = (minute: number, days: number): number =>
 
 const iso = (minute: number): string => new Date(minute * MS).toISOString();
 
-/** The air of the next days, as plans reckon with it: seen, and put right by hand. */
-export const AirScreen = () => {
-  const shop = useShop();
+const AirOf = ({ shop }: { readonly shop: Shop }) => {
   const put = useDeeds();
   const minute = useMinute();
   // Within the hour nothing changes: the picture is reckoned once.
@@ -148,6 +147,18 @@ export const AirScreen = () => {
         ) : null}
       </Card>
       <AirFrom shop={shop} onStore={store} />
+    </Screen>
+  );
+};
+
+/** The air of the next days, as plans reckon with it: seen, and put right by hand. */
+export const AirScreen = () => {
+  const { data } = useShopQuery();
+  if (data) return <AirOf shop={data.shop} />;
+  return (
+    <Screen>
+      <Heading>Air</Heading>
+      <Loading what="the air" />
     </Screen>
   );
 };
