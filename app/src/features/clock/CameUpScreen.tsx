@@ -95,15 +95,7 @@ export const CameUpScreen = () => {
     <Screen
       narrow
       foot={
-        <View style={{ flexDirection: 'row', gap: 8 }}>
-          <MainButton
-            title="Plan with it"
-            disabled={!upset || !does}
-            style={{ flex: 1 }}
-            onPress={() => void take()}
-          />
-          <PlainButton title="Leave it" style={{ flex: 1 }} onPress={() => router.back()} />
-        </View>
+        <MainButton title="Plan with it" disabled={!upset || !does} onPress={() => void take()} />
       }
     >
       <Heading>Something came up</Heading>
@@ -180,6 +172,7 @@ export const CameUpScreen = () => {
         </View>
       ) : null}
       {upset ? <WhatChanges does={does} now={now} /> : null}
+      <PlainButton title="Leave it as it is" onPress={() => router.back()} />
     </Screen>
   );
 };

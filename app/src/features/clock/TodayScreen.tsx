@@ -26,7 +26,7 @@ import { FirstQuestions } from './FirstQuestions';
 import { keyOf } from './lanes';
 import { ReadyCard } from './ReadyCard';
 import { stepAddress } from './step';
-import { dayKey, dayOf, shortName, timeOf } from './times';
+import { clockNow, dayKey, dayOf, shortName, timeOf } from './times';
 
 /** So many of what can be done now are shown; the rest is on the week. */
 const SHOWN = 6;
@@ -148,7 +148,7 @@ export const TodayScreen = () => {
     <Screen foot={<PlainButton title="The whole week" onPress={() => router.navigate('/week')} />}>
       <Heading>Today</Heading>
       <Small>
-        {dayOf(now)} · {timeOf(now, now)}
+        {dayOf(now)} · {clockNow(now)}
         {opensLater && next ? ` · planned from ${timeOf(next.start, now)}` : ''}
       </Small>
       <FirstQuestions shop={shop} />

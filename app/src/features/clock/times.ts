@@ -6,12 +6,21 @@ import { showDuration } from '@obrik/core/units';
 const MS = 60_000;
 const dateOf = (minute: number): Date => new Date(minute * MS);
 
+/** No plan is good to the minute: five are said. */
+const FIVE = 5;
+const planned = (minute: number): Date => dateOf(Math.round(minute / FIVE) * FIVE);
+
 /** "18:20", or "Fri 18:20" on another day than today. */
-export const timeOf = (minute: number, now: number): string =>
-  format(dateOf(minute), isSameDay(dateOf(minute), dateOf(now)) ? 'HH:mm' : 'EEE HH:mm');
+export const timeOf = (minute: number, now: number): string => {
+  const at = planned(minute);
+  return format(at, isSameDay(at, dateOf(now)) ? 'HH:mm' : 'EEE HH:mm');
+};
 
 /** "18:20". */
-export const clockOf = (minute: number): string => format(dateOf(minute), 'HH:mm');
+export const clockOf = (minute: number): string => format(planned(minute), 'HH:mm');
+
+/** "18:22": what the clock shows now. */
+export const clockNow = (now: number): string => format(dateOf(now), 'HH:mm');
 
 /** "Fri 4 Dec". */
 export const dayOf = (minute: number): string => format(dateOf(minute), 'EEE d MMM');
