@@ -1,7 +1,7 @@
 import { planRoute } from '../route';
 import { shop as shopSchema, type DoneWork, type Piece, type Shop } from '../piece';
 import { effectOf, type Task } from '../work';
-import { painted, pieceOf } from '../testing/pieces';
+import { paintedTable } from '../testing/pieces';
 import { planFaults } from '../testing/planFaults';
 import {
   caseAt,
@@ -26,22 +26,6 @@ const MONDAY = minute('2026-03-02T06:00:00Z');
 
 const shopOf = (told: object = {}): Shop =>
   shopSchema.parse({ timeZone: 'Europe/Oslo', airCelsius: 20, airHumidity: 50, ...told });
-
-/** A painted table with sound old paint from after the lead years, to be painted again. */
-const table = (id: string, told: object = {}): Piece => ({
-  ...pieceOf({
-    template: 'table',
-    years: [1995, 2000],
-    seen: {
-      top: ['see-through:opaque', 'chip:wood-through'],
-      legs: ['see-through:opaque'],
-      apron: ['see-through:opaque'],
-    },
-    aims: { top: painted(), legs: painted(), apron: painted() },
-  }),
-  id,
-  ...told,
-});
 
 const benchOf = (pieces: readonly Piece[], shop: Shop) =>
   pieces.map((piece) => ({ piece, route: planRoute(piece, shop) }));
@@ -112,7 +96,7 @@ describe('the plan of a shop', () => {
         { id: 'wet', name: 'Wet room', dust: false },
       ],
     });
-    const bench = benchOf([table('a'), table('b'), table('c')], shop);
+    const bench = benchOf([paintedTable('a'), paintedTable('b'), paintedTable('c')], shop);
     const { of, answer, bound, timetable } = planShop(
       bench,
       shop,
@@ -135,7 +119,7 @@ describe('the plan of a shop', () => {
   it('takes fewer days with longer hours or warmer air, and no coat in air that it does not bear', () => {
     const days = (told: object) => {
       const shop = shopOf(told);
-      const { answer } = planShop(benchOf([table('a')], shop), shop, MONDAY, ASKED);
+      const { answer } = planShop(benchOf([paintedTable('a')], shop), shop, MONDAY, ASKED);
       return answer.outcome.without.length > 0 ? Infinity : answer.outcome.finish - MONDAY;
     };
     const allDay = { id: 'runa', name: 'Runa', hours: Array(7).fill([{ from: 420, to: 1140 }]) };
@@ -152,7 +136,7 @@ describe('the plan of a shop', () => {
       quietFrom: 19 * 60,
       appointments: [{ id: 'x', from: '2026-03-02T17:00:00Z', to: '2026-03-02T18:00:00Z' }],
     });
-    const { timetable } = planShop(benchOf([table('a')], shop), shop, MONDAY, ASKED);
+    const { timetable } = planShop(benchOf([paintedTable('a')], shop), shop, MONDAY, ASKED);
     for (const { operation, worked } of timetable.entries) {
       for (const { from, to } of worked) {
         if (operation.makesDust) expect(new Date(to * MS).getUTCHours()).toBeLessThanOrEqual(18);
@@ -168,10 +152,10 @@ describe('the plan of a shop', () => {
 describe('with work on record', () => {
   const shop = shopOf();
   const evening = MONDAY + 12 * 60;
-  const begun = upToPaint(table('a'), shop, evening);
+  const begun = upToPaint(paintedTable('a'), shop, evening);
 
   it('what is done is not planned again, and the next coat waits for the film', () => {
-    const before = planRoute(table('a'), shop);
+    const before = planRoute(paintedTable('a'), shop);
     const after = planRoute(begun, shop);
     expect(after.tasks.map((it) => it.key)).toEqual(
       before.tasks.slice(begun.done.length).map((it) => it.key),
@@ -191,7 +175,7 @@ describe('with work on record', () => {
   });
 
   it('only what may be begun is ready: nothing that rests on a wet film, no dust beside it', () => {
-    const of = problemOf(benchOf([begun, table('b')], shop), shop, evening + 5);
+    const of = problemOf(benchOf([begun, paintedTable('b')], shop), shop, evening + 5);
     const ready = readyNow(of, () => []);
     const wet = new Set(begun.done.at(-1)?.surfaceIds);
     expect(
@@ -209,10 +193,10 @@ describe('with work on record', () => {
   });
 
   it('what was begun stays where it is when it is planned anew', () => {
-    const [first] = planRoute(table('b'), shop).tasks;
+    const [first] = planRoute(paintedTable('b'), shop).tasks;
     if (!first) throw new Error('No task');
     const running: Piece = {
-      ...table('b'),
+      ...paintedTable('b'),
       done: [{ ...did(first, evening), startedAt: iso(evening), endedAt: null }],
     };
     const { timetable } = planShop(benchOf([running], shop), shop, evening + 5, ASKED);
@@ -221,7 +205,7 @@ describe('with work on record', () => {
   });
 
   it('another day off is told piece by piece', () => {
-    const before = planShop(benchOf([table('a')], shop), shop, MONDAY, ASKED);
+    const before = planShop(benchOf([paintedTable('a')], shop), shop, MONDAY, ASKED);
     const [me] = shop.people;
     if (!me) throw new Error('Nobody');
     const daysOff = [
@@ -233,7 +217,7 @@ describe('with work on record', () => {
       '2026-03-07',
     ];
     const ill = { ...shop, people: [{ ...me, daysOff }] };
-    const after = planShop(benchOf([table('a')], ill), ill, MONDAY, ASKED);
+    const after = planShop(benchOf([paintedTable('a')], ill), ill, MONDAY, ASKED);
     const shifts = shiftsBetween(
       { of: before.of, plan: before.answer.plan },
       { of: after.of, plan: after.answer.plan },
@@ -246,7 +230,12 @@ describe('with work on record', () => {
 describe('a promise', () => {
   it('of nine in ten is kept in 87 to 93 of a hundred runs', () => {
     const shop = shopOf();
-    const { of, answer } = planShop(benchOf([table('a'), table('b')], shop), shop, MONDAY, ASKED);
+    const { of, answer } = planShop(
+      benchOf([paintedTable('a'), paintedTable('b')], shop),
+      shop,
+      MONDAY,
+      ASKED,
+    );
     const promised = livedThrough(of.problem, answer.plan, { runs: 400, seed: 1 });
     const lived = livedThrough(of.problem, answer.plan, { runs: 1000, seed: 2 });
     for (const project of [0, 1]) {
@@ -261,7 +250,7 @@ describe('a promise', () => {
 describe('a window that has closed', () => {
   const shop = shopOf();
   const evening = MONDAY + 12 * 60;
-  const oneCoat = upToPaint(table('a'), shop, evening);
+  const oneCoat = upToPaint(paintedTable('a'), shop, evening);
   const wet = ['apron', 'legs', 'top'];
 
   it('is no matter while it is open; past it the planner puts a scuff before the next coat, once', () => {
@@ -306,7 +295,7 @@ describe('what the air holds up', () => {
     const shed = { air: { kind: 'typical', climate: 'coast' }, airReadAt: '2026-01-01T00:00:00Z' };
     const cold = shopOf({ ...shed, people: [{ id: 'me', name: 'Me' }] });
     const coats = (it: Shop) =>
-      planShop(benchOf([table('a')], it), it, MONDAY, ASKED).timetable.entries.filter(
+      planShop(benchOf([paintedTable('a')], it), it, MONDAY, ASKED).timetable.entries.filter(
         (one) => one.operation.coating !== null,
       );
     expect(coats(cold)[0]?.because.kind).toBe('air');
@@ -324,7 +313,7 @@ describe('what the air holds up', () => {
 describe('a laboratory', () => {
   it('is waited for where no swab will do: a week before anything disturbs the paint, or until it answers', () => {
     const shop = shopOf();
-    const crib: Piece = { ...table('a'), yearFrom: 1935, yearTo: 1940, childsRoom: true };
+    const crib: Piece = { ...paintedTable('a'), yearFrom: 1935, yearTo: 1940, childsRoom: true };
     const { tasks } = planRoute(crib, shop);
     const sample = tasks.find((it) => it.gate?.kind === 'lead');
     if (!sample) throw new Error('No question about lead');

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { shop as shopSchema, type DoneWork, type Piece, type Shop } from '../piece';
 import { planRoute } from '../route';
-import { painted, pieceOf } from '../testing/pieces';
+import { paintedTable } from '../testing/pieces';
 import { effectOf } from '../work';
 import { benchOf, planShop, recordedFor, upsetBy, whatItDoes, type Upset } from '.';
 
@@ -23,21 +23,7 @@ const shop: Shop = shopSchema.parse({
     { id: 'tove', name: 'Tove', hours: everyDay },
   ],
 });
-/** A painted table with sound old paint from after the lead years, to be painted again. */
-const table = (id: string): Piece => ({
-  ...pieceOf({
-    template: 'table',
-    years: [1995, 2000],
-    seen: {
-      top: ['see-through:opaque', 'chip:wood-through'],
-      legs: ['see-through:opaque'],
-      apron: ['see-through:opaque'],
-    },
-    aims: { top: painted(), legs: painted(), apron: painted() },
-  }),
-  id,
-  name: `Table ${id}`,
-});
+const table = (id: string) => paintedTable(id, { name: `Table ${id}` });
 const pieces = [table('a'), table('b')];
 const planOf = (of: { readonly pieces: readonly Piece[]; readonly shop: Shop }) =>
   planShop(benchOf(of.pieces, of.shop, NOW), of.shop, NOW, ASKED).timetable;

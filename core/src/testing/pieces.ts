@@ -143,3 +143,19 @@ export const pieceOf = (told: Told = {}): Piece => {
 /** The same aim for every surface of a template. */
 export const allAims = (template: OldTemplate, scheme: Scheme): Record<string, Scheme> =>
   Object.fromEntries(surfacesOf(pieceOf({ template })).map((it) => [it.id, scheme]));
+
+/** A table with sound old paint from after the lead years, to be painted again. */
+export const paintedTable = (id: string, told: Partial<Piece> = {}): Piece => ({
+  ...pieceOf({
+    template: 'table',
+    years: [1995, 2000],
+    seen: {
+      top: ['see-through:opaque', 'chip:wood-through'],
+      legs: ['see-through:opaque'],
+      apron: ['see-through:opaque'],
+    },
+    aims: { top: painted(), legs: painted(), apron: painted() },
+  }),
+  id,
+  ...told,
+});

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Defs, G, Line, Path, Pattern, Rect, Text as SvgText } from 'react-native-svg';
 import { FONTS, usePalette } from '../theme';
+import { DayMarks, type DayMark } from './DayMarks';
 
 /** The air of an hour, as it is drawn: warmth and dew point in the unit of the screen, humidity in %. */
 export interface ChartHour {
@@ -18,7 +19,7 @@ export interface ChartHour {
 interface AirChartProps {
   readonly hours: readonly ChartHour[];
   readonly now: number;
-  readonly days: readonly { readonly at: number; readonly text: string }[];
+  readonly days: readonly DayMark[];
   /** A stretch that is looked at. */
   readonly chosen: { readonly from: number; readonly to: number };
   readonly unit: string;
@@ -91,20 +92,7 @@ export const AirChart = ({ hours, now, days, chosen, unit, inWords }: AirChartPr
           height={HEIGHT - TOP}
           fill={palette.amberSoft}
         />
-        {days.map((it) => (
-          <G key={it.at}>
-            <Line x1={x(it.at)} x2={x(it.at)} y1={4} y2={HEIGHT} stroke={palette.line} />
-            <SvgText
-              x={x(it.at) + 4}
-              y={16}
-              fontFamily={FONTS.headBold}
-              fontSize={14}
-              fill={palette.ink}
-            >
-              {it.text}
-            </SvgText>
-          </G>
-        ))}
+        <DayMarks days={days} x={x} height={HEIGHT} />
         {[low, high].map((it) => (
           <G key={it}>
             <Line x1={0} x2={width - SCALE} y1={warm(it)} y2={warm(it)} stroke={palette.line} />
@@ -138,30 +126,20 @@ export const AirChart = ({ hours, now, days, chosen, unit, inWords }: AirChartPr
           fill="none"
         />
         <Rect x={0} y={foot} width={width - SCALE} height={FIT} fill={palette.mossSoft} />
-        {hours
-          .filter((it) => !it.fit)
-          .map((it) => (
-            <Rect
-              key={it.at}
-              x={x(it.at)}
-              y={foot}
-              width={Math.max(1, x(it.at + HOUR) - x(it.at))}
-              height={FIT}
-              fill={palette.card}
-            />
-          ))}
-        {hours
-          .filter((it) => !it.fit)
-          .map((it) => (
-            <Rect
-              key={it.at}
-              x={x(it.at)}
-              y={foot}
-              width={Math.max(1, x(it.at + HOUR) - x(it.at))}
-              height={FIT}
-              fill="url(#air-unfit)"
-            />
-          ))}
+        {[palette.card, 'url(#air-unfit)'].map((fill) =>
+          hours
+            .filter((it) => !it.fit)
+            .map((it) => (
+              <Rect
+                key={it.at}
+                x={x(it.at)}
+                y={foot}
+                width={Math.max(1, x(it.at + HOUR) - x(it.at))}
+                height={FIT}
+                fill={fill}
+              />
+            )),
+        )}
         {now >= from && now < to ? (
           <Line
             x1={x(now)}

@@ -2,6 +2,7 @@ import { useRef, useState } from 'react';
 import { Pressable, View, type GestureResponderEvent } from 'react-native';
 import Svg, { Defs, G, Line, Path, Pattern, Rect, Text as SvgText } from 'react-native-svg';
 import { FONTS, usePalette } from '../theme';
+import { DayMarks, type DayMark } from './DayMarks';
 import { sittingsOf, type LaneBlock, type Stretch } from './sittings';
 import { tapPoint } from './tapPoint';
 import { useDragAndPinch } from './useDragAndPinch';
@@ -25,7 +26,7 @@ interface ClockLanesProps {
   /** How long coats take in it, over the time on the label; null where they never dry. */
   readonly pace: readonly (Stretch & { readonly text: string })[];
   /** Beginnings of days, with their names. */
-  readonly days: readonly { readonly at: number; readonly text: string }[];
+  readonly days: readonly DayMark[];
   readonly chosen: string | undefined;
   readonly onChoose: (key: string) => void;
   /** A sitting is taken hold of: its steps. */
@@ -56,6 +57,9 @@ const shortened = (text: string, width: number): string => {
 
 /** A finger takes a block that is so near, px. */
 const TOUCH = 14;
+
+/** A day that began before the picture still has its name, minutes. */
+const HALF_A_DAY = 720;
 
 /** Windows longer than this press on nobody, minutes. */
 const SHORT_WINDOW = 36 * 60;
@@ -199,22 +203,11 @@ export const ClockLanes = ({
             {x(it.to) - x(it.from) > it.text.length * LETTER ? it.text : ''}
           </SvgText>
         ))}
-        {days
-          .filter((it) => it.at >= from - 720 && it.at < to)
-          .map((it) => (
-            <G key={it.at}>
-              <Line x1={x(it.at)} x2={x(it.at)} y1={0} y2={height} stroke={palette.line} />
-              <SvgText
-                x={x(it.at) + 4}
-                y={16}
-                fontFamily={FONTS.headBold}
-                fontSize={15}
-                fill={palette.ink}
-              >
-                {it.text}
-              </SvgText>
-            </G>
-          ))}
+        <DayMarks
+          days={days.filter((it) => it.at >= from - HALF_A_DAY && it.at < to)}
+          x={x}
+          height={height}
+        />
         {now >= from && now <= to ? (
           <Line
             x1={x(now)}
