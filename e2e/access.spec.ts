@@ -3,6 +3,9 @@ import { expect, type Page } from '@playwright/test';
 import { button, expectNoSidewaysScroll, open, test } from './bench';
 import { SCREENS } from './screens';
 
+// Each screen by itself, and all of them take a while: not one after the other.
+test.describe.configure({ mode: 'parallel' });
+
 /* Shapes that nobody would write, by hand from slips that were seen. */
 const FORBIDDEN: readonly (readonly [string, RegExp])[] = [
   [

@@ -4,6 +4,7 @@ export const SCREENS = [
   ['The week', '/week'],
   ['Air', '/air'],
   ['Something came up', '/came-up?kind=away'],
+  ['Bench', '/pieces/card-index/bench'],
   ['Clock', '/pieces/reading-table/clock'],
   ['Pieces', '/pieces'],
   ['New piece', '/pieces/new'],

@@ -4,6 +4,7 @@
  * other way, else it comes with the first screen again.
  */
 export { AirScreen } from './air/AirScreen';
+export { BenchScreen } from './bench/BenchScreen';
 export { CameUpScreen } from './clock/CameUpScreen';
 export { ClockScreen } from './clock/ClockScreen';
 export { TodayScreen } from './clock/TodayScreen';

@@ -18,6 +18,18 @@ export const doneWork = z
     startedAt: when,
     /** Null while it is being done. */
     endedAt: when.nullable(),
+    /** When nobody worked on it meanwhile; the last is open while it is paused. */
+    pauses: z
+      .array(z.object({ from: when, to: when.nullable() }))
+      .max(200)
+      .default([]),
+    /** It was begun when it was begun: its time counts. False where only its end was put on record. */
+    timed: z.boolean().default(false),
+    /** What it was planned as: kind of work, active minutes; null where nobody knows. */
+    planned: z
+      .object({ kind: z.string().min(1).max(40), minutes: z.number().min(0) })
+      .nullable()
+      .default(null),
     /** While it is being done: when it will be done, where somebody said so. */
     expectedEnd: when.nullable().default(null),
     by: typedText().max(80).default(''),

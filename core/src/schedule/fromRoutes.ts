@@ -2,7 +2,7 @@ import { DRYING, DUST_SETTLES, RATES, inspectionTest } from '../catalog';
 import type { AirCourse, Minute } from '../climate';
 import { movesWith, surfacesOf, type DoneWork, type Piece, type PutOff, type Shop } from '../piece';
 import type { Operation, Route } from '../route';
-import { effectIn, type Effect, type Task } from '../work';
+import { effectIn, learnPaces, timedIn, type Effect, type Task } from '../work';
 import { dayOf, minuteOn } from './hours';
 import { emptyJob, jobFrom, linksAlong, startedJob } from './jobs';
 import { placesOf } from './places';
@@ -111,6 +111,8 @@ export const problemOf = (
   held: Held = NOTHING_HELD,
   outdoor?: AirCourse,
 ): ShopProblem => {
+  // What was timed on these pieces tells how long the like takes here.
+  const pace = learnPaces(bench.flatMap(({ piece }) => timedIn(piece.done)));
   const places = placesOf(shop, now, outdoor);
   const { nowhere, waysOf, spaces } = places;
   const jobs: Job[] = [];
@@ -138,7 +140,7 @@ export const problemOf = (
       const late = putOffOf(piece, operation.taskKeys, now);
       const until = Math.max(now, held.get(key) ?? now, late?.until ?? now);
       const ways = waysOf(first, looseM2In(piece, own));
-      const job = jobFrom(key, project, own, ways, until);
+      const job = jobFrom(key, project, own, ways, until, pace);
       const index = add(under ? startedJob(job, under, now, spaces) : job, {
         pieceId: piece.id,
         operation,

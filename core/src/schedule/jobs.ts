@@ -2,7 +2,7 @@ import { COATINGS } from '../catalog';
 import type { Minute } from '../climate';
 import type { DoneWork, Space } from '../piece';
 import type { Graph } from '../route';
-import { minutesOf, type Task } from '../work';
+import { activeMinutes, minutesOf, type Paces, type Task } from '../work';
 import type { Job, Link, Wait, Way } from './problem';
 import { coatingOf, heldOf, heldOnRacks, maxWait, minWait, wetOf } from './waits';
 
@@ -42,10 +42,13 @@ export const jobFrom = (
   own: readonly Task[],
   ways: readonly Way[],
   release: Minute,
+  pace: Paces,
 ): Job => ({
   key,
   project,
-  work: own.reduce((sum, it) => sum + minutesOf(it.effort), 0) + mixingAnew(own),
+  work:
+    own.reduce((sum, it) => sum + minutesOf(it.effort) * pace.of(it.phase).ratio, 0) +
+    mixingAnew(own),
   setUp: Math.max(...own.map((it) => it.effort.fixed)),
   go: own[0]?.go ?? null,
   whole: own.some((it) => it.traits.lays !== null),
@@ -60,7 +63,7 @@ export const jobFrom = (
 const longest = (waits: readonly (Wait | null)[]): Wait | null =>
   waits.reduce((a, b) => (a && (!b || a.minutes >= b.minutes) ? a : b), null);
 
-/** A job that was begun and is not done: it stays where it is, and ends when its minutes are over. */
+/** A job that was begun and is not done: it stays where it is, and ends when its minutes are over; pauses are none of them. */
 export const startedJob = (
   job: Job,
   under: DoneWork,
@@ -74,7 +77,8 @@ export const startedJob = (
     job.ways.findIndex((it) => it.space === space),
   );
   const said = under.expectedEnd === null ? null : Date.parse(under.expectedEnd) / MS;
-  const end = Math.max(now, said ?? start + job.work + job.setUp);
+  const worked = activeMinutes(under, new Date(now * MS).toISOString());
+  const end = Math.max(now, said ?? now + job.work + job.setUp - worked);
   return { ...job, fixed: { start, end, way } };
 };
 

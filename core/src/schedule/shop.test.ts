@@ -39,6 +39,9 @@ const did = (task: Task, end: number, spaceId = 'shop'): DoneWork => ({
   startedAt: iso(end - 20),
   endedAt: iso(end),
   expectedEnd: null,
+  pauses: [],
+  timed: false,
+  planned: null,
   by: 'Runa',
   spaceId,
   effect: effectOf(task),
@@ -341,5 +344,32 @@ describe('a laboratory', () => {
     };
     const later = MONDAY + 2 * 24 * 60 + 60;
     expect(disturbs(answered, later)).toBeLessThan(MONDAY + 7 * 24 * 60);
+  });
+});
+
+describe('the pace of the shop', () => {
+  it('that was timed is reckoned with: who took twice as long is planned longer, others are not', () => {
+    const shop = shopOf();
+    const timed = (ratio: number): Piece => {
+      const piece = upToPaint(paintedTable('a'), shop, MONDAY);
+      const done = piece.done.map((it): DoneWork => {
+        const { effort, phase } = planRoute(paintedTable('a'), shop).tasks.find(
+          (one) => one.key === it.taskKey,
+        ) as Task;
+        const minutes = effort.fixed + effort.each * effort.quantity * effort.times;
+        const startedAt = iso(Date.parse(it.endedAt ?? '') / MS - minutes * ratio);
+        return { ...it, startedAt, timed: true, planned: { kind: phase, minutes } };
+      });
+      return { ...piece, done };
+    };
+    const hours = (piece: Piece): number =>
+      planShop(benchOf([piece], shop), shop, MONDAY + 10, ASKED).timetable.entries.reduce(
+        (sum, it) => sum + it.minutes,
+        0,
+      );
+    const asPlanned = hours(upToPaint(paintedTable('a'), shop, MONDAY));
+    expect(hours(timed(2)) / asPlanned).toBeGreaterThan(1.2);
+    expect(hours(timed(2)) / asPlanned).toBeLessThan(2);
+    expect(Math.abs(hours(timed(1)) / asPlanned - 1)).toBeLessThan(0.05);
   });
 });

@@ -62,3 +62,4 @@ export {
   type Traits,
 } from './traits';
 export { costOfPlan, type PlanCost } from './planCost';
+export { activeMinutes, learnPaces, timedIn, type Pace, type Paces, type Timed } from './pace';

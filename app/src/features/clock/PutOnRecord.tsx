@@ -46,6 +46,13 @@ export const PutOnRecord = ({ piece, step, planned }: PutOnRecordProps) => {
           />
         )}
       </View>
+      <PlainButton
+        title="At the bench"
+        label={`At the bench: ${step.title}, ${piece.name}`}
+        onPress={() =>
+          router.navigate(`/pieces/${piece.id}/bench?step=${encodeURIComponent(step.id)}`)
+        }
+      />
     </View>
   );
 };

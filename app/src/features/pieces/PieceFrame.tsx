@@ -15,6 +15,7 @@ const STATIONS = [
   { path: 'aim', title: 'Aim' },
   { path: 'route', title: 'Route' },
   { path: 'clock', title: 'Clock' },
+  { path: 'bench', title: 'Bench' },
 ] as const;
 
 /** The stations of a piece, in the order of work. */
@@ -25,7 +26,7 @@ const Stations = ({ pieceId }: { readonly pieceId: string }) => {
     <View
       role="navigation"
       aria-label="Stations of this piece"
-      style={{ flexDirection: 'row', maxWidth: 640 }}
+      style={{ flexDirection: 'row', flexWrap: 'wrap', maxWidth: 640 }}
     >
       {STATIONS.map(({ path, title }) => {
         const current = here.endsWith(`/${path}`);
@@ -36,7 +37,9 @@ const Stations = ({ pieceId }: { readonly pieceId: string }) => {
             label={title}
             current={current}
             style={{
-              flex: 1,
+              flexGrow: 1,
+              paddingHorizontal: 6,
+              minWidth: TARGET,
               minHeight: TARGET,
               alignItems: 'center',
               justifyContent: 'center',

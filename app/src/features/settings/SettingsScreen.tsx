@@ -24,6 +24,7 @@ import { Backup } from './Backup';
 import { BusyCard } from './BusyCard';
 import { PairedDevices } from './PairedDevices';
 import { PeopleCard } from './PeopleCard';
+import { PaceCard } from './PaceCard';
 import { Person } from './Person';
 import { SchoolsCard } from './SchoolsCard';
 import { SpacesCard } from './SpacesCard';
@@ -125,6 +126,7 @@ export const SettingsScreen = () => {
         {shop ? <SpacesCard shop={shop} onStore={(next) => void store(next)} /> : null}
         {shop ? <PeopleCard shop={shop} onStore={(next) => void store(next)} /> : null}
         {shop ? <BusyCard shop={shop} onStore={(next) => void store(next)} /> : null}
+        <PaceCard />
         <Person />
         <Backup />
         <PairedDevices />

@@ -1,3 +1,4 @@
+export { BenchButton } from './BenchButton';
 export { Alarm } from './Alarm';
 export { Bars } from './Bars';
 export { MainButton, OpenRow, Option, Options, PlainButton } from './Buttons';
