@@ -1,7 +1,14 @@
-import { foldEntries, foldPiece, type Deed, type Entry, type KeptEntry } from '@obrik/core/ledger';
+import {
+  ENTRY_VERSION,
+  foldEntries,
+  foldPiece,
+  type Deed,
+  type Entry,
+  type KeptEntry,
+} from '@obrik/core/ledger';
 import { pieceDescription } from '@obrik/core/piece';
-import { cardsHere, pieceHere, waitingHere } from './reading';
-import { closeDevice, theDevice } from '@/device';
+import { cardsHere, pieceHere, shopHere, waitingHere } from './reading';
+import { ABOUT_SHOP, closeDevice, theDevice } from '@/device';
 import { Unreachable, flush, pull, pullCards, startAfresh } from './exchange';
 import { record, recordPhoto, retryEntry } from './outbox';
 
@@ -37,7 +44,7 @@ const makeShop = () => {
         shop.keep({
           id: `yard-${kept.length}-${index}`,
           pieceId: 'p',
-          version: 2,
+          version: ENTRY_VERSION,
           deed,
           at: AT,
           device: 'yard',
@@ -289,7 +296,7 @@ describe('what is new at the shop', () => {
     shop.kept.push({
       id: 'gone',
       pieceId: 'p',
-      version: 2,
+      version: ENTRY_VERSION,
       deed: { kind: 'erased' },
       at: AT,
       device: 'shop',
@@ -304,6 +311,56 @@ describe('what is new at the shop', () => {
     expect(await pieceHere(device, 'p')).toBeNull();
     expect(await device.entries.count()).toBe(0);
     expect(await device.outbox.count()).toBe(0);
+  });
+
+  it('what an older page put here is read as one of today: what it knew nothing of has its default', async () => {
+    shop.elsewhere(TAKEN_IN);
+    await pull();
+    const device = await theDevice();
+    const older = (seq: number, pieceId: string | null, deed: object) =>
+      device.entries.put({
+        seq,
+        about: pieceId ?? ABOUT_SHOP,
+        entry: {
+          id: `older-${seq}`,
+          pieceId,
+          version: 2,
+          deed,
+          at: AT,
+          device: 'yard',
+          by: '',
+          knew: 0,
+          seq,
+          number: null,
+          receivedAt: AT,
+        } as unknown as KeptEntry,
+      });
+    // As version 2 wrote them, before work had pauses and the air of a shop a file.
+    await older(2, 'p', {
+      kind: 'did',
+      done: [
+        {
+          id: 'work',
+          taskKey: 'top/scuff/1',
+          title: 'Scuff',
+          surfaceIds: ['top'],
+          startedAt: AT,
+          endedAt: null,
+          by: '',
+          spaceId: null,
+          effect: '{}',
+        },
+      ],
+    });
+    await older(3, null, {
+      kind: 'shopSet',
+      settings: { air: { kind: 'typical', climate: 'coast', south: false } },
+    });
+    const piece = (await pieceHere(device, 'p'))?.piece;
+    expect(piece?.done[0]).toMatchObject({ pauses: [], timed: false, planned: null });
+    expect(piece?.putOff).toEqual([]);
+    const { air } = (await shopHere(device)).shop;
+    expect(air).toMatchObject({ climate: 'coast', file: null, expected: [] });
   });
 
   it('takes cards of pieces off the list that are there no longer', async () => {

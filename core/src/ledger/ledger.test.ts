@@ -3,6 +3,7 @@ import { changesOf, pieces } from '../testing/arbitraries';
 import { copyOf, pieceOf } from '../testing/pieces';
 import { USUAL_SHOP, measured, pieceDescription, surfacesOf, type Piece } from '../piece';
 import {
+  ENTRY_VERSION,
   admitToPiece,
   changedParts,
   entriesOf,
@@ -34,7 +35,7 @@ let serial = 0;
 const made = (deed: Deed, device = 'bench', knew = 0): Entry => ({
   id: `e${++serial}`,
   pieceId: 'p',
-  version: 2,
+  version: ENTRY_VERSION,
   deed,
   at: AT,
   device,
