@@ -1,18 +1,10 @@
 import { expect } from '@playwright/test';
-import { button, expectNoSidewaysScroll, open, test } from './bench';
+import { button, expectNoSidewaysScroll, movedClock, open, test } from './bench';
 
 test('a step is done at the bench: begun, paused, gone on with, done, with its own minutes', async ({
   page,
 }) => {
-  // The browser's clock is moved; the shop's server keeps its own, so its date is kept from the page.
-  await page.route(/\/api\/(?!news)/, async (route) => {
-    const response = await route.fetch();
-    const headers = { ...response.headers() };
-    delete headers.date;
-    await route.fulfill({ response, headers });
-  });
-  const now = Date.now();
-  const after = (minutes: number) => page.clock.setFixedTime(now + minutes * 60_000);
+  const after = await movedClock(page);
   await after(0);
   await open(page, '/pieces/reading-table/bench');
   const title = await page.getByRole('heading', { level: 1 }).innerText();

@@ -95,3 +95,18 @@ export const expectNoSidewaysScroll = async (page: Page): Promise<void> => {
     );
   await expect.poll(tooWide).toEqual([]);
 };
+
+/**
+ * Lets a test say what the time is, in minutes from now on. The browser's clock is moved; the shop's
+ * server keeps its own, so its date is kept from the page.
+ */
+export const movedClock = async (page: Page): Promise<(minutes: number) => Promise<void>> => {
+  await page.route(/\/api\/(?!news)/, async (route) => {
+    const response = await route.fetch();
+    const headers = { ...response.headers() };
+    delete headers.date;
+    await route.fulfill({ response, headers });
+  });
+  const now = Date.now();
+  return (minutes) => page.clock.setFixedTime(now + minutes * 60_000);
+};

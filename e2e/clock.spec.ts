@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test';
-import { button, expectNoSidewaysScroll, open, test } from './bench';
+import { button, expectNoSidewaysScroll, movedClock, open, test } from './bench';
 import { newFolder, startServer } from './server';
 
 test('today says what dries, which window closes, and what can be done now', async ({ page }) => {
@@ -69,20 +69,13 @@ test('the week is moved by keyboard, and says what that pushes', async ({ page }
 test('later in the day the film is ready, and the next day its window is closed', async ({
   page,
 }) => {
-  // The browser's clock is moved; the shop's server keeps its own, so its date is kept from the page.
-  await page.route(/\/api\/(?!news)/, async (route) => {
-    const response = await route.fetch();
-    const headers = { ...response.headers() };
-    delete headers.date;
-    await route.fulfill({ response, headers });
-  });
-  const now = Date.now();
-  await page.clock.setFixedTime(now + 30 * 60 * 60 * 1000);
+  const after = await movedClock(page);
+  await after(30 * 60);
   await open(page, '/today');
   await expect(page.getByRole('heading', { name: 'Can be done now' })).toBeVisible();
   // The stool has dried over night: what follows it can be done.
   await expect(page.getByText(/^Librarian’s stool · \d place/).first()).toBeVisible();
-  await page.clock.setFixedTime(now + 10 * 24 * 60 * 60 * 1000);
+  await after(10 * 24 * 60);
   await open(page, '/pieces/book-trolley/route');
   await button(page, /^Step 1: Dull with P\d+/).click();
   await expect(page.getByText(/The window for the next coat has closed: P\d+ dulls/)).toBeVisible();

@@ -58,8 +58,11 @@ export const timerKey = (pieceId: string, surfaceId: string, testId: string): st
 export const useTimers = (): Timers => useSelector((state: { timers: Timers }) => state.timers);
 
 /** "4:59", "3:59:59" until then; "0:00" once it is over. */
-export const timeLeft = (endsAt: number, now: number): string => {
-  const seconds = Math.max(0, Math.ceil((endsAt - now) / 1000));
+export const timeLeft = (endsAt: number, now: number): string =>
+  asRunning(Math.max(0, Math.ceil((endsAt - now) / 1000)));
+
+/** Whole seconds as a running clock shows them: "1:04:09", "23:05". */
+export const asRunning = (seconds: number): string => {
   const two = (it: number) => String(it).padStart(2, '0');
   const hours = Math.floor(seconds / 3600);
   const minutes = Math.floor((seconds % 3600) / 60);

@@ -1,16 +1,8 @@
-import {
-  USUAL_SETTING,
-  curePaceOf,
-  progressIn,
-  waitBand,
-  type AirCourse,
-  type Band,
-  type Minute,
-} from '../climate';
+import { USUAL_SETTING, waitBand, type AirCourse, type Band, type Minute } from '../climate';
 import type { Coating, Until } from '../catalog';
 import type { Piece, Shop } from '../piece';
 import { dryingOf } from './fromRoutes';
-import { dryingIn, safeWindow } from './waits';
+import { dryingIn, windowCloses } from './waits';
 import { airIn } from './airs';
 
 /** Something that dries, hardens or soaks now. */
@@ -61,8 +53,7 @@ export const dryingNow = (
       drying === null
         ? { early: from + wait.min, expected: from + wait.min, late: from + wait.min }
         : waitBand(drying, air, from, wait.min, setting);
-    const window = coating === null ? null : safeWindow(wait);
-    const closes = window === null ? null : progressIn(air, curePaceOf).when(from, window);
+    const closes = coating === null ? null : windowCloses(wait, from, air);
     const over = opens !== null && (opens.late ?? Infinity) <= now;
     if (over && (closes === null || closes <= now)) return [];
     const surfaceIds = effect.surfaceIds.filter((id) => last.get(id)?.done === done);

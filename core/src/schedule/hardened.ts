@@ -1,9 +1,9 @@
 import { caseOf, type Case } from '../case';
-import { curePaceOf, progressIn, type Minute } from '../climate';
-import type { Piece, Shop } from '../piece';
+import type { AirCourse, Minute } from '../climate';
+import type { Piece, Shop, Space } from '../piece';
 import { effectIn } from '../work';
 import { airIn } from './airs';
-import { safeWindow } from './waits';
+import { safeWindow, windowCloses } from './waits';
 
 const MS = 60_000;
 const DAY = 24 * 60;
@@ -21,16 +21,20 @@ export const hardenedOn = (piece: Piece, shop: Shop, now: Minute): readonly stri
   for (const it of piece.done) {
     if (it.endedAt !== null) for (const id of it.surfaceIds) last.set(id, it);
   }
+  /** Reckoned once for all that stands there, and only where it is asked for. */
+  const airs = new Map<Space, AirCourse>();
   const isHard = (it: Piece['done'][number]): boolean => {
-    const effect = effectIn(it);
-    const window = effect?.traits.lays && effect.wait ? safeWindow(effect.wait) : null;
-    if (window === null || it.endedAt === null) return false;
+    const { traits, wait } = effectIn(it) ?? {};
+    const window = traits?.lays && wait ? safeWindow(wait) : null;
+    if (!wait || window === null || it.endedAt === null) return false;
     const from = Date.parse(it.endedAt) / MS;
     if (from < now - SURELY * DAY) return true;
     if (now - from < window / FASTEST) return false;
     const space = shop.spaces.find(({ id }) => id === it.spaceId) ?? shop.spaces[0];
     if (!space) return false;
-    const closes = progressIn(airIn(shop, space, now), curePaceOf).when(from, window);
+    const air = airs.get(space) ?? airIn(shop, space, now);
+    airs.set(space, air);
+    const closes = windowCloses(wait, from, air);
     return closes !== null && closes <= now;
   };
   const hard = new Set([...new Set(last.values())].filter(isHard));

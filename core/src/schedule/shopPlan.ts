@@ -75,15 +75,19 @@ export function* planningShop(
   return undefined as never;
 }
 
-/** The plan after so many rounds. */
+/** The plan after so many rounds. @param told hears each better one, and after how many rounds */
 export const planShop = (
   bench: readonly OnBench[],
   shop: Shop,
   now: Minute,
   asked: Asked & { readonly rounds: number },
+  told: (it: ShopPlan, rounds: number) => void = () => {},
 ): ShopPlan => {
   let rounds = 0;
+  let best: ShopPlan | undefined;
   for (const it of planningShop(bench, shop, now, asked)) {
+    if (it.answer !== best?.answer) told(it, rounds);
+    best = it;
     if (rounds++ >= asked.rounds) return it;
   }
   throw new Error('A plan is improved without end.');

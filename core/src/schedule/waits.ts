@@ -1,5 +1,12 @@
 import { BEARS_PARTS, COATINGS, COAT_SHARES, DRYING, type Coating, type Drying } from '../catalog';
-import { curePaceOf, paceOf, progressIn, type AirCourse, type Progress } from '../climate';
+import {
+  curePaceOf,
+  paceOf,
+  progressIn,
+  type AirCourse,
+  type Minute,
+  type Progress,
+} from '../climate';
 import type { Space } from '../piece';
 import type { Effect, Lag } from '../work';
 import type { Job, Link, Wait } from './problem';
@@ -28,6 +35,12 @@ export const safeWindow = (it: Pick<Lag, 'max' | 'mechanism' | 'filmUm'>): numbe
   if (it.max === null) return null;
   const drying = dryingIn(it);
   return it.max * (drying === null ? 1 : DRYING.get(drying).early);
+};
+
+/** When the window after a lag counts as closed, by the air; null where nothing presses, or it never closes. */
+export const windowCloses = (it: Lag, from: Minute, air: AirCourse): Minute | null => {
+  const window = safeWindow(it);
+  return window === null ? null : progressIn(air, curePaceOf).when(from, window);
 };
 
 /** Until a window counts as closed, at the pace at which a film hardens on. */

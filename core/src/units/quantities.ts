@@ -42,7 +42,15 @@ export const showVolume = (litres: number, system: UnitSystem): string => {
 
 /** A temperature for the screen. @param celsius temperature in °C */
 export const showTemperature = (celsius: number, system: UnitSystem): string =>
-  system === 'metric' ? `${Math.round(celsius)} °C` : `${Math.round(celsius * 1.8 + 32)} °F`;
+  `${Math.round(temperatureIn(celsius, system))} ${system === 'metric' ? '°C' : '°F'}`;
+
+/** A temperature as a figure in the unit of the system, °C or °F. */
+export const temperatureIn = (celsius: number, system: UnitSystem): number =>
+  system === 'metric' ? celsius : celsius * 1.8 + 32;
+
+/** °C of a figure in the unit of the system. */
+export const celsiusOf = (figure: number, system: UnitSystem): number =>
+  system === 'metric' ? figure : (figure - 32) / 1.8;
 
 /**
  * A duration in words a clock would use: "40 min", "1 h 35", "6 days".

@@ -11,13 +11,7 @@ import {
   whatIfs,
   type Ticket,
 } from '@obrik/core/route';
-import {
-  benchOf,
-  planningShop,
-  type Asked,
-  type ShopPlan,
-  type Timetable,
-} from '@obrik/core/schedule';
+import { benchOf, planShop, type Asked, type Timetable } from '@obrik/core/schedule';
 import { asPdf, type Typeface } from '../papers/pdf';
 
 /** A plan of the shop, as it is told. */
@@ -48,16 +42,15 @@ export const planAloud = (
   told: (it: BetterPlan) => void,
   ...[pieces, shop, now, asked]: ScheduleAsked
 ): PlannedShop => {
-  let rounds = 0;
-  let best: ShopPlan | undefined;
-  for (const it of planningShop(benchOf(pieces, shop, now), shop, now, asked)) {
-    const { finish, sessions } = it.answer.outcome;
-    if (it.answer !== best?.answer) told({ finish, sessions, gap: it.gap, rounds });
-    best = it;
-    if (rounds++ >= asked.rounds) break;
-  }
-  if (!best) throw new Error('A plan has a first answer.');
-  const { timetable, answer, bound, gap } = best;
+  const bench = benchOf(pieces, shop, now);
+  const { timetable, answer, bound, gap } = planShop(bench, shop, now, asked, (it, rounds) =>
+    told({
+      finish: it.answer.outcome.finish,
+      sessions: it.answer.outcome.sessions,
+      gap: it.gap,
+      rounds,
+    }),
+  );
   const { finish, sessions } = answer.outcome;
   return { timetable, finish, sessions, bound: bound.finish, gap };
 };

@@ -1,14 +1,13 @@
 import type { Air } from '@obrik/core/climate';
 import type { AirSource, ExpectedAir, Shop } from '@obrik/core/piece';
 import { airAhead, type AirHour } from '@obrik/core/schedule';
+import { temperatureIn } from '@obrik/core/units';
 import { CLOCK_WORDS } from '@obrik/core/words';
-import { addDays } from 'date-fns/addDays';
-import { startOfDay } from 'date-fns/startOfDay';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { useShopQuery } from '@/api/api';
 import { useDeeds } from '@/api/usePiece';
-import { clockOf, dayOf } from '@/features/clock/times';
+import { clockOf, dayOf, midnight } from '@/features/clock/times';
 import { Body, Card, Heading, Loading, Options, PlainButton, Screen, Small } from '@/ui/controls';
 import { AirChart } from '@/ui/drawings';
 import { useMinute } from '@/workers/useClock';
@@ -22,9 +21,6 @@ const DAYS = 7;
 /** So many hours are said at once, and changed at once. */
 const STEP = 3;
 const OUTSIDE = 'outside';
-
-const midnight = (minute: number, days: number): number =>
-  addDays(startOfDay(new Date(minute * MS)), days).getTime() / MS;
 
 const iso = (minute: number): string => new Date(minute * MS).toISOString();
 
@@ -64,7 +60,7 @@ const AirOf = ({ shop }: { readonly shop: Shop }) => {
     );
     store({ ...shop.air, expected: [...others, { from: iso(it.at), to: iso(to), ...air }] });
   };
-  const convert = (celsius: number): number => (us ? celsius * 1.8 + 32 : celsius);
+  const convert = (celsius: number): number => temperatureIn(celsius, shop.units);
   const days = Array.from({ length: DAYS }, (_, index) => midnight(now, index));
   return (
     <Screen>
@@ -90,7 +86,7 @@ const AirOf = ({ shop }: { readonly shop: Shop }) => {
           at: it.at,
           warmth: convert(it.air.celsius),
           dew: convert(it.dewCelsius),
-          error: it.error.celsius * (us ? 1.8 : 1),
+          error: convert(it.error.celsius) - convert(0),
           humidity: it.air.humidity,
           fit: it.fit,
         }))}

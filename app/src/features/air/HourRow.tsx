@@ -1,6 +1,6 @@
 import type { Air } from '@obrik/core/climate';
 import type { AirHour } from '@obrik/core/schedule';
-import type { UnitSystem } from '@obrik/core/units';
+import { celsiusOf, temperatureIn, type UnitSystem } from '@obrik/core/units';
 import { CLOCK_WORDS } from '@obrik/core/words';
 import { View } from 'react-native';
 import { OpenRow, Tag, TitleRow } from '@/ui/controls';
@@ -41,7 +41,7 @@ export const HourRow = ({ it, time, units, byHand, open, onOpen, onExpect }: Hou
       ) : null}
     </View>
   );
-  const warmth = Math.round(us ? celsius * 1.8 + 32 : celsius);
+  const warmth = Math.round(temperatureIn(celsius, units));
   return (
     <View role="listitem" style={{ borderTopWidth: 1, borderTopColor: palette.line }}>
       {onOpen ? (
@@ -61,11 +61,11 @@ export const HourRow = ({ it, time, units, byHand, open, onOpen, onExpect }: Hou
           <Stepper
             label={us ? '°F outside' : '°C outside'}
             value={warmth}
-            least={us ? LEAST.celsius * 1.8 + 32 : LEAST.celsius}
-            most={us ? MOST.celsius * 1.8 + 32 : MOST.celsius}
+            least={temperatureIn(LEAST.celsius, units)}
+            most={temperatureIn(MOST.celsius, units)}
             onChange={(typed) =>
               onExpect({
-                celsius: us ? (typed - 32) / 1.8 : typed,
+                celsius: celsiusOf(typed, units),
                 humidity: Math.round(humidity),
               })
             }

@@ -13,6 +13,7 @@ import { underWay } from '@/features/clock/step';
 import { useDid } from '@/features/clock/useDid';
 import { useNow } from '@/features/shared/useNow';
 import { useWakeLock } from '@/features/shared/useWakeLock';
+import { asRunning } from '@/state/timers';
 import {
   BenchButton,
   Body,
@@ -32,19 +33,8 @@ import { useSpeech } from './useSpeech';
 
 /** The running time, read from across the bench. */
 const FIGURE = 84;
+/** Seconds. */
 const MINUTE = 60;
-
-/** "1:04:09", "23:05". */
-const running = (minutes: number): string => {
-  const seconds = Math.floor(minutes * MINUTE);
-  const two = (figure: number): string => String(figure).padStart(2, '0');
-  const [h, m, s] = [
-    Math.floor(seconds / 3600),
-    Math.floor((seconds % 3600) / MINUTE),
-    seconds % MINUTE,
-  ];
-  return h > 0 ? `${h}:${two(m)}:${two(s)}` : `${m}:${two(s)}`;
-};
 
 /** The step to show: the one that was asked for, the one under way, or the next that may be done. */
 const shownOf = (
@@ -179,7 +169,7 @@ export const BenchScreen = ({ record }: { readonly record: PieceRecord }) => {
               color: isPaused ? palette.ink2 : palette.ink,
             }}
           >
-            {running(minutes)}
+            {asRunning(Math.floor(minutes * MINUTE))}
           </Text>
           <View style={{ gap: 4 }}>
             <Small>planned {showDuration(it.minutes)}</Small>

@@ -1,4 +1,5 @@
 import { recordedFor, type Upset } from '@obrik/core/schedule';
+import { celsiusOf, temperatureIn } from '@obrik/core/units';
 import { nanoid } from '@reduxjs/toolkit';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
@@ -146,10 +147,10 @@ export const CameUpScreen = () => {
         <View style={{ gap: 8 }}>
           <Stepper
             label={us ? '°F in the shop' : '°C in the shop'}
-            value={Math.round(us ? air.celsius * 1.8 + 32 : air.celsius)}
+            value={Math.round(temperatureIn(air.celsius, shop.units))}
             least={-20}
             most={us ? 120 : 50}
-            onChange={(typed) => setAir({ ...air, celsius: us ? (typed - 32) / 1.8 : typed })}
+            onChange={(typed) => setAir({ ...air, celsius: celsiusOf(typed, shop.units) })}
           />
           <Stepper
             label="% humidity"

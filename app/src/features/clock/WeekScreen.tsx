@@ -1,7 +1,5 @@
 import { ticketNumber } from '@obrik/core/ticket';
 import { CLOCK_WORDS } from '@obrik/core/words';
-import { addDays } from 'date-fns/addDays';
-import { startOfDay } from 'date-fns/startOfDay';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import type { Objective } from '@obrik/core/schedule';
@@ -23,7 +21,7 @@ import { ClockLanes } from '@/ui/drawings';
 import { useClock } from '@/workers/useClock';
 import { ChosenStep } from './ChosenStep';
 import { BY, keyOf, lanesOf, type By } from './lanes';
-import { dayOf } from './times';
+import { dayOf, midnight } from './times';
 import { useHeld, useTryOut } from './useTryOut';
 import { WhatIfs } from './WhatIfs';
 
@@ -31,7 +29,6 @@ import { WhatIfs } from './WhatIfs';
 const ZOOMS = [1, 2, 4, 7, 14, 28] as const;
 /** A step is put off by so much, minutes. */
 const PUSH = 60;
-const MS = 60_000;
 
 const OBJECTIVES_IN_WORDS: readonly { readonly value: Objective; readonly title: string }[] = [
   { value: 'finish', title: 'Done soonest' },
@@ -39,9 +36,6 @@ const OBJECTIVES_IN_WORDS: readonly { readonly value: Objective; readonly title:
   { value: 'sessions', title: 'Few evenings' },
   { value: 'even', title: 'Even load' },
 ];
-
-const midnight = (minute: number, days = 0): number =>
-  addDays(startOfDay(new Date(minute * MS)), days).getTime() / MS;
 
 /** The week of the shop: lanes by piece, person or place, with what each step waits for. */
 export const WeekScreen = () => {

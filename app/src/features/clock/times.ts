@@ -1,5 +1,7 @@
+import { addDays } from 'date-fns/addDays';
 import { format } from 'date-fns/format';
 import { isSameDay } from 'date-fns/isSameDay';
+import { startOfDay } from 'date-fns/startOfDay';
 import type { Band } from '@obrik/core/climate';
 import { showDuration } from '@obrik/core/units';
 
@@ -24,6 +26,10 @@ export const clockNow = (now: number): string => format(dateOf(now), 'HH:mm');
 
 /** "Fri 4 Dec". */
 export const dayOf = (minute: number): string => format(dateOf(minute), 'EEE d MMM');
+
+/** Midnight of the day of a minute, or of one so many days later. */
+export const midnight = (minute: number, days = 0): number =>
+  addDays(startOfDay(dateOf(minute)), days).getTime() / MS;
 
 /** A day as a key, for grouping. */
 export const dayKey = (minute: number): string => format(dateOf(minute), 'yyyy-MM-dd');

@@ -1,8 +1,7 @@
 import type { Piece, Shop } from '@obrik/core/piece';
 import type { ClockView, Entry, Upset } from '@obrik/core/schedule';
-import { addDays } from 'date-fns/addDays';
-import { startOfDay } from 'date-fns/startOfDay';
 import { underWay } from './step';
+import { midnight } from './times';
 
 /** What may come between. */
 export const KINDS = [
@@ -12,8 +11,6 @@ export const KINDS = [
   { value: 'air', title: 'The air turned' },
 ] as const;
 export type Kind = (typeof KINDS)[number]['value'];
-
-const MS = 60_000;
 
 /** How much longer a step takes, minutes. */
 export const LONGER = [
@@ -33,8 +30,7 @@ export const LASTS = [
 ] as const;
 
 /** Midnight after so many days more. */
-export const dayEnds = (now: number, days: number): number =>
-  addDays(startOfDay(new Date(now * MS)), days + 1).getTime() / MS;
+export const dayEnds = (now: number, days: number): number => midnight(now, days + 1);
 
 /** Steps that may take longer: what is under way. */
 export const runningIn = (view: ClockView, pieces: readonly Piece[]): readonly Entry[] =>

@@ -1,6 +1,7 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import { equilibriumMoisture } from '@obrik/core/climate';
 import { shop as shopSchema, type Shop } from '@obrik/core/piece';
+import { celsiusOf, temperatureIn, type UnitSystem } from '@obrik/core/units';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { View } from 'react-native';
@@ -12,12 +13,8 @@ import { useHygrometer } from '@/features/shared/useHygrometer';
 import { Body, Card, Label, MainButton } from '@/ui/controls';
 import { Field } from '@/ui/forms';
 
-const toCelsius = (typed: number, us: boolean) => (us ? (typed - 32) / 1.8 : typed);
-const fromCelsius = (celsius: number, us: boolean) =>
-  String(Math.round((us ? celsius * 1.8 + 32 : celsius) * 10) / 10);
-
-const asTyped = (it: Pick<Shop, 'airCelsius' | 'airHumidity'>, us: boolean) => ({
-  airCelsius: fromCelsius(it.airCelsius, us),
+const asTyped = (it: Pick<Shop, 'airCelsius' | 'airHumidity'>, units: UnitSystem) => ({
+  airCelsius: String(Math.round(temperatureIn(it.airCelsius, units) * 10) / 10),
   airHumidity: String(it.airHumidity),
 });
 
@@ -30,10 +27,10 @@ const needed = (of: z.ZodType<number, number>) =>
     .pipe(of);
 
 /** What is asked of the air; figures as they are typed. */
-const airForm = (us: boolean) =>
+const airForm = (units: UnitSystem) =>
   z.object({
     airCelsius: typedFigure(needed(shopSchema.shape.airCelsius.unwrap()), (typed) =>
-      toCelsius(Number(typed.replace(',', '.')), us),
+      celsiusOf(Number(typed.replace(',', '.')), units),
     ),
     airHumidity: typedFigure(needed(shopSchema.shape.airHumidity.unwrap())),
   });
@@ -47,15 +44,18 @@ export const AirInShop = ({
   readonly onStore: (shop: Shop) => void;
 }) => {
   const us = shop.units === 'us';
-  const [resolver] = useState(() => zodResolver(airForm(us)));
-  const { control, handleSubmit, reset } = useForm({ resolver, defaultValues: asTyped(shop, us) });
+  const [resolver] = useState(() => zodResolver(airForm(shop.units)));
+  const { control, handleSubmit, reset } = useForm({
+    resolver,
+    defaultValues: asTyped(shop, shop.units),
+  });
   const { readAir, busy, says } = useHygrometer();
   const submit = handleSubmit((air) =>
     onStore({ ...shop, ...air, airReadAt: shopNow().toISOString() }),
   );
   const takeReading = async () => {
     const air = await readAir();
-    if (air) reset(asTyped({ airCelsius: air.celsius, airHumidity: air.humidity }, us));
+    if (air) reset(asTyped({ airCelsius: air.celsius, airHumidity: air.humidity }, shop.units));
   };
   const atRest = equilibriumMoisture({ celsius: shop.airCelsius, humidity: shop.airHumidity });
   return (
