@@ -23,6 +23,7 @@ const deedsOf = (it: Piece): readonly Dated[] => [
     }),
   ),
   ...it.done.map((one) => at({ kind: 'did', done: [one] }, one.endedAt ?? one.startedAt, one.by)),
+  ...it.log.map((one) => at({ kind: 'log', lines: [one] }, one.at, one.by)),
   ...(it.putOff.length > 0
     ? [
         at({

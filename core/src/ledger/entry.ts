@@ -4,10 +4,11 @@ import { change, id, pieceDescription, shop, typedText } from '../piece';
 /**
  * The version of the form that entries are written in today. In version 1 a piece was told by
  * template and measures; such a description is read as one of today. In version 2 work on record had no
- * pauses, and the air of the shop no file: what is missing gets its default. Whatever is added with a
+ * pauses, and the air of the shop no file; in version 3 nothing was written down at the bench: what
+ * is missing gets its default. Whatever is added with a
  * default wants a new version, so that what a device holds is read anew.
  */
-export const ENTRY_VERSION = 3;
+export const ENTRY_VERSION = 4;
 
 /**
  * What an entry does. Beside the changes of a piece: the piece comes in, settings of the shop
@@ -54,7 +55,7 @@ export const entry = z.object({
   /** The piece that it is about; null for the shop. */
   pieceId: id.nullable(),
   version: z
-    .literal([1, 2, ENTRY_VERSION])
+    .literal([1, 2, 3, ENTRY_VERSION])
     .default(ENTRY_VERSION)
     .transform((): typeof ENTRY_VERSION => ENTRY_VERSION)
     .pipe(z.literal(ENTRY_VERSION)),

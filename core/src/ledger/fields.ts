@@ -89,6 +89,7 @@ export const fieldsOf = (it: Deed): readonly Field[] => {
     case 'picture':
     case 'unpicture':
     case 'did':
+    case 'log':
     case 'takenBack':
     case 'erased':
       return [];

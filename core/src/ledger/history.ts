@@ -25,6 +25,7 @@ const GROUP_OF: Readonly<Record<Deed['kind'], HistoryGroup>> = {
   aim: 'aims',
   work: 'aims',
   did: 'done',
+  log: 'done',
   putOff: 'done',
   takenBack: 'takenBack',
 };

@@ -3,6 +3,7 @@ import { variable } from '../catalog';
 import { doneWork } from './done';
 import { confirmation, finding, id, observation, paintLayer, picture } from './evidence';
 import { hardware } from './hardware';
+import { logLine } from './log';
 import { putOff } from './putOff';
 import { standsFor, type Build } from './build';
 import {
@@ -47,6 +48,8 @@ export const change = z.discriminatedUnion('kind', [
   }),
   /** This work was done, or was begun; what was begun is ended by its own id. */
   z.object({ kind: z.literal('did'), done: z.array(doneWork).min(1).max(200) }),
+  /** This was written down at the bench; a line that is there already becomes what it says now. */
+  z.object({ kind: z.literal('log'), lines: z.array(logLine).min(1).max(200) }),
   /** These tasks are not to begin before a time; those that are named and not in the list are free again. */
   z.object({
     kind: z.literal('putOff'),
@@ -229,6 +232,12 @@ const step = (before: Piece, it: Change): Result<Piece> => {
       if (ended) return bad('done.id', `“${ended.title || ended.taskKey}” is on record already.`);
       const others = before.done.filter((old) => !has(it.done, old.id));
       return good({ ...before, done: [...others, ...it.done] });
+    }
+    case 'log': {
+      const told = new Map(it.lines.map((one) => [one.id, one]));
+      const kept = before.log.map((old) => told.get(old.id) ?? old);
+      const fresh = [...told.values()].filter((one) => !has(before.log, one.id));
+      return good({ ...before, log: [...kept, ...fresh] });
     }
     case 'putOff': {
       const stray = it.putOff.find((one) => !it.taskKeys.includes(one.taskKey));

@@ -1,6 +1,15 @@
 export { applyChange, change, type Change } from './change';
 export { weekFromText, weekInText } from './weekText';
 export { doneWork, type DoneWork } from './done';
+export {
+  linesOf,
+  logLine,
+  setback,
+  type Discovery,
+  type LineOf,
+  type LogLine,
+  type Setback,
+} from './log';
 export { PUT_OFF_FOR, putOff, type PutOff } from './putOff';
 export {
   SKILLS,

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { doneWork } from './done';
 import { confirmation, finding, id, observation, paintLayer, picture } from './evidence';
 import { hardware } from './hardware';
+import { logLine } from './log';
 import { putOff } from './putOff';
 import { aim } from './scheme';
 import { ownSchools } from './shop';
@@ -49,6 +50,7 @@ export const MOST = {
   aims: 200,
   pictures: 300,
   done: 5000,
+  log: 5000,
   putOff: 200,
 } as const;
 
@@ -134,6 +136,8 @@ export const piece = z.preprocess(
       pictures: z.array(picture).max(MOST.pictures).default([]),
       /** The work that was done, in the order in which it was put on record. */
       done: z.array(doneWork).max(MOST.done).default([]),
+      /** What was seen, decided, used and timed at the bench, in the order in which it was put on record. */
+      log: z.array(logLine).max(MOST.log).default([]),
       /** Work that is not to begin before a time. */
       putOff: z.array(putOff).max(MOST.putOff).default([]),
       /** How it is worked where it departs from the shop. */
@@ -198,6 +202,7 @@ export const newPiece = (pieceId: string, description: PieceDescription): Piece 
   aims: [],
   pictures: [],
   done: [],
+  log: [],
   putOff: [],
   schools: {},
   archived: false,

@@ -1,27 +1,10 @@
 import fc from 'fast-check';
-import { USUAL_SHOP, applyChange, type DoneWork } from '../piece';
+import { USUAL_SHOP, applyChange } from '../piece';
 import { pieces, shops } from '../testing/arbitraries';
 import { painted, pieceOf } from '../testing/pieces';
-import { effectIn, effectOf, type Task } from '../work';
+import { didOf } from '../testing/worked';
+import { effectIn, type Task } from '../work';
 import { planRoute } from './index';
-
-const AT = '2026-03-02T18:00:00Z';
-const did = (task: Task, told: Partial<DoneWork> = {}): DoneWork => ({
-  id: `d-${task.key.replace(/\W/g, '-').slice(-50)}`,
-  taskKey: task.key,
-  title: task.title,
-  surfaceIds: [...task.surfaceIds],
-  startedAt: AT,
-  endedAt: AT,
-  expectedEnd: null,
-  pauses: [],
-  timed: false,
-  planned: null,
-  by: '',
-  spaceId: null,
-  effect: effectOf(task),
-  ...told,
-});
 
 const keys = (list: readonly Task[]) => list.map((it) => it.key);
 
@@ -31,7 +14,7 @@ describe('work on record', () => {
       fc.property(pieces, shops, (piece, shop) => {
         const { tasks } = planRoute(piece, shop);
         const half = Math.ceil(tasks.length / 2);
-        const done = tasks.slice(0, half).map((it, nth) => did(it, { id: `d-${nth}` }));
+        const done = tasks.slice(0, half).map((it, nth) => didOf(it, { id: `d-${nth}` }));
         expect(keys(planRoute({ ...piece, done }, shop).tasks)).toEqual(keys(tasks.slice(half)));
       }),
       { numRuns: 60 },
@@ -48,21 +31,21 @@ describe('work on record', () => {
   if (!first) throw new Error('No tasks');
 
   it('that was only begun is still to be done; ended by its own id it is not', () => {
-    const begun = applyChange(table, { kind: 'did', done: [did(first, { endedAt: null })] });
+    const begun = applyChange(table, { kind: 'did', done: [didOf(first, { endedAt: null })] });
     if (!begun.ok) throw new Error('Refused');
     expect(keys(planRoute(begun.value, USUAL_SHOP).tasks)).toEqual(keys(tasks));
-    const ended = applyChange(begun.value, { kind: 'did', done: [did(first)] });
+    const ended = applyChange(begun.value, { kind: 'did', done: [didOf(first)] });
     if (!ended.ok) throw new Error('Refused');
     expect(ended.value.done).toHaveLength(1);
     expect(keys(planRoute(ended.value, USUAL_SHOP).tasks)).toEqual(keys(tasks.slice(1)));
-    expect(applyChange(ended.value, { kind: 'did', done: [did(first)] })).toMatchObject({
+    expect(applyChange(ended.value, { kind: 'did', done: [didOf(first)] })).toMatchObject({
       ok: false,
       problems: [{ message: expect.stringContaining('on record already') }],
     });
   });
 
   it('in a form that nobody reads any more leaves the plan as it is, and breaks nothing', () => {
-    const unknown = did(first, { effect: '{"of":"another age"}' });
+    const unknown = didOf(first, { effect: '{"of":"another age"}' });
     expect(effectIn(unknown)).toBeUndefined();
     expect(effectIn({ ...unknown, effect: 'no JSON' })).toBeUndefined();
     expect(keys(planRoute({ ...table, done: [unknown] }, USUAL_SHOP).tasks)).toEqual(keys(tasks));

@@ -18,7 +18,7 @@ import {
   type TopcoatVerdict,
 } from '../coating';
 import { isCoated } from '../piece';
-import { coatsOn, type Coat, type Series } from '../work';
+import { coatsOn, hasSpoiledCoats, type Coat, type Series } from '../work';
 import { remembered } from './memo';
 import {
   decorationOf,
@@ -142,23 +142,56 @@ export const gapOf = (s: SurfaceContext): GapCheck =>
 const sameCoat = (a: Coat | undefined, b: Coat | undefined): boolean =>
   a !== undefined && b !== undefined && a.coating === b.coating && a.colour === b.colour;
 
+/** The last so many coats of a face are those of the plan from a place on. */
+const runFrom = (plan: readonly Coat[], laid: readonly Coat[], from: number): number => {
+  for (let count = Math.min(plan.length - from, laid.length); count > 0; count--) {
+    const last = laid.slice(-count);
+    if (last.every((it, index) => sameCoat(it, plan[from + index]))) return count;
+  }
+  return 0;
+};
+
+/**
+ * The same paint in another colour is ground enough for the new one, where it lies on all that is
+ * planned below: the place of the first paint; undefined where it is not so.
+ */
+const overOtherColour = (plan: readonly Coat[], laid: readonly Coat[]): number | undefined => {
+  const first = plan.findIndex((it) => it.series === 'paint');
+  if (first < 0) return undefined;
+  const under = laid.slice(0, laid.length - runFrom(plan, laid, first)).at(-1);
+  const isGround = under?.series === 'paint' && under.coating === plan[first]?.coating;
+  const isPrimed = plan
+    .slice(0, first)
+    .every((it) => laid.some((one) => one.series === it.series && one.coating === it.coating));
+  return isGround && isPrimed ? first : undefined;
+};
+
 /**
  * How many coats of its finish plan a surface has got: as many as the last coats on it are the
  * first of the plan. Coats of another plan below them count for nothing: they are a film like any
- * other.
+ * other; but the same paint in another colour spares what is planned below it.
  */
 export const laidOf = remembered((s: SurfaceContext): number => {
   const plan = finishPlanOf(s);
   const laid = coatsOn(s.now);
-  for (let count = Math.min(plan.length, laid.length); count > 0; count--) {
-    const last = laid.slice(-count);
-    if (last.every((it, index) => sameCoat(it, plan[index]))) return count;
-  }
-  return 0;
+  const own = runFrom(plan, laid, 0);
+  if (own > 0) return own;
+  const ground = overOtherColour(plan, laid);
+  return ground === undefined ? 0 : ground + runFrom(plan, laid, ground);
 });
 
 /** Coats lie on the face that are none of its finish plan: its aim was changed on the way. */
 export const hasOtherCoats = (s: SurfaceContext): boolean => coatsOn(s.now).length > laidOf(s);
+
+/** The coat on top is none of the finish plan, or counts no longer: the next one goes over what was laid before. */
+export const isOverOtherCoats = (s: SurfaceContext): boolean => {
+  const laid = laidOf(s);
+  const top = coatsOn(s.now).at(-1);
+  return (
+    (hasOtherCoats(s) && !sameCoat(top, finishPlanOf(s)[laid - 1])) ||
+    (laid === 0 && hasSpoiledCoats(s.now))
+  );
+};
 
 /** Place of a coat in the finish plan, from 0 on. */
 export const placeInPlan = (s: SurfaceContext, series: Series, nth: number): number =>

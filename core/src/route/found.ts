@@ -50,6 +50,7 @@ export const surfaceAsFound = (it: SurfaceBeliefs, substrate: Substrate): Surfac
   sandedTo: null,
   met: [],
   mended: [],
+  flaws: [],
   waits: null,
 });
 

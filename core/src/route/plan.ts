@@ -1,7 +1,7 @@
 import { MATERIALS } from '../catalog';
 import type { SurfaceBeliefs } from '../inspect';
 import { isFaceOnTop, standsFor, surfacesOf, type Piece, type Shop } from '../piece';
-import { advance, effectIn, type Phase, type PieceState } from '../work';
+import { advance, effectIn, eventsOf, setBack, type Phase, type PieceState } from '../work';
 import { batchesOf } from './batch';
 import { remembered } from './memo';
 import type { Operation, Route } from './operation';
@@ -27,12 +27,17 @@ export interface Given {
 
 /** What a piece is like after the work that is on record; work under way has not done it yet. */
 const afterWork = (piece: Piece, found: PieceState): PieceState =>
-  piece.done.reduce((state, it) => {
-    const done = it.endedAt === null ? undefined : effectIn(it);
-    if (!done) return state;
+  eventsOf(piece.done, piece.log).reduce((state, it) => {
     // What was done to a surface that was merged was done to the one that stands for it.
-    const surfaceIds = [...new Set(done.surfaceIds.map((id) => standsFor(piece.build, id)))];
-    return advance(state, { ...done, surfaceIds });
+    const merged = (ids: readonly string[]) => [
+      ...new Set(ids.map((id) => standsFor(piece.build, id))),
+    ];
+    if (it.of === 'setback') {
+      const { line } = it;
+      return setBack(state, { id: line.id, surfaceIds: merged(line.surfaceIds) }, it.setback);
+    }
+    const done = effectIn(it.done);
+    return done ? advance(state, { ...done, surfaceIds: merged(done.surfaceIds) }) : state;
   }, found);
 
 /** Coats that are past their window, and not dulled since. */
@@ -51,7 +56,8 @@ const withHardened = (state: PieceState, ids: readonly string[]): PieceState =>
 
 /** The piece as its rules see it: surfaces with their aims and states, and what is refused. */
 export const wholeFor = (piece: Piece, shop: Shop, given: Given = {}): Whole => {
-  if (given.state || piece.done.length === 0) return wholeOfState(piece, shop, given);
+  const untouched = piece.done.length === 0 && piece.log.length === 0;
+  if (given.state || untouched) return wholeOfState(piece, shop, given);
   const found = wholeOfState(piece, shop, given).now;
   const state = withHardened(afterWork(piece, found), given.hardened ?? []);
   return wholeOfState(piece, shop, { ...given, state });

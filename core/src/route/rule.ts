@@ -1,4 +1,11 @@
-import { DANGERS, DECISIONS, MATERIALS, wornTogether, type Protection } from '../catalog';
+import {
+  DANGERS,
+  DECISIONS,
+  MATERIALS,
+  wornTogether,
+  type CheckId,
+  type Protection,
+} from '../catalog';
 import { LEAD_ON_PIECE, cautionsOf, type CautionWords, type RiskKind } from '../words';
 import {
   PLAIN,
@@ -6,7 +13,6 @@ import {
   disturbs,
   goOf,
   keyOf,
-  type Check,
   type Consumed,
   type Effort,
   type Gate,
@@ -19,6 +25,7 @@ import {
   type Task,
   type Traits,
 } from '../work';
+import { checksOf } from './checks';
 import type { Whole } from './whole';
 import type { SurfaceContext } from './context';
 
@@ -45,7 +52,8 @@ export interface Draft {
   readonly protection?: readonly Protection[];
   /** Beside those that the materials bring with them. */
   readonly cautions?: readonly CautionWords[];
-  readonly checks?: readonly Check[];
+  /** Questions to answer afterwards, beside those that such work is always looked at with. */
+  readonly checks?: readonly CheckId[];
   readonly risks?: Chances;
   readonly wait?: Lag | null;
   readonly gate?: Gate;
@@ -185,7 +193,7 @@ export const taskOf = (draft: Draft, on: Grounds): Task => {
       ...cautionsOf(materials.flatMap((it) => it.hazards)),
       ...(withLead ? [LEAD_ON_PIECE] : []),
     ]),
-    checks: draft.checks ?? [],
+    checks: checksOf({ traits, consumes, own: draft.checks ?? [] }),
     risks: risksOn(surfaceIds, draft.risks),
     wait: draft.wait ?? null,
     gate: draft.gate ?? null,

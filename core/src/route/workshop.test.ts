@@ -245,7 +245,7 @@ describe('an aim that changes on the way', () => {
       aimed({ kind: 'painted', shade: 'mid', colour: '#224488', topcoat: 'none' }),
       red,
     );
-    expect(blue.slice(0, 2)).toEqual(['dull', 'prime-acrylic']);
+    expect(blue.slice(0, 2)).toEqual(['dull', 'coat-cabinetEnamel']);
   });
 
   it('finds paint where wood is to be seen, and takes it off', () => {

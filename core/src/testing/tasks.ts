@@ -76,6 +76,7 @@ export const LACQUERED: SurfaceState = {
   sandedTo: null,
   met: [],
   mended: [],
+  flaws: [],
   waits: null,
 };
 

@@ -21,6 +21,7 @@ export * as REPAIR_WORDS from './steps/repair';
 export * as SAND_WORDS from './steps/sand';
 export * as OPEN_WOOD_WORDS from './steps/openWood';
 export * as READY_WORDS from './steps/ready';
+export * as MEND_WORDS from './steps/mend';
 export * as COAT_WORDS from './steps/coats';
 export { aimInWords, schemeInWords } from './scheme';
 export { inDialect } from './dialect';

@@ -35,6 +35,15 @@ const faced = (it: SurfaceState, face: Face | null, taskKey: string): SurfaceSta
         sandedTo: null,
         met: it.met.filter((one) => !LOST_WITH_THE_FILM.includes(one)),
       };
+    // What was laid since it was found is off again; the old layers stay.
+    case 'newOff':
+      return {
+        ...it,
+        layers: it.layers.filter((one) => one.layer.of !== 'coat'),
+        dulled: false,
+        hardened: false,
+        sandedTo: null,
+      };
     case 'dewaxed':
       return { ...it, layers: it.layers.filter((one) => !isOldWax(one)) };
     case 'newVeneer':

@@ -1,19 +1,23 @@
+import { z } from 'zod';
 import type { DoneWork } from '../piece';
-import { task, type Task } from './task';
+import { check, task, type Task } from './task';
 
 /** What a task does to a piece, without its words: what `advance` reads, and what is kept of it. */
-export const effect = task.pick({
-  key: true,
-  place: true,
-  surfaceIds: true,
-  go: true,
-  traits: true,
-  wait: true,
-  consumes: true,
-});
+export const effect = task
+  .pick({
+    key: true,
+    place: true,
+    surfaceIds: true,
+    go: true,
+    traits: true,
+    wait: true,
+    consumes: true,
+  })
+  // Not kept of work before it was asked about.
+  .extend({ checks: z.array(check).default([]) });
 export type Effect = Pick<
   Task,
-  'key' | 'place' | 'surfaceIds' | 'go' | 'traits' | 'wait' | 'consumes'
+  'key' | 'place' | 'surfaceIds' | 'go' | 'traits' | 'wait' | 'consumes' | 'checks'
 >;
 
 /** What is kept of a task when it is done: JSON of its effect. */
@@ -26,6 +30,7 @@ export const effectOf = (it: Task): string =>
     traits: it.traits,
     wait: it.wait,
     consumes: it.consumes,
+    checks: it.checks,
   } satisfies Effect);
 
 const readEffect = (text: string): Effect | undefined => {

@@ -27,13 +27,17 @@ export { PHASES, phase, placeOf, type Phase } from './phase';
 export type { DeepReadonly } from './readonly';
 export {
   coatsOn,
+  hasSpoiledCoats,
   isBare,
   isMet,
+  openFlaws,
   type FaceLayer,
+  type Flaw,
   type InHand,
   type PieceState,
   type SurfaceState,
 } from './state';
+export { eventsOf, setBack, setbackIn } from './setback';
 export {
   caution,
   check,

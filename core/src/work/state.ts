@@ -1,4 +1,4 @@
-import type { Layer, Material } from '../catalog';
+import type { Layer, Material, Mend } from '../catalog';
 import type { Interface } from '../coating';
 import type { Condition, Need, Part, PieceCondition } from './condition';
 import type { Lag } from './lag';
@@ -19,6 +19,13 @@ export interface FaceLayer {
   readonly taskKey: string | null;
 }
 
+/** A fault in the fresh work that is to be set right before anything is laid over it. */
+export interface Flaw {
+  /** The line of the log that told of it. */
+  readonly id: string;
+  readonly mend: Mend;
+}
+
 /** What a surface is like now. */
 export interface SurfaceState {
   /** Bottom up: the substrate, old layers, new coats. */
@@ -34,6 +41,8 @@ export interface SurfaceState {
   readonly met: readonly Condition[];
   /** Findings that are settled. */
   readonly mended: readonly string[];
+  /** Faults that turned up, settled by now or not. */
+  readonly flaws: readonly Flaw[];
   /** What it waits for after the last work on it. */
   readonly waits: Lag | null;
 }
@@ -69,6 +78,14 @@ export const isBare = (it: SurfaceState): boolean => filmOn(it).length === 0;
 /** New coats, bottom up. */
 export const coatsOn = ({ layers }: SurfaceState): readonly Coat[] =>
   layers.flatMap((it) => it.coat ?? []);
+
+/** New coats that no longer count lie on the face. */
+export const hasSpoiledCoats = ({ layers }: SurfaceState): boolean =>
+  layers.some((it) => it.layer.of === 'coat' && it.coat === null);
+
+/** Faults that are still to be set right. */
+export const openFlaws = ({ flaws, mended }: SurfaceState): readonly Flaw[] =>
+  flaws.filter((it) => !mended.includes(it.id));
 
 /** Is the face as a task asks for it? */
 export const isMet = (need: Need, it: SurfaceState): boolean => {

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { PROTECTIONS } from '../catalog';
+import { CHECKS, PROTECTIONS } from '../catalog';
 import { ladder } from '../sanding';
 import { RISKS, type RiskKind } from '../words';
 import { PARTS } from './condition';
@@ -34,7 +34,7 @@ export type Caution = DeepReadonly<z.infer<typeof caution>>;
 
 /** A question to answer afterwards. */
 export const check = z.object({
-  id: z.enum(['allOff', 'ragClean', 'neutralPh', 'noBleed', 'gripsWell', 'runsFreely']),
+  id: CHECKS.id,
   question: z.string(),
 });
 export type Check = DeepReadonly<z.infer<typeof check>>;

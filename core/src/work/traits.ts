@@ -30,7 +30,7 @@ export const coat = z.object({
 export type Coat = DeepReadonly<z.infer<typeof coat>>;
 
 /** What the face is like afterwards. */
-export const face = z.enum(['bare', 'dulled', 'dewaxed', 'newVeneer']);
+export const face = z.enum(['bare', 'dulled', 'dewaxed', 'newVeneer', 'newOff']);
 export type Face = z.infer<typeof face>;
 
 /** What a task is like: all that order, safety and state ask of it. */

@@ -14,9 +14,8 @@ import {
   coatOver,
   coatsInSeries,
   finishPlanOf,
-  hasOtherCoats,
+  isOverOtherCoats,
   isToBeDulled,
-  laidOf,
   pendingOf,
 } from '../finishing';
 import { chanceOfPeeling, primerOf } from '../primed';
@@ -42,7 +41,7 @@ const primeWith = (s: SurfaceContext, coat: Coat, of: number): Draft => {
     risks: coat.nth === 1 ? { peel: chanceOfPeeling(s), wax: waxLeft(s) } : {},
     wait: { ...lagOfCoat(coat.coating, true), until: 'sandsToPowder' },
     waitsFor: ['bleed', 'patch'],
-    checks: [{ id: 'noBleed', question: WORDS.prime.check }],
+    checks: ['noBleed'],
     insteadOf: insteadOf(s, coat.coating),
   });
 };
@@ -62,11 +61,7 @@ export const BLOCK_RULES: readonly Rule[] = [
     id: 'dull-what-was-laid-before',
     phase: 'block',
     applies: (s) =>
-      hasOtherCoats(s) &&
-      laidOf(s) === 0 &&
-      !s.now.dulled &&
-      !s.showsWood &&
-      finishPlanOf(s).length > 0,
+      isOverOtherCoats(s) && !s.now.dulled && !s.showsWood && finishPlanOf(s).length > 0,
     because: () => WORDS.dull.becauseOfOtherCoats(PAPER_CHOICES.underClear),
     work: (s) => [
       dullCoat(s, {
@@ -93,7 +88,7 @@ export const BLOCK_RULES: readonly Rule[] = [
         ...by('testPatch', 1),
         traits: { makes: ['bondTried'] },
         wait: wait(WAITS.testPatch, 'maybeCut'),
-        checks: [{ id: 'gripsWell', question: WORDS.testPatch.question }],
+        checks: ['gripsWell'],
         gate: asGate('patch', 'cross-cut', WORDS.testPatch.question, WORDS.testPatch.answers),
       },
     ],

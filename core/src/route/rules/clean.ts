@@ -173,7 +173,7 @@ export const CLEAN_RULES: readonly Rule[] = [
         ...onArea('powderOff', s),
         traits: { makes: ['powderOff'], opensLayers: true, wets: 'water' },
         wait: wait(WAITS.afterWash, 'dryOvernight'),
-        checks: [{ id: 'ragClean', question: WORDS.powderOff.check }],
+        checks: ['ragClean'],
       },
     ],
   }),

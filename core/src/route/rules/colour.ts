@@ -58,7 +58,7 @@ const paintWith = (s: SurfaceContext, coat: Coat): Draft => {
         }
       : {},
     waitsFor: ['bleed'],
-    checks: first ? [{ id: 'noBleed', question: WORDS.prime.check }] : [],
+    checks: first ? ['noBleed'] : [],
   });
 };
 

@@ -8,6 +8,7 @@ import { APART_RULES } from './apart';
 import { TOGETHER_RULES } from './together';
 import { LEVEL_RULES } from './level';
 import { LOOK_RULES } from './look';
+import { MEND_RULES } from './mend';
 import { OPEN_WOOD_RULES } from './openWood';
 import { PROTECT_RULES } from './protect';
 import { READY_RULES } from './ready';
@@ -28,6 +29,7 @@ export const RULES: readonly Rule[] = [
   ...LEVEL_RULES,
   ...OPEN_WOOD_RULES,
   ...SAND_RULES,
+  ...MEND_RULES,
   ...BLOCK_RULES,
   ...BORDER_BEFORE_RULES,
   ...COLOUR_RULES,

@@ -37,7 +37,7 @@ export const OPEN_WOOD_RULES: readonly Rule[] = [
         traits: { wets: 'caustic', makes: ['bleached', 'neutral', 'grainRaised'] },
         wait: wait(WAITS.afterBleach, 'woodDry'),
         cautions: WORDS.bleach.cautions,
-        checks: [{ id: 'neutralPh', question: WORDS.bleach.check }],
+        checks: ['paleEnough', 'neutralPh'],
         waitsFor: ['substrate', 'veneer'],
       },
     ],

@@ -215,6 +215,7 @@ export const SAND_RULES: readonly Rule[] = [
           s.shop.tools.includes('extractor') ? 1 : SLOWER.dedustWithoutExtractor,
         ),
         traits: { dedusts: true, wets: isWashedOff(s) ? 'alcohol' : 'water' },
+        checks: ['poresClean'],
         wait: isWashedOff(s)
           ? wait(WAITS.afterDedusting, 'alcoholOff', 'alcohol')
           : wait(WAITS.afterDedusting, 'dry'),

@@ -103,7 +103,7 @@ export const STRIP_RULES: readonly Rule[] = [
           wait: way.dryMinutes > 0 ? wait(way.dryMinutes, 'woodDry', 'solvent') : null,
           protection: way.protection,
           cautions: way.cautions.map(byLabel),
-          checks: [{ id: 'allOff', question: WORDS.stripFinish.check }],
+          checks: ['allOff'],
           waitsFor: ['substrate'],
           insteadOf,
           risks: {
@@ -130,7 +130,7 @@ export const STRIP_RULES: readonly Rule[] = [
         ...by('neutralise', 1),
         traits: { makes: ['neutral'], wets: 'water' },
         protection: ['rubberGloves', 'goggles'],
-        checks: [{ id: 'neutralPh', question: WORDS.neutralise.check }],
+        checks: ['neutralPh'],
         wait: wait(WAITS.afterNeutralising, 'woodDry'),
       },
     ],
@@ -151,7 +151,7 @@ export const STRIP_RULES: readonly Rule[] = [
             traits: { makes: ['washedOut'], wets: bearsAlcohol(s) ? 'alcohol' : 'water' },
             wait: wait(WAITS.afterSpirits, 'alcoholOff', 'alcohol'),
             protection: ['nitrileGloves', 'openWindow'],
-            checks: [{ id: 'ragClean', question: WORDS.washOut.check }],
+            checks: ['ragClean'],
           }
         : {
             method: 'extractive-wash',
@@ -163,7 +163,7 @@ export const STRIP_RULES: readonly Rule[] = [
             wait: wait(WAITS.afterWash, 'dryOvernight'),
             protection: ['rubberGloves', 'goggles'],
             cautions: WORDS.washOut.wet.cautions,
-            checks: [{ id: 'ragClean', question: WORDS.washOut.check }],
+            checks: ['ragClean'],
           },
     ],
   }),

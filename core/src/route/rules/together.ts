@@ -40,7 +40,7 @@ export const TOGETHER_RULES: readonly Rule[] = [
       how: WORDS.drawersIn.how,
       ...by('drawerIn', drawersIn(whole)),
       traits: { putsOn: 'drawers' },
-      checks: [{ id: 'runsFreely', question: WORDS.drawersIn.check }],
+      checks: ['runsFreely'],
     }),
   }),
   pieceRule({
@@ -128,6 +128,7 @@ export const TOGETHER_RULES: readonly Rule[] = [
         asking.reduce((sum, s) => sum + areaOfFace(s), 0),
       ),
       traits: { makesOfPiece: ['touchedUp'] },
+      checks: ['edgeCrisp'],
     }),
   }),
   pieceRule({

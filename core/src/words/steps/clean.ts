@@ -70,7 +70,6 @@ export const powderOff = {
     'Go on until a white rag comes away clean. What no water takes is bound, and stays.',
     'Then dry overnight. Chalk on the hand tomorrow? Once more.',
   ],
-  check: 'Does a white, wet rag come away clean?',
 } as const;
 
 export const degrease = {

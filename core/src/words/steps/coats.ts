@@ -97,7 +97,6 @@ export const dull = {
 } as const;
 
 export const prime = {
-  check: 'Does any place turn yellow, pink or brown?',
   title: (primer: Coating, nth: number, of: number) =>
     `${capital(label(primer))}${of > 1 ? `, coat ${nth} of ${of}` : ''}`,
   wipeOilyWood:

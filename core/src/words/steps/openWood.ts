@@ -16,7 +16,6 @@ export const bleach = {
       'Lye and strong peroxide: never mixed in one can, no metal, water at hand, nobody near.',
     ),
   ],
-  check: 'Is it as pale all over as it shall be, and does the strip read 6 to 8?',
 } as const;
 
 export const raiseGrain = {

@@ -101,7 +101,6 @@ export const drawersIn = {
     'Each drawer into its own opening, by its number.',
     'Pull-test every stop.',
   ],
-  check: 'Does every drawer run freely?',
 } as const;
 
 export const doorsOn = {

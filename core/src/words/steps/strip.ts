@@ -2,7 +2,6 @@ import { byCode, byLabel } from '../cautions';
 import { counted, listed } from '../language';
 
 export const stripFinish = {
-  check: 'Is the old finish off everywhere, the corners too?',
   contained: (title: string) => `${title}, contained`,
   becauseWoodShows: (finish: string, coat: 'stain' | 'clear') =>
     coat === 'stain'
@@ -39,7 +38,6 @@ export const stripChoice = {
 
 export const neutralise = {
   title: 'Neutralise, then read the pH',
-  check: 'Does the strip read near 7?',
   because: 'lye that stays in the wood attacks every coat over it.',
   how: [
     'Vinegar and water half and half, wipe on, rinse with clear water.',
@@ -48,7 +46,6 @@ export const neutralise = {
 } as const;
 
 export const washOut = {
-  check: 'Does the rag stay clean?',
   because: 'colour comes out on the rag. What can be washed out does not come through later.',
   damp: {
     title: 'Wipe the colour out, damp',

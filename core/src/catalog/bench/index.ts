@@ -1,0 +1,11 @@
+export { CHECKS, CHECK_SKETCHES, type CheckId, type CheckSketch, type Consequence } from './checks';
+export {
+  DISCOVERIES,
+  DISCOVERY_GROUPS,
+  type DiscoveryGroup,
+  type DiscoveryKind,
+  type Tells,
+} from './discoveries';
+export { MENDS, type Mend } from './mends';
+export { LAST_RESORTS, REMEDIES, type Does, type NewAim, type Only, type Remedy } from './remedies';
+export { TIMERS, type TimerId } from './timers';

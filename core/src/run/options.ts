@@ -1,0 +1,134 @@
+import { caseOf, type Case } from '../case';
+import {
+  DISCOVERIES,
+  LAST_RESORTS,
+  REMEDIES,
+  SUBSTRATES,
+  type Only,
+  type Remedy,
+} from '../catalog';
+import { applyChange, showsOldWood, type Change, type Piece, type Shop } from '../piece';
+import { tollOf, type Refusal, type Toll } from '../route';
+import { changesFor, type Found } from './decide';
+import { isSameRoute, routeDifference, type RouteDifference } from './difference';
+
+/** One way to go on after something turned up, and what it takes against the route as it was. */
+export interface Option {
+  readonly remedy: Remedy;
+  readonly changes: readonly Change[];
+  /** The piece as it would be. */
+  readonly piece: Piece;
+  readonly difference: RouteDifference;
+  /** More than before; negative where it is less. Money in minor units, by placeholder prices. */
+  readonly more: Pick<Toll, 'minutes' | 'days' | 'money'>;
+  /** Bad outcomes that grow by it, or that it brings. */
+  readonly risks: Toll['risks'];
+  /** Why it can't be done on these surfaces; empty where it can. */
+  readonly refusals: readonly Refusal[];
+  /** Offered only since no other way is left. */
+  readonly isLastResort: boolean;
+}
+
+/** The piece after some changes; undefined where one of them is refused. */
+export const afterChanges = (piece: Piece, changes: readonly Change[]): Piece | undefined => {
+  let now: Piece = piece;
+  for (const it of changes) {
+    const after = applyChange(now, it);
+    if (!after.ok) return undefined;
+    now = after.value;
+  }
+  return now;
+};
+
+/** A risk is worth a word where it is at least so much likelier than before. */
+const MORE_RISK = 0.02;
+
+const grownRisks = (before: Toll, after: Toll): Toll['risks'] =>
+  after.risks.filter((it) => {
+    const then = before.risks.find((one) => one.kind === it.kind)?.chance ?? 0;
+    return it.chance - then >= MORE_RISK;
+  });
+
+/**
+ * Every way to go on after something turned up, with the new route of each against the one as it
+ * is, in the order in which the trade would try them. Where the planner refuses all of them, the two
+ * that do the least harm are offered, with what they do not do.
+ * @param hardened surfaces whose last coat is past its window, by the clock
+ */
+export const optionsFor = (
+  piece: Piece,
+  shop: Shop,
+  found: Found,
+  nextId: () => string,
+  hardened: readonly string[] = [],
+): readonly Option[] => {
+  const now = caseOf(piece, shop, hardened);
+  const toll = tollOf(piece, shop, now.route);
+  const weigh = (remedy: Remedy, isLastResort: boolean): Option[] => {
+    const standing = { piece, state: now.state, tasks: now.route.tasks };
+    const changes = changesFor(found, remedy, standing, nextId);
+    const after = afterChanges(piece, changes);
+    if (!after) return [];
+    const then = caseOf(after, shop, hardened);
+    const cost = tollOf(after, shop, then.route);
+    return [
+      {
+        remedy,
+        changes,
+        piece: after,
+        difference: routeDifference(now.route, then.route, piece.done),
+        more: {
+          minutes: cost.minutes - toll.minutes,
+          days: cost.days - toll.days,
+          money: cost.money - toll.money,
+        },
+        risks: grownRisks(toll, cost),
+        refusals: blocking(then, found.surfaceIds),
+        isLastResort,
+      },
+    ];
+  };
+  const { remedies } = DISCOVERIES.get(found.kind);
+  const weighed = remedies
+    .filter((it) => makesSense(now, found.surfaceIds, REMEDIES.get(it).only))
+    .flatMap((it) => weigh(it, false))
+    .filter(
+      ({ remedy, ...it }) =>
+        REMEDIES.get(remedy).changesNothing || LAST_RESORTS.includes(remedy) || changesWork(it),
+    );
+  const ways = weighed.filter((it) => {
+    const { spares } = REMEDIES.get(it.remedy);
+    const thorough = weighed.find((one) => one.remedy === spares);
+    return !thorough || it.more.minutes < thorough.more.minutes;
+  });
+  const isLeft = ways.some((it) => it.refusals.length === 0 && !LAST_RESORTS.includes(it.remedy));
+  const last = isLeft ? [] : LAST_RESORTS.filter((it) => !remedies.includes(it));
+  return [...ways, ...last.flatMap((it) => weigh(it, true))];
+};
+
+/** Another route, or the same later: what changes neither is no way to go on. */
+const changesWork = ({ difference, changes }: Pick<Option, 'difference' | 'changes'>): boolean =>
+  !isSameRoute(difference) || changes.some((it) => it.kind === 'putOff');
+
+/** Does a remedy fit what its surfaces are, and shall become? */
+const makesSense = (now: Case, surfaceIds: readonly string[], only: Only | null): boolean => {
+  if (only === null) return true;
+  const own = now.beliefs.filter((it) => surfaceIds.includes(it.surfaceId));
+  const isThin = own.some((it) => SUBSTRATES.get(it.substrate.likeliest).thinFace);
+  const schemes = now.piece.aims
+    .filter((it) => surfaceIds.includes(it.surfaceId))
+    .map((it) => it.scheme);
+  switch (only) {
+    case 'veneer':
+      return isThin;
+    case 'noVeneer':
+      return !isThin;
+    case 'woodShows':
+      return schemes.some(showsOldWood);
+    case 'painted':
+      return schemes.some((it) => it.kind === 'painted');
+  }
+};
+
+const blocking = ({ refusals }: Case, surfaceIds: readonly string[]): readonly Refusal[] =>
+  refusals.filter((it) => it.blocks && it.surfaceIds.some((id) => surfaceIds.includes(id)));
