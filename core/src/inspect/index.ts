@@ -23,3 +23,4 @@ export { chanceThinnerThan } from './veneer';
 export { nextLooks } from './nextLook';
 export { walkRound, type GlanceAnswer, type GlanceTurn } from './walkRound';
 export { SETTLED, sureness } from './words';
+export { outcomeInWords, recordedInWords } from './recorded';

@@ -26,7 +26,13 @@ import {
 } from '../piece';
 import { squareMetres } from '../units';
 import { UNNAMED } from '../words';
-import type { Condition, PieceState, SurfaceState } from '../work';
+import {
+  LOST_WITH_THE_FILM,
+  type Condition,
+  type PieceState,
+  type SurfaceState,
+  type Task,
+} from '../work';
 
 /** All that the rules may ask about one surface. */
 export interface SurfaceContext {
@@ -99,6 +105,18 @@ export const openFindings = (
 /** Was this done to the surface already? */
 export const isDone = (s: SurfaceContext, condition: Condition): boolean =>
   s.now.met.includes(condition);
+
+/** Was this done, and does it outlast the work that is asked for? Laid bare, a face wants it anew. */
+export const staysDone = (
+  s: SurfaceContext,
+  asked: readonly Task[],
+  condition: Condition,
+): boolean =>
+  isDone(s, condition) &&
+  !(
+    LOST_WITH_THE_FILM.includes(condition) &&
+    asked.some(({ traits, phase }) => phase === 'strip' && traits.face === 'bare')
+  );
 
 /** Chance that one of these rows of the catalog is true. */
 export const chanceOfAny = <Id extends string>(

@@ -19,6 +19,8 @@ export interface PaperBlock {
   readonly lines: readonly PaperLine[];
   /** A box to tick before it, a rule above it, or a warning frame around it. */
   readonly mark?: 'tick' | 'rule' | 'frame';
+  /** Beside each other, below the lines. */
+  readonly pictures?: readonly { readonly photoId: string; readonly caption: string }[];
 }
 
 /** A sheet of paper: what is printed from the screen, and what goes into a PDF. */

@@ -24,8 +24,9 @@ const DAY_MS = 24 * 60 * 60_000;
 const dayAt = (nth: number) =>
   new Date(Date.parse('2026-03-02T08:00:00Z') + nth * DAY_MS).toISOString();
 
-/** How many runs every statement is tried on; mutation tests are content with fewer. */
-const RUNS = Math.min(1000, (globalThis as { ROUTE_CASES?: number }).ROUTE_CASES ?? 1000);
+/** How many runs are tried: RUN_CASES where somebody asks for more or fewer, else few for mutation tests. */
+const { RUN_CASES, ROUTE_CASES } = globalThis as { RUN_CASES?: number; ROUTE_CASES?: number };
+const RUNS = RUN_CASES ?? Math.min(250, ROUTE_CASES ?? 250);
 
 /** One turn of a run: some work is done, then something turns up and is decided. */
 interface Turn {

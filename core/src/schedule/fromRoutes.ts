@@ -112,7 +112,7 @@ export const problemOf = (
   outdoor?: AirCourse,
 ): ShopProblem => {
   // What was timed on these pieces tells how long the like takes here.
-  const pace = learnPaces(bench.flatMap(({ piece }) => timedIn(piece.done)));
+  const pace = learnPaces(bench.flatMap(({ piece }) => timedIn(piece.done, piece.log)));
   const places = placesOf(shop, now, outdoor);
   const { nowhere, waysOf, spaces } = places;
   const jobs: Job[] = [];

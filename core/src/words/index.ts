@@ -32,4 +32,5 @@ export { hazardWords, routeWords, stepInWords, waysInWords } from './route';
 export * as LOOK_WORDS from './looking';
 export * as CHOICE_WORDS from './choosing';
 export { ORDER_WORDS, type OrderRuleId } from './order';
+export * as BENCH_WORDS from './bench';
 export { AIR_FAULTS, CLOCK_WORDS, type AirFault } from './clock';

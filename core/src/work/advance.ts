@@ -17,7 +17,7 @@ export const foundLayer = (layer: FaceLayer['layer'], um: number = OLD_FILM_UM):
 });
 
 /** Work that has to be done anew once the face is laid bare. */
-const LOST_WITH_THE_FILM: readonly Condition[] = [
+export const LOST_WITH_THE_FILM: readonly Condition[] = [
   'sanded',
   'eased',
   'grainRaised',

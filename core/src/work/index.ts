@@ -1,4 +1,4 @@
-export { advance, foundLayer } from './advance';
+export { LOST_WITH_THE_FILM, advance, foundLayer } from './advance';
 export {
   CONDITIONS,
   NEEDS,

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { diceOf, type Dice } from '../dice';
-import { doneWork, type DoneWork } from '../piece';
+import { doneWork, type DoneWork, type LogLine } from '../piece';
 import { activeMinutes, learnPaces, timedIn, type Timed } from './pace';
 
 /** Box and Muller. */
@@ -18,7 +18,8 @@ const worker = (dice: Dice) => {
     plannedMinutes: 30,
     actualMinutes: 30 * Math.exp((truth.get(kind) ?? 0) + 0.35 * normal(dice)),
     by: 'Runa',
-    id,
+    doneIds: [id],
+    endedAt: '2026-03-02T18:00:00Z',
     title: kind,
   });
   return { truth, job };
@@ -99,7 +100,8 @@ describe('a pace', () => {
             plannedMinutes: 30,
             actualMinutes: 30 * ratio,
             by: '',
-            id: kind,
+            doneIds: [kind],
+            endedAt: '2026-03-02T18:00:00Z',
             title: kind,
           });
           const others = Array.from({ length: 30 }, () => job('sand', 1));
@@ -118,13 +120,32 @@ describe('a pace', () => {
     );
   });
 
+  it('counts as somebody corrected it afterwards, and not at all where it is no measure', () => {
+    const [a, b] = [
+      done({ id: 'a' }),
+      done({ id: 'b', startedAt: '2026-03-05T10:00:00Z', endedAt: '2026-03-05T18:00:00Z' }),
+    ];
+    const said = (doneId: string, minutes: number | null): LogLine => ({
+      of: 'time',
+      id: `said-${doneId}`,
+      at: '2026-03-06T10:00:00Z',
+      by: '',
+      taskKeys: [],
+      surfaceIds: [],
+      doneIds: [doneId],
+      minutes,
+    });
+    expect(timedIn([a, b], [said('b', 42)]).map((it) => it.actualMinutes)).toContain(42);
+    expect(timedIn([a, b], [said('b', null)]).flatMap((it) => it.doneIds)).toEqual(['a']);
+  });
+
   it('one job gone wrong is asked about, and still counts', () => {
     const dice = diceOf(3);
     const { job } = worker(dice);
     const usual = Array.from({ length: 30 }, (_, nth) => job('sand', `${nth}`));
     const odd: Timed = { ...job('sand', 'odd'), actualMinutes: 30 * 40 };
     const { outliers, of } = learnPaces([...usual, odd]);
-    expect(outliers.map((it) => it.id)).toContain('odd');
+    expect(outliers.flatMap((it) => it.doneIds)).toContain('odd');
     expect(of('sand').count).toBe(31);
     expect(of('sand').ratio).toBeGreaterThan(learnPaces(usual).of('sand').ratio);
   });

@@ -1,4 +1,4 @@
-import type { DoneWork } from '../piece';
+import { linesOf, type DoneWork, type LogLine } from '../piece';
 
 /** One stretch of work that was timed: what it was planned for, and what it took. */
 export interface Timed {
@@ -8,8 +8,9 @@ export interface Timed {
   readonly actualMinutes: number;
   /** Who did it; empty where nobody said. */
   readonly by: string;
-  /** The first of its tasks, for asking about it. */
-  readonly id: string;
+  /** The work on record that it is, for asking about it. */
+  readonly doneIds: readonly string[];
+  readonly endedAt: string;
   readonly title: string;
 }
 
@@ -61,9 +62,16 @@ export const activeMinutes = (it: DoneWork, now?: string): number => {
 
 /**
  * The timed jobs of a record. Tasks that were begun and ended together were one job; what was put on
- * record as done without having been begun has no time.
+ * record as done without having been begun has no time. What somebody said of it afterwards counts before
+ * what was measured; a job of which somebody said that it is no measure is left out.
  */
-export const timedIn = (done: readonly DoneWork[]): readonly Timed[] => {
+export const timedIn = (
+  done: readonly DoneWork[],
+  log: readonly LogLine[] = [],
+): readonly Timed[] => {
+  const said = new Map(
+    linesOf(log, 'time').flatMap((it) => it.doneIds.map((id) => [id, it.minutes] as const)),
+  );
   const jobs = new Map<string, DoneWork[]>();
   for (const it of done) {
     if (!it.timed || it.endedAt === null || it.planned === null) continue;
@@ -74,7 +82,9 @@ export const timedIn = (done: readonly DoneWork[]): readonly Timed[] => {
     const [first] = own;
     if (!first?.planned) return [];
     const plannedMinutes = own.reduce((sum, it) => sum + (it.planned?.minutes ?? 0), 0);
-    const actualMinutes = activeMinutes(first);
+    const corrected = said.get(first.id);
+    if (corrected === null) return [];
+    const actualMinutes = corrected ?? activeMinutes(first);
     return plannedMinutes < SHORTEST || actualMinutes < SHORTEST
       ? []
       : [
@@ -83,7 +93,8 @@ export const timedIn = (done: readonly DoneWork[]): readonly Timed[] => {
             plannedMinutes,
             actualMinutes,
             by: first.by,
-            id: first.id,
+            doneIds: own.map((it) => it.id),
+            endedAt: first.endedAt ?? first.startedAt,
             title: first.title,
           },
         ];

@@ -3,7 +3,7 @@ import type { Deed } from '@obrik/core/ledger';
 import type { UnitSystem } from '@obrik/core/units';
 import { aimInWords } from '@obrik/core/words';
 import { fittingsInWords } from '@/features/hardware/words';
-import { recordedInWords } from '@/features/shared/recorded';
+import { recordedInWords } from '@obrik/core/inspect';
 
 /** What a deed's words need to know of its piece. */
 export interface DeedContext {

@@ -10,7 +10,7 @@ import { View } from 'react-native';
 import { shopNow } from '@/device';
 import { useCase } from '@/api/useCase';
 import { QUESTIONS, STATE_WORDS, beliefInWords } from '@/features/shared/marks';
-import { recordedInWords } from '@/features/shared/recorded';
+import { recordedInWords } from '@obrik/core/inspect';
 import { INK, KEPT, Line, Paper } from '@/ui/paper';
 
 /** All that is known of one surface, with what it rests on. */

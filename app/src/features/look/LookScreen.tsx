@@ -37,7 +37,7 @@ import { numbered, useKeys } from '@/features/shared/useKeys';
 import { shopNow } from '@/device';
 import { Pictures } from './Pictures';
 import { Question } from './Question';
-import { outcomeInWords } from '@/features/shared/recorded';
+import { outcomeInWords } from '@obrik/core/inspect';
 import { Readings } from './Readings';
 import { Recorded } from './Recorded';
 import { SameAsTwin } from './SameAsTwin';

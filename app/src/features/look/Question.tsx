@@ -13,7 +13,7 @@ import { View } from 'react-native';
 import { shopNow } from '@/device';
 import { Bars, Body, Caution, Option, PlainButton, Small, Statement } from '@/ui/controls';
 import { beliefInWords } from '@/features/shared/marks';
-import { outcomeInWords } from '@/features/shared/recorded';
+import { outcomeInWords } from '@obrik/core/inspect';
 
 interface QuestionProps {
   readonly piece: Piece;

@@ -9,7 +9,7 @@ import { shopNow } from '@/device';
 import { Body, Label, PlainButton, Small, Tag } from '@/ui/controls';
 import { usePalette, type Tone } from '@/ui/theme';
 import { Photo } from '@/features/shared/Photo';
-import { recordedInWords } from '@/features/shared/recorded';
+import { recordedInWords } from '@obrik/core/inspect';
 import { SameElsewhere } from './SameElsewhere';
 
 interface RecordedProps {

@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { useDeeds } from '@/api/usePiece';
 import { shopNow } from '@/device';
-import { outcomeInWords } from '@/features/shared/recorded';
+import { outcomeInWords } from '@obrik/core/inspect';
 import { MainButton, Option, PlainButton, Small } from '@/ui/controls';
 
 interface SameElsewhereProps {

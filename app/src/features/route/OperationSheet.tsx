@@ -7,7 +7,7 @@ import type { GateKind } from '@obrik/core/work';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { HandbookLink } from '@/features/shared/HandbookLink';
-import { outcomeInWords } from '@/features/shared/recorded';
+import { outcomeInWords } from '@obrik/core/inspect';
 import { Body, Caution, Label, Small } from '@/ui/controls';
 import { GritRungs } from '@/ui/drawings';
 import { PutOnRecord } from '@/features/clock/PutOnRecord';

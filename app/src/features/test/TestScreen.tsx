@@ -11,7 +11,7 @@ import { nanoid } from '@reduxjs/toolkit';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { useDeeds, useShop } from '@/api/usePiece';
-import { outcomeInWords } from '@/features/shared/recorded';
+import { outcomeInWords } from '@obrik/core/inspect';
 import { useAppDispatch } from '@/state/store';
 import {
   timeLeft,

@@ -1,3 +1,4 @@
+export { FILLER_HARDENER, POT_LIFE } from './hardener';
 export { CHECKS, CHECK_SKETCHES, type CheckId, type CheckSketch, type Consequence } from './checks';
 export {
   DISCOVERIES,

@@ -16,6 +16,7 @@ import {
   isDry,
   isTouchedIn,
   openFindings,
+  staysDone,
 } from '../context';
 import { gapOf } from '../finishing';
 
@@ -151,7 +152,8 @@ export const LEVEL_RULES: readonly Rule[] = [
   surfaceRule({
     id: 'sliding-parts-still-run',
     phase: 'sand',
-    applies: (s) => s.worked && slidesTight(s) !== undefined && !isDone(s, 'eased'),
+    applies: (s, asked) =>
+      s.worked && slidesTight(s) !== undefined && !staysDone(s, asked, 'eased'),
     because: (s) => {
       const it = slidesTight(s);
       return WORDS.easeEdges.because(it?.closesUm ?? 0, it?.leftUm ?? 0);

@@ -4,7 +4,7 @@ import { surfaceRule, type Rule } from '../rule';
 import { drySanding, sandWet } from './abrade';
 import { onArea, papersFor, wait } from './common';
 import { stainsOf } from '../coloured';
-import { type SurfaceContext, areaOfFace, isDone, isDry, keepsFilm } from '../context';
+import { type SurfaceContext, areaOfFace, isDone, isDry, keepsFilm, staysDone } from '../context';
 
 /** The wood itself is to be made paler; not where water and lye would loosen a thin face. */
 const isBleached = (s: SurfaceContext): boolean =>
@@ -45,7 +45,8 @@ export const OPEN_WOOD_RULES: readonly Rule[] = [
   surfaceRule({
     id: 'raise-the-grain-first',
     phase: 'sand',
-    applies: (s) => takesWaterStain(s) && !isBleached(s) && !isDone(s, 'grainRaised'),
+    applies: (s, asked) =>
+      takesWaterStain(s) && !isBleached(s) && !staysDone(s, asked, 'grainRaised'),
     because: () => WORDS.raiseGrain.because,
     work: (s) => [
       {
@@ -62,7 +63,7 @@ export const OPEN_WOOD_RULES: readonly Rule[] = [
   surfaceRule({
     id: 'cut-raised-grain-back',
     phase: 'sand',
-    applies: (s) => isRaised(s) && !isDone(s, 'raisedGrainCut'),
+    applies: (s, asked) => isRaised(s) && !staysDone(s, asked, 'raisedGrainCut'),
     because: () => WORDS.cutGrain.because,
     work: (s) => {
       const grit = PAPER_CHOICES.raisedGrain;

@@ -19,6 +19,7 @@ import {
   isVeneered,
   keepsFilm,
   renewsClear,
+  staysDone,
 } from '../context';
 
 /** Chance that a ladder takes more than there is of the veneer, in the field and at edges. */
@@ -135,13 +136,13 @@ export const SAND_RULES: readonly Rule[] = [
   surfaceRule({
     id: 'ladder-to-the-next-coat',
     phase: 'sand',
-    applies: (s) =>
+    applies: (s, asked) =>
       s.worked &&
       isDry(s) &&
       !keepsFilm(s) &&
       !isVeneered(s) &&
       s.substrate.wood &&
-      !isDone(s, 'sanded'),
+      !staysDone(s, asked, 'sanded'),
     because: (s) =>
       WORDS.ladder.because(
         s.substrate.label,
@@ -189,7 +190,8 @@ export const SAND_RULES: readonly Rule[] = [
   surfaceRule({
     id: 'lead-means-wet',
     phase: 'sand',
-    applies: (s) => s.worked && !isDry(s) && !isVeneered(s) && !isDone(s, 'sanded'),
+    applies: (s, asked) =>
+      s.worked && !isDry(s) && !isVeneered(s) && !staysDone(s, asked, 'sanded'),
     because: (s) => WORDS.wetSand.because(s.beliefs.leadStatus.text),
     evidence: (s) => s.beliefs.lead.speaksFor,
     work: wetWork,

@@ -1,7 +1,7 @@
-import { inspectionTest } from '@obrik/core/catalog';
-import type { Observation } from '@obrik/core/piece';
-import { inDialect } from '@obrik/core/words';
-import { showThickness, type UnitSystem } from '@obrik/core/units';
+import { inspectionTest } from '../catalog';
+import type { Observation } from '../piece';
+import { inDialect } from '../words';
+import { showThickness, type UnitSystem } from '../units';
 
 /** The outcome of an observation: "A thin line along the edge", "4 layers", "Not found, layer 2". */
 export const outcomeInWords = (it: Observation): string => {

@@ -1,0 +1,209 @@
+import type { Case } from '../case';
+import {
+  CHECKS,
+  COATINGS,
+  DAMAGES,
+  DISCOVERIES,
+  MATERIALS,
+  REMEDIES,
+  layerLabel,
+} from '../catalog';
+import { recordedInWords } from '../inspect';
+import { linesOf, surfaceNames, type DoneWork, type Piece, type Picture } from '../piece';
+import type { Paper, PaperBlock, PaperLine } from '../route';
+import type { UnitSystem } from '../units';
+import { BENCH_WORDS, capital, listed } from '../words';
+import { activeMinutes } from '../work';
+
+const { book: WORDS, TAKEN_OFF_BY } = BENCH_WORDS;
+
+/** What the book has from outside the piece. */
+export interface BookFrom {
+  /** Number on the ticket. */
+  readonly number: string;
+  /** When it is printed, in words. */
+  readonly printed: string;
+  readonly units: UnitSystem;
+  /** A time of the record in words, as the shop's clock shows it. */
+  readonly when: (iso: string) => string;
+  /** The air in which work was done, in words; undefined where nobody knows. */
+  readonly airOf: (done: DoneWork) => string | undefined;
+}
+
+const quiet = (text: string): PaperLine => ({ text, ink: 'quiet' });
+
+/** Work that was done in one go: begun and ended together, by one name. */
+const together = (done: readonly DoneWork[]): readonly (readonly DoneWork[])[] => {
+  const goes = new Map<string, DoneWork[]>();
+  for (const it of done) {
+    if (it.endedAt === null) continue;
+    const key = `${it.endedAt}/${it.title}/${it.by}`;
+    goes.set(key, [...(goes.get(key) ?? []), it]);
+  }
+  return [...goes.values()];
+};
+
+/** "Top, drawer fronts: …" */
+const onSurfaces = (piece: Piece, ids: readonly string[]): string =>
+  ids.length === 0 ? '' : listed([...new Set(ids)].map(surfaceNames(piece)));
+
+const doneBlocks = (piece: Piece, from: BookFrom): readonly PaperBlock[] =>
+  together(piece.done).map((go): PaperBlock => {
+    const [first] = go;
+    if (!first) return { lines: [] };
+    const keys = go.map((it) => it.taskKey);
+    const from0 = Date.parse(first.startedAt);
+    const during = (at: string): boolean =>
+      Date.parse(at) >= from0 && Date.parse(at) <= Date.parse(first.endedAt ?? first.startedAt);
+    const meant = (it: { readonly taskKeys: readonly string[]; readonly at: string }): boolean =>
+      it.taskKeys.some((key) => keys.includes(key)) || (it.taskKeys.length === 0 && during(it.at));
+    const used = linesOf(piece.log, 'used').filter(meant);
+    const checks = linesOf(piece.log, 'check').filter(meant);
+    const notes = linesOf(piece.log, 'note').filter(meant);
+    const air = from.airOf(first);
+    return {
+      mark: 'rule',
+      lines: [
+        { bold: true, text: `${from.when(first.endedAt ?? first.startedAt)} · ${first.title}` },
+        quiet(
+          [
+            onSurfaces(
+              piece,
+              go.flatMap((it) => it.surfaceIds),
+            ),
+            ...(first.by ? [WORDS.by(first.by)] : []),
+            ...(first.timed ? [WORDS.took(activeMinutes(first))] : []),
+            ...(air ? [WORDS.air(air)] : []),
+          ].join(' · '),
+        ),
+        ...(used.length > 0
+          ? [
+              quiet(
+                WORDS.used(
+                  used.map(({ material, quantity, lot }) => {
+                    const { label, unit } = MATERIALS.get(material);
+                    const text = `${label} ${quantity} ${unit === 'm2' ? 'm²' : unit}`;
+                    return lot ? WORDS.lot(text, lot) : text;
+                  }),
+                ),
+              ),
+            ]
+          : []),
+        ...checks.map(({ check, answer }) => {
+          const row = CHECKS.get(check);
+          const said = row.answers.find((it) => it.id === answer)?.label ?? answer;
+          return quiet(WORDS.check(row.question, said));
+        }),
+        ...notes.map((it) => ({ text: it.text })),
+      ],
+    };
+  });
+
+const discoveryBlocks = (piece: Piece, from: BookFrom): readonly PaperBlock[] =>
+  linesOf(piece.log, 'discovery').map((it): PaperBlock => ({
+    mark: 'rule',
+    lines: [
+      { bold: true, text: `${from.when(it.at)} · ${DISCOVERIES.get(it.kind).label}` },
+      quiet(onSurfaces(piece, it.surfaceIds)),
+      { text: it.remedy ? WORDS.decided(REMEDIES.get(it.remedy).label) : WORDS.undecided },
+      ...(it.note ? [{ text: it.note }] : []),
+    ],
+  }));
+
+/** Pictures of each surface: the first that was taken, and the last after work began. */
+export const beforeAndAfter = (
+  piece: Piece,
+): readonly { readonly surfaceId: string; readonly before: Picture; readonly after: Picture }[] =>
+  [...new Set(piece.pictures.map((it) => it.surfaceId))].flatMap((surfaceId) => {
+    const own = piece.pictures
+      .filter((it) => it.surfaceId === surfaceId)
+      .sort((a, b) => Date.parse(a.at) - Date.parse(b.at));
+    const [before, after] = [own[0], own.at(-1)];
+    return before && after && before !== after ? [{ surfaceId, before, after }] : [];
+  });
+
+/** What whoever strips it next is glad to know of each surface. */
+const stackBlocks = (it: Case, units: UnitSystem): readonly PaperBlock[] =>
+  it.beliefs.flatMap((belief): PaperBlock[] => {
+    const state = it.state.surfaces[belief.surfaceId];
+    if (!state || state.layers.length === 0) return [];
+    const name = surfaceNames(it.piece)(belief.surfaceId);
+    const names = state.layers.map((one) => layerLabel(one.layer));
+    // What no longer counts as a coat lies there all the same.
+    const laid = state.layers.flatMap(({ layer, um }) =>
+      layer.of === 'coat' ? [{ coating: layer.id, um }] : [],
+    );
+    const um = laid.reduce((sum, one) => sum + one.um, 0);
+    const mended = it.piece.findings
+      .filter((one) => one.surfaceId === belief.surfaceId && state.mended.includes(one.id))
+      .map((one) => DAMAGES.get(one.damage).label.toLowerCase());
+    const ways = [...new Set(laid.map((one) => TAKEN_OFF_BY[COATINGS.get(one.coating).mechanism]))];
+    return [
+      {
+        mark: 'rule',
+        lines: [
+          { bold: true, text: capital(name) },
+          { text: WORDS.layers(names) },
+          ...(um > 0 ? [{ text: WORDS.film(um, units) }] : []),
+          ...(mended.length > 0 ? [{ text: WORDS.mended([...new Set(mended)]) }] : []),
+          ...(ways.length > 0 ? [{ text: WORDS.takes(ways) }] : []),
+          quiet(belief.leadStatus.text),
+        ],
+      },
+    ];
+  });
+
+/**
+ * The book of a piece: what was done, used, seen, measured and decided, and what lies on it now. From
+ * the record alone; nothing in it is a plan.
+ */
+export const pieceBook = (it: Case, from: BookFrom): Paper => {
+  const { piece } = it;
+  const { units } = from;
+  const done = doneBlocks(piece, from);
+  const discoveries = discoveryBlocks(piece, from);
+  const pictures = beforeAndAfter(piece);
+  const readings = piece.observations.filter((one) => one.copyOf === undefined);
+  return {
+    title: WORDS.title(piece.name),
+    intro: [quiet(WORDS.intro(from.number, from.printed))],
+    sections: [
+      ...(pictures.length > 0
+        ? [
+            {
+              heading: WORDS.pictures,
+              blocks: pictures.map(({ surfaceId, before, after }): PaperBlock => ({
+                mark: 'rule',
+                lines: [{ bold: true, text: capital(surfaceNames(piece)(surfaceId)) }],
+                pictures: [
+                  { photoId: before.photoId, caption: `${WORDS.before}, ${from.when(before.at)}` },
+                  { photoId: after.photoId, caption: `${WORDS.after}, ${from.when(after.at)}` },
+                ],
+              })),
+            },
+          ]
+        : []),
+      {
+        heading: WORDS.done,
+        blocks: done.length > 0 ? done : [{ lines: [quiet(WORDS.nothingDone)] }],
+      },
+      ...(discoveries.length > 0 ? [{ heading: WORDS.turnedUp, blocks: discoveries }] : []),
+      ...(readings.length > 0
+        ? [
+            {
+              heading: WORDS.readings,
+              blocks: readings.map((one): PaperBlock => ({
+                lines: [
+                  {
+                    text: `${from.when(one.at)} · ${surfaceNames(piece)(one.surfaceId)}: ${recordedInWords(one, units)}`,
+                  },
+                ],
+              })),
+            },
+          ]
+        : []),
+      { heading: WORDS.stack, blocks: stackBlocks(it, units) },
+    ],
+    foot: WORDS.foot,
+  };
+};

@@ -1,0 +1,57 @@
+import { TIMERS, type Coating, type Material, type TimerId } from '../catalog';
+import type { LineOf } from '../piece';
+import type { Task } from '../work';
+
+const BY_METHOD: Readonly<Record<string, readonly TimerId[]>> = {
+  'strip-gel': ['gelDwell'],
+  'strip-scrape': ['gelDwell'],
+  'strip-mild': ['mildDwell'],
+  'strip-caustic': ['lyeDwell'],
+};
+
+const BY_COATING: Readonly<Partial<Record<Coating, readonly TimerId[]>>> = {
+  oilStain: ['stainWipe'],
+  waterStain: ['stainWipe'],
+  gelStain: ['stainWipe'],
+  wash: ['stainWipe'],
+  hardOil: ['oilSoak'],
+  tintedOil: ['oilSoak'],
+  pasteWax: ['waxHaze'],
+  metalWax: ['waxHaze'],
+  twoPartClear: ['twoPartPot'],
+};
+
+const BY_MATERIAL: Readonly<Partial<Record<Material, readonly TimerId[]>>> = {
+  twoPartFiller: ['fillerPot', 'fillerCarve'],
+  contactCement: ['contactFlash'],
+  woodGlue: ['glueOpen'],
+  residueRemover: ['residueSoak'],
+};
+
+/** The times worth keeping while some tasks are done. */
+export const timersFor = (
+  tasks: readonly Pick<Task, 'method' | 'traits' | 'consumes'>[],
+): readonly TimerId[] => [
+  ...new Set(
+    tasks.flatMap(({ method, traits, consumes }) => [
+      ...(BY_METHOD[method] ?? []),
+      ...(traits.lays ? (BY_COATING[traits.lays.coating] ?? []) : []),
+      ...consumes.flatMap((it) => BY_MATERIAL[it.material] ?? []),
+    ]),
+  ),
+];
+
+const MINUTE_MS = 60_000;
+
+/** Where a timer stands: it runs, it has rung, or it is late, so that something has to be done now. */
+export const timerStands = (
+  it: Pick<LineOf<'timer'>, 'timer' | 'at' | 'endsAt' | 'endedAt'>,
+  now: string,
+): 'runs' | 'rings' | 'late' | 'over' => {
+  if (it.endedAt !== null) return 'over';
+  if (Date.parse(now) < Date.parse(it.endsAt)) return 'runs';
+  const { lateAfter, minutes } = TIMERS.get(it.timer);
+  if (lateAfter === null) return 'rings';
+  const late = Date.parse(it.endsAt) + (lateAfter - minutes) * MINUTE_MS;
+  return Date.parse(now) >= late ? 'late' : 'rings';
+};
