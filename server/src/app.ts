@@ -139,7 +139,7 @@ export const createApp = ({
     health,
     ...entryEndpoints({ ledger, news, now }),
     ...pieceEndpoints({ ledger, routes: routeStore(database), heavy, news, now }),
-    ...planEndpoints({ ledger, heavy, typeface, now }),
+    ...planEndpoints({ ledger, heavy, typeface, photos: photoStore(database), now }),
     ...scheduleEndpoints({ ledger, heavy, devices: paired, now }),
     ...computeEndpoints,
     ...shopEndpoints(ledger),

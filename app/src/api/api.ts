@@ -51,7 +51,7 @@ interface MeterPlace {
 }
 
 /** Where a paper of a piece is had as a PDF. */
-export const pdfAddress = (pieceId: string, paper: 'route' | 'care-sheet'): string =>
+export const pdfAddress = (pieceId: string, paper: 'route' | 'care-sheet' | 'book'): string =>
   `/api/pieces/${pieceId}/${paper}.pdf`;
 
 interface Lifecycle<T> {

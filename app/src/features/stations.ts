@@ -5,6 +5,8 @@
  */
 export { AirScreen } from './air/AirScreen';
 export { BenchScreen } from './bench/BenchScreen';
+export { BookScreen } from './bench/BookScreen';
+export { TurnedUpScreen } from './bench/TurnedUpScreen';
 export { CameUpScreen } from './clock/CameUpScreen';
 export { ClockScreen } from './clock/ClockScreen';
 export { TodayScreen } from './clock/TodayScreen';

@@ -9,6 +9,10 @@ export interface Timer {
   readonly title: string;
   /** Milliseconds of the clock. */
   readonly endsAt: number;
+  /** Where it leads, if not to a test. */
+  readonly href?: string;
+  /** What to look for when it rings. */
+  readonly rings?: string;
   /** It has rung, and somebody has seen it. */
   readonly seen: boolean;
 }
@@ -18,14 +22,24 @@ export type Timers = Readonly<Record<string, Timer>>;
 
 /** Reads what an earlier page kept; by hand, since it is wanted before the first screen. */
 export const readTimer = (stored: unknown): Timer | undefined => {
-  const { pieceId, surfaceId, testId, title, endsAt, seen } = (stored ?? {}) as Partial<Timer>;
+  const { pieceId, surfaceId, testId, title, endsAt, seen, href, rings } = (stored ??
+    {}) as Partial<Timer>;
   return typeof pieceId === 'string' &&
     typeof surfaceId === 'string' &&
     typeof testId === 'string' &&
     typeof title === 'string' &&
     Number.isFinite(endsAt) &&
     typeof seen === 'boolean'
-    ? { pieceId, surfaceId, testId, title, endsAt: Number(endsAt), seen }
+    ? {
+        pieceId,
+        surfaceId,
+        testId,
+        title,
+        endsAt: Number(endsAt),
+        seen,
+        ...(typeof href === 'string' ? { href } : {}),
+        ...(typeof rings === 'string' ? { rings } : {}),
+      }
     : undefined;
 };
 

@@ -3,7 +3,12 @@ import { reckon, type Plan, type PlanKind } from './plans';
 
 /** What of a worker is asked; comlink makes it of the worker's own functions. */
 export interface RemotePlans {
-  readonly reckon: (kind: PlanKind, piece: Piece, shop: Shop) => Promise<Plan<PlanKind>>;
+  readonly reckon: (
+    kind: PlanKind,
+    piece: Piece,
+    shop: Shop,
+    more: readonly unknown[],
+  ) => Promise<Plan<PlanKind>>;
 }
 
 /** A question that was overtaken by a newer one of its kind: nobody waits for its answer any more. */
@@ -13,6 +18,7 @@ interface Asked {
   readonly kind: PlanKind;
   readonly piece: Piece;
   readonly shop: Shop;
+  readonly more: readonly unknown[];
   readonly settle: (answer: Plan<PlanKind> | typeof OVERTAKEN) => void;
 }
 
@@ -28,8 +34,8 @@ export const makePlanner = (start: (onFailure: () => void) => RemotePlans | null
   const next = new Map<PlanKind, Asked>();
   let remote: RemotePlans | null | undefined;
 
-  const reckonHere = ({ kind, piece, shop, settle }: Asked): void =>
-    settle(reckon(kind, piece, shop));
+  const reckonHere = ({ kind, piece, shop, more, settle }: Asked): void =>
+    settle(reckon(kind, piece, shop, more));
 
   const giveUp = (): void => {
     remote = null;
@@ -43,7 +49,7 @@ export const makePlanner = (start: (onFailure: () => void) => RemotePlans | null
     const asked = current;
     if (!asked || !remote) return;
     next.delete(asked.kind);
-    remote.reckon(asked.kind, asked.piece, asked.shop).then((plan) => {
+    remote.reckon(asked.kind, asked.piece, asked.shop, asked.more).then((plan) => {
       // The worker may have been given up meanwhile.
       if (current !== asked) return;
       asked.settle(plan);
@@ -51,9 +57,14 @@ export const makePlanner = (start: (onFailure: () => void) => RemotePlans | null
     }, giveUp);
   };
 
-  return (kind: PlanKind, piece: Piece, shop: Shop): Promise<Plan<PlanKind> | typeof OVERTAKEN> =>
+  return (
+    kind: PlanKind,
+    piece: Piece,
+    shop: Shop,
+    more: readonly unknown[] = [],
+  ): Promise<Plan<PlanKind> | typeof OVERTAKEN> =>
     new Promise((settle) => {
-      const asked: Asked = { kind, piece, shop, settle };
+      const asked: Asked = { kind, piece, shop, more, settle };
       remote = remote === undefined ? start(giveUp) : remote;
       if (!remote) return void setTimeout(() => reckonHere(asked), 0);
       next.get(kind)?.settle(OVERTAKEN);

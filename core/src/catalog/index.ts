@@ -19,6 +19,7 @@ export {
   type LikelihoodRow,
   type Outcome,
   type ReadingTest,
+  type BenchSketch,
   type Sketch,
   COPIED,
   GLANCES,
@@ -208,7 +209,6 @@ export {
 } from './airs';
 export {
   CHECKS,
-  CHECK_SKETCHES,
   DISCOVERIES,
   DISCOVERY_GROUPS,
   FILLER_HARDENER,
@@ -218,7 +218,6 @@ export {
   REMEDIES,
   TIMERS,
   type CheckId,
-  type CheckSketch,
   type Consequence,
   type DiscoveryGroup,
   type DiscoveryKind,

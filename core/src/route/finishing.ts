@@ -174,14 +174,23 @@ const overOtherColour = (plan: readonly Coat[], laid: readonly Coat[]): number |
 export const laidOf = remembered((s: SurfaceContext): number => {
   const plan = finishPlanOf(s);
   const laid = coatsOn(s.now);
+  // Where wood is to be seen, what is foreign below comes off, and all that lies on it goes with it.
+  if (s.showsWood && foreignIn(plan, laid)) return 0;
   const own = runFrom(plan, laid, 0);
   if (own > 0) return own;
   const ground = overOtherColour(plan, laid);
   return ground === undefined ? 0 : ground + runFrom(plan, laid, ground);
 });
 
+/** Lie there coats of another plan? One more of the first coat of this one is no other. */
+const foreignIn = (plan: readonly Coat[], laid: readonly Coat[]): boolean => {
+  const own = runFrom(plan, laid, 0);
+  return laid.slice(0, laid.length - own).some((it) => own === 0 || !sameCoat(it, plan[0]));
+};
+
 /** Coats lie on the face that are none of its finish plan: its aim was changed on the way. */
-export const hasOtherCoats = (s: SurfaceContext): boolean => coatsOn(s.now).length > laidOf(s);
+export const hasOtherCoats = (s: SurfaceContext): boolean =>
+  foreignIn(finishPlanOf(s), coatsOn(s.now));
 
 /** The coat on top is none of the finish plan, or counts no longer: the next one goes over what was laid before. */
 export const isOverOtherCoats = (s: SurfaceContext): boolean => {

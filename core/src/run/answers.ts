@@ -33,6 +33,7 @@ export const openChecks = ({ done, log }: Pick<Piece, 'done' | 'log'>): readonly
   for (const it of done) {
     if (it.endedAt === null || !it.surfaceIds.some((id) => last.get(id) === it.id)) continue;
     for (const { id: check } of effectIn(it)?.checks ?? []) {
+      if (CHECKS.get(check).during) continue;
       const isAnswered = answered.some(
         (one) =>
           one.check === check &&

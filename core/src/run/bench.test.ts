@@ -201,7 +201,7 @@ describe('the book of a piece', () => {
   it('tells each step with its day, air, lot, check and note', () => {
     for (const it of worked.done) expect(text).toContain(`2026-03-02 · ${it.title}`);
     expect(text).toContain('Waterborne cabinet enamel 0.15 L, lot K 17');
-    expect(text).toContain('air 18 °C, 55 %');
+    expect(text).toContain('air about 18 °C, 55 %');
     expect(text).toContain('Does any place turn yellow, pink or brown? Yes, a tint comes through.');
     expect(text).toContain('Second tin opened.');
   });

@@ -1,28 +1,31 @@
+import { z } from 'zod';
 import type { Piece } from '../piece';
 import type { Route } from '../route';
-import { minutesOf, type Task } from '../work';
+import { minutesOf, type DeepReadonly, type Task } from '../work';
 
 /** One line of a difference: like work, on some surfaces. */
-export interface ChangedWork {
-  readonly title: string;
-  readonly surfaceIds: readonly string[];
+export const changedWork = z.object({
+  title: z.string(),
+  surfaceIds: z.array(z.string()),
   /** Active minutes, setting up left out. */
-  readonly minutes: number;
-}
+  minutes: z.number(),
+});
+export type ChangedWork = DeepReadonly<z.infer<typeof changedWork>>;
 
 /** How a route differs from the one before. */
-export interface RouteDifference {
-  readonly added: readonly ChangedWork[];
+export const differenceSchema = z.object({
+  added: z.array(changedWork),
   /** Was done already, and comes again. */
-  readonly again: readonly ChangedWork[];
-  readonly dropped: readonly ChangedWork[];
+  again: z.array(changedWork),
+  dropped: z.array(changedWork),
   /** The same work, in another way. */
-  readonly changed: readonly ChangedWork[];
+  changed: z.array(changedWork),
   /** Tasks that stay as they were. */
-  readonly kept: number;
+  kept: z.int(),
   /** Tasks on record as done: none is taken away. */
-  readonly done: number;
-}
+  done: z.int(),
+});
+export type RouteDifference = DeepReadonly<z.infer<typeof differenceSchema>>;
 
 /** Like work in one line, in the order of the route. */
 const grouped = (tasks: readonly Task[]): readonly ChangedWork[] => {

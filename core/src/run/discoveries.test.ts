@@ -70,13 +70,8 @@ const found = (kind: DiscoveryKind, answer: string | null = null): Found => ({
   by: '',
 });
 
-const ids = () => {
-  let last = 0;
-  return () => `n${last++}`;
-};
-
 const optionOf = (piece: Piece, it: Found, remedy: Remedy): Option => {
-  const options = optionsFor(piece, USUAL_SHOP, it, ids());
+  const options = optionsFor(piece, USUAL_SHOP, it);
   const own = options.find((one) => one.remedy === remedy);
   if (!own) throw new Error(`Only ${options.map((one) => one.remedy).join(', ')} are offered.`);
   return own;
@@ -189,7 +184,7 @@ describe('something turned up', () => {
     for (const piece of Object.values(MIDWAY)) {
       const before = piece();
       for (const kind of DISCOVERIES.ids) {
-        const options = optionsFor(before, USUAL_SHOP, found(kind), ids());
+        const options = optionsFor(before, USUAL_SHOP, found(kind));
         expect([kind, options.filter((it) => it.refusals.length === 0).length]).not.toEqual([
           kind,
           0,
@@ -235,7 +230,7 @@ describe('something turned up', () => {
       seen: { top: ['lead-laboratory:found:1'] },
       aims: { top: clear() },
     });
-    const options = optionsFor(before, USUAL_SHOP, found('wontStrip'), ids());
+    const options = optionsFor(before, USUAL_SHOP, found('wontStrip'));
     const left = options.filter((it) => it.refusals.length === 0).map((it) => it.remedy);
     expect(left).toEqual(['leaveIt', 'toAFirm']);
     expect(options.find((it) => it.remedy === 'toAFirm')?.isLastResort).toBe(true);
@@ -246,7 +241,7 @@ describe('something turned up', () => {
     const before = MIDWAY.painted();
     const it = found('runs');
     const standing = { piece: before, state: caseOf(before, USUAL_SHOP).state, tasks: [] };
-    const later = afterChanges(before, changesFor(it, null, standing, ids()));
+    const later = afterChanges(before, changesFor(it, null, standing));
     if (!later) throw new Error('Refused');
     expect(methodsOn(later)[0]).toBe('mend-decide');
     const decided = optionOf(later, it, 'levelOut').piece;

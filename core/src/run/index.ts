@@ -1,8 +1,9 @@
 export { answerLine, openChecks, type Answered, type OpenCheck } from './answers';
 export { beforeAndAfter, pieceBook, type BookFrom } from './book';
-export { changesFor, type Found, type Standing } from './decide';
+export { changesFor, type Standing } from './decide';
+export { found, type Found } from './found';
 export { routeDifference, type ChangedWork, type RouteDifference } from './difference';
-export { afterChanges, optionsFor, type Option } from './options';
+export { afterChanges, optionsFor, remedyOption, type Option } from './options';
 export { hardenerShare, isUsedUp, mixesFor, potMinutes, type Mix, type MixPart } from './mixes';
 export { plannedAgainstActual, timedOf, type PlannedActual } from './planned';
 export { timerStands, timersFor } from './timers';

@@ -1,3 +1,4 @@
+import { z } from 'zod';
 import { caseOf, type Case } from '../case';
 import {
   DISCOVERIES,
@@ -7,26 +8,31 @@ import {
   type Only,
   type Remedy,
 } from '../catalog';
-import { applyChange, showsOldWood, type Change, type Piece, type Shop } from '../piece';
-import { tollOf, type Refusal, type Toll } from '../route';
-import { changesFor, type Found } from './decide';
-import { isSameRoute, routeDifference, type RouteDifference } from './difference';
+import { applyChange, change, showsOldWood, type Change, type Piece, type Shop } from '../piece';
+import { refusal, toll, tollOf, type Refusal, type Toll } from '../route';
+import type { DeepReadonly } from '../work';
+import { changesFor } from './decide';
+import type { Found } from './found';
+import { differenceSchema, isSameRoute, routeDifference } from './difference';
 
 /** One way to go on after something turned up, and what it takes against the route as it was. */
-export interface Option {
-  readonly remedy: Remedy;
+export const remedyOption = z.object({
+  remedy: REMEDIES.id,
+  changes: z.array(change),
+  difference: differenceSchema,
+  /** More than before; negative where it is less. Money in minor units, by placeholder prices. */
+  more: toll.pick({ minutes: true, days: true, money: true }),
+  /** Bad outcomes that grow by it, or that it brings. */
+  risks: toll.shape.risks,
+  /** Why it can't be done on these surfaces; empty where it can. */
+  refusals: z.array(refusal),
+  /** Offered only since no other way is left. */
+  isLastResort: z.boolean(),
+});
+export interface Option extends DeepReadonly<Omit<z.infer<typeof remedyOption>, 'changes'>> {
   readonly changes: readonly Change[];
   /** The piece as it would be. */
   readonly piece: Piece;
-  readonly difference: RouteDifference;
-  /** More than before; negative where it is less. Money in minor units, by placeholder prices. */
-  readonly more: Pick<Toll, 'minutes' | 'days' | 'money'>;
-  /** Bad outcomes that grow by it, or that it brings. */
-  readonly risks: Toll['risks'];
-  /** Why it can't be done on these surfaces; empty where it can. */
-  readonly refusals: readonly Refusal[];
-  /** Offered only since no other way is left. */
-  readonly isLastResort: boolean;
 }
 
 /** The piece after some changes; undefined where one of them is refused. */
@@ -58,15 +64,14 @@ const grownRisks = (before: Toll, after: Toll): Toll['risks'] =>
 export const optionsFor = (
   piece: Piece,
   shop: Shop,
-  found: Found,
-  nextId: () => string,
+  it: Found,
   hardened: readonly string[] = [],
 ): readonly Option[] => {
   const now = caseOf(piece, shop, hardened);
-  const toll = tollOf(piece, shop, now.route);
+  const before = tollOf(piece, shop, now.route);
   const weigh = (remedy: Remedy, isLastResort: boolean): Option[] => {
     const standing = { piece, state: now.state, tasks: now.route.tasks };
-    const changes = changesFor(found, remedy, standing, nextId);
+    const changes = changesFor(it, remedy, standing);
     const after = afterChanges(piece, changes);
     if (!after) return [];
     const then = caseOf(after, shop, hardened);
@@ -78,19 +83,19 @@ export const optionsFor = (
         piece: after,
         difference: routeDifference(now.route, then.route, piece.done),
         more: {
-          minutes: cost.minutes - toll.minutes,
-          days: cost.days - toll.days,
-          money: cost.money - toll.money,
+          minutes: cost.minutes - before.minutes,
+          days: cost.days - before.days,
+          money: cost.money - before.money,
         },
-        risks: grownRisks(toll, cost),
-        refusals: blocking(then, found.surfaceIds),
+        risks: grownRisks(before, cost),
+        refusals: blocking(then, it.surfaceIds),
         isLastResort,
       },
     ];
   };
-  const { remedies } = DISCOVERIES.get(found.kind);
+  const { remedies } = DISCOVERIES.get(it.kind);
   const weighed = remedies
-    .filter((it) => makesSense(now, found.surfaceIds, REMEDIES.get(it).only))
+    .filter((one) => makesSense(now, it.surfaceIds, REMEDIES.get(one).only))
     .flatMap((it) => weigh(it, false))
     .filter(
       ({ remedy, ...it }) =>

@@ -72,13 +72,7 @@ const runOf = (piece: Piece, shop: Shop, all: readonly Turn[]): Piece =>
       by: '',
     };
     const { state, route } = caseOf(worked, shop);
-    let last = 0;
-    const changes = changesFor(
-      found,
-      remedy,
-      { piece: worked, state, tasks: route.tasks },
-      () => `x${day}-${last++}`,
-    );
+    const changes = changesFor(found, remedy, { piece: worked, state, tasks: route.tasks });
     const after = afterChanges(worked, changes);
     expect(after).toBeDefined();
     return after ?? worked;
@@ -220,12 +214,11 @@ describe('the record of a run', () => {
       at: dayAt(3),
       by: '',
     };
-    const changes = changesFor(
-      found,
-      'sealAndRepaint',
-      { piece: before, state, tasks: route.tasks },
-      () => 'n',
-    );
+    const changes = changesFor(found, 'sealAndRepaint', {
+      piece: before,
+      state,
+      tasks: route.tasks,
+    });
     const did: Deed = { kind: 'did', done: before.done };
     const all = entriesOf([...deeds.slice(0, 2 + TABLE.confirmations.length), did, ...changes]);
     const undone = [

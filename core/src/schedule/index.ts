@@ -1,3 +1,4 @@
+export { airDuring } from './airDuring';
 export {
   ALWAYS,
   both,

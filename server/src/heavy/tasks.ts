@@ -1,4 +1,4 @@
-import { planSummary } from '@obrik/core/case';
+import { caseOf, planSummary } from '@obrik/core/case';
 import type { PlannedSummary } from '@obrik/core/ledger';
 import type { Piece, Shop } from '@obrik/core/piece';
 import {
@@ -9,9 +9,19 @@ import {
   planRoute,
   routeCard,
   whatIfs,
+  type Paper,
   type Ticket,
 } from '@obrik/core/route';
-import { benchOf, planShop, type Asked, type Timetable } from '@obrik/core/schedule';
+import { optionsFor, pieceBook, type Found } from '@obrik/core/run';
+import {
+  airDuring,
+  benchOf,
+  hardenedOn,
+  planShop,
+  type Asked,
+  type Timetable,
+} from '@obrik/core/schedule';
+import { CLOCK_WORDS } from '@obrik/core/words';
 import { asPdf, type Typeface } from '../papers/pdf';
 
 /** A plan of the shop, as it is told. */
@@ -55,6 +65,28 @@ export const planAloud = (
   return { timetable, finish, sessions, bound: bound.finish, gap };
 };
 
+/** The book of a piece, its times as the shop's clock shows them. */
+const bookFor = (piece: Piece, shop: Shop, { number, printed }: Ticket): Paper => {
+  const clock = new Intl.DateTimeFormat('en-GB', {
+    day: 'numeric',
+    month: 'short',
+    year: 'numeric',
+    hour: '2-digit',
+    minute: '2-digit',
+    timeZone: shop.timeZone,
+  });
+  return pieceBook(caseOf(piece, shop), {
+    number,
+    printed,
+    units: shop.units,
+    when: (iso) => clock.format(new Date(iso)),
+    airOf: (it) => {
+      const air = airDuring(shop, it);
+      return air && CLOCK_WORDS.figures(air.celsius, air.humidity, shop.units);
+    },
+  });
+};
+
 /** What takes long, by name: done beside the thread that answers requests. All are pure. */
 export const TASKS = {
   summary: (piece: Piece, shop: Shop): PlannedSummary => planSummary(piece, shop),
@@ -68,6 +100,15 @@ export const TASKS = {
     asPdf(routeCard(piece, planRoute(piece, shop), ticket), typeface),
   careSheetPdf: (piece: Piece, shop: Shop, ticket: Ticket, typeface: Typeface) =>
     asPdf(careSheetPaper(piece, careSheetOf(piece, shop), ticket), typeface),
+  bookPdf: (
+    piece: Piece,
+    shop: Shop,
+    ticket: Ticket,
+    typeface: Typeface,
+    photos: ReadonlyMap<string, Uint8Array>,
+  ) => asPdf(bookFor(piece, shop, ticket), typeface, photos),
+  remedies: (piece: Piece, shop: Shop, found: Found, now: number) =>
+    optionsFor(piece, shop, found, hardenedOn(piece, shop, now)),
 } as const;
 
 export type TaskName = keyof typeof TASKS;

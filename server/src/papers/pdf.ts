@@ -107,11 +107,43 @@ const draw = (sheet: Sheet, it: PaperDrawing): void => {
   sheet.y = top + it.height + 10;
 };
 
+/** Height of a picture on the sheet, points. */
+const PICTURE = 170;
+const GAP = 12;
+
+/** Pictures side by side, each with its caption below. */
+const showPictures = (
+  sheet: Sheet,
+  pictures: NonNullable<PaperBlock['pictures']>,
+  photos: ReadonlyMap<string, Uint8Array>,
+): void => {
+  keep(sheet, PICTURE + 24);
+  const top = sheet.y;
+  const width = (sheet.page.width - 2 * MARGIN - GAP * (pictures.length - 1)) / pictures.length;
+  pictures.forEach(({ photoId, caption }, nth) => {
+    const left = MARGIN + nth * (width + GAP);
+    const bytes = photos.get(photoId);
+    if (bytes) sheet.image(Buffer.from(bytes), left, top, { fit: [width, PICTURE] });
+    sheet
+      .font('plain')
+      .fontSize(SIZE)
+      .fillColor(INKS.quiet)
+      .text(inGlyphs(caption), left, top + PICTURE + 4, { width, lineBreak: false });
+  });
+  sheet.x = MARGIN;
+  sheet.y = top + PICTURE + 24;
+};
+
 /**
  * Sets a paper as a PDF, A4, with the typeface embedded.
+ * @param photos JPEG or PNG by id; a picture that is not among them is told by its caption alone
  * @returns the bytes of the file
  */
-export const asPdf = (paper: Paper, typeface: Typeface): Promise<Buffer> =>
+export const asPdf = (
+  paper: Paper,
+  typeface: Typeface,
+  photos: ReadonlyMap<string, Uint8Array> = new Map(),
+): Promise<Buffer> =>
   new Promise((resolve, reject) => {
     const sheet = new PDFDocument({
       size: 'A4',
@@ -141,7 +173,10 @@ export const asPdf = (paper: Paper, typeface: Typeface): Promise<Buffer> =>
           .text(heading, MARGIN, sheet.y + 6);
         sheet.moveDown(0.2);
       }
-      for (const block of blocks) write(sheet, block);
+      for (const block of blocks) {
+        write(sheet, block);
+        if (block.pictures) showPictures(sheet, block.pictures, photos);
+      }
     }
     write(sheet, { mark: 'rule', lines: [{ ink: 'quiet', text: paper.foot }] });
     sheet.end();

@@ -4,16 +4,19 @@ import type { Shop } from '@obrik/core/piece';
 import { alternative, branches, careSheet, whatIf, type Ticket } from '@obrik/core/route';
 import type { DeepReadonly } from '@obrik/core/work';
 import { z } from 'zod';
+import { beforeAndAfter, found, remedyOption } from '@obrik/core/run';
 import type { Heavy } from '../heavy/pool';
 import { endpoint, type Endpoint } from '../http/endpoint';
 import { notFound } from '../http/problem';
 import type { Typeface } from '../papers/pdf';
 import type { LedgerStore } from '../store/ledger';
+import type { PhotoStore } from '../store/photos';
 
 interface Needs {
   readonly ledger: LedgerStore;
   readonly heavy: Heavy;
   readonly typeface: Typeface;
+  readonly photos: PhotoStore;
   readonly now: () => Date;
 }
 
@@ -25,7 +28,13 @@ const DAY = new Intl.DateTimeFormat('en-GB', {
 });
 
 /** What is reckoned from a stored piece and the shop as it is now; nothing is stored. */
-export const planEndpoints = ({ ledger, heavy, typeface, now }: Needs): readonly Endpoint[] => {
+export const planEndpoints = ({
+  ledger,
+  heavy,
+  typeface,
+  photos,
+  now,
+}: Needs): readonly Endpoint[] => {
   const read = async (pieceId: string): Promise<{ record: PieceLedger; shop: Shop }> => {
     const record = await ledger.piece(pieceId);
     if (!record) throw notFound(`piece "${pieceId}"`);
@@ -53,7 +62,11 @@ export const planEndpoints = ({ ledger, heavy, typeface, now }: Needs): readonly
         return reckon(record, shop);
       },
     });
-  const printed = (end: string, summary: string, task: 'routePdf' | 'careSheetPdf'): Endpoint =>
+  const printed = (
+    end: string,
+    summary: string,
+    set: (record: PieceLedger, shop: Shop) => Promise<Uint8Array>,
+  ): Endpoint =>
     endpoint({
       method: 'get',
       path: `/pieces/{pieceId}/${end}.pdf`,
@@ -64,9 +77,15 @@ export const planEndpoints = ({ ledger, heavy, typeface, now }: Needs): readonly
       handle: async ({ parameter }) => {
         const { record, shop } = await read(parameter('pieceId'));
         // What comes out of a thread is bytes without Node's cover.
-        return Buffer.from(await heavy.run(task, record.piece, shop, ticketOf(record), typeface));
+        return Buffer.from(await set(record, shop));
       },
     });
+  /** The pictures that the book shows, as they are kept. */
+  const picturesOf = async ({ piece }: PieceLedger): Promise<ReadonlyMap<string, Uint8Array>> => {
+    const ids = beforeAndAfter(piece).flatMap((it) => [it.before.photoId, it.after.photoId]);
+    const found = await Promise.all([...new Set(ids)].map((id) => photos.find(id)));
+    return new Map(found.flatMap((it) => (it ? [[it.id, it.bytes] as const] : [])));
+  };
   return [
     reckoned(
       'alternatives',
@@ -89,7 +108,40 @@ export const planEndpoints = ({ ledger, heavy, typeface, now }: Needs): readonly
     reckoned('care-sheet', 'What the owner is told, as planned', careSheet, ({ piece }, shop) =>
       heavy.run('careSheet', piece, shop),
     ),
-    printed('route', 'The route card to print', 'routePdf'),
-    printed('care-sheet', 'The owner’s care sheet to print', 'careSheetPdf'),
+    printed('route', 'The route card to print', (record, shop) =>
+      heavy.run('routePdf', record.piece, shop, ticketOf(record), typeface),
+    ),
+    printed('care-sheet', 'The owner’s care sheet to print', (record, shop) =>
+      heavy.run('careSheetPdf', record.piece, shop, ticketOf(record), typeface),
+    ),
+    printed(
+      'book',
+      'The book of the piece to print: what was done, found and decided',
+      async (record, shop) =>
+        heavy.run(
+          'bookPdf',
+          record.piece,
+          shop,
+          ticketOf(record),
+          typeface,
+          await picturesOf(record),
+        ),
+    ),
+    endpoint({
+      method: 'post',
+      path: '/pieces/{pieceId}/remedies',
+      summary:
+        'Ways to go on after something turned up: what each takes, and how it changes the route; nothing is stored',
+      body: found,
+      reply: z.array(remedyOption),
+      errors: [404, 422, 503],
+      handle: async ({ parameter, body }) => {
+        const { record, shop } = await read(parameter('pieceId'));
+        const minute = Math.floor(now().getTime() / 60_000);
+        return (await heavy.run('remedies', record.piece, shop, body, minute)).map(
+          ({ piece: _piece, ...it }) => remedyOption.parse(it),
+        );
+      },
+    }),
   ];
 };

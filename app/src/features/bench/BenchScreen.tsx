@@ -1,8 +1,9 @@
+import { CHECKS } from '@obrik/core/catalog';
 import { whereOf, type Operation } from '@obrik/core/route';
 import type { Piece, PieceRecord } from '@obrik/core/piece';
+import { timersFor } from '@obrik/core/run';
 import { showDuration, showVolume } from '@obrik/core/units';
 import { activeMinutes } from '@obrik/core/work';
-import { Text } from '@rneui/themed';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -13,7 +14,6 @@ import { underWay } from '@/features/clock/step';
 import { useDid } from '@/features/clock/useDid';
 import { useNow } from '@/features/shared/useNow';
 import { useWakeLock } from '@/features/shared/useWakeLock';
-import { asRunning } from '@/state/timers';
 import {
   BenchButton,
   Body,
@@ -24,17 +24,19 @@ import {
   Label,
   Screen,
   Small,
-  Strong,
-  Tag,
 } from '@/ui/controls';
-import { FONTS, usePalette } from '@/ui/theme';
+import { AnswerChecks, CheckCard } from './AnswerChecks';
+import { BenchTimers } from './BenchTimers';
+import { DoneOnSome } from './DoneOnSome';
 import { HowLines } from './HowLines';
+import { JustDone } from './JustDone';
+import { Mixes } from './Mixes';
+import { Running } from './Running';
+import { StrayWork } from './StrayWork';
+import { ToDecide } from './ToDecide';
+import { turnedUpAddress } from './turnedUp';
 import { useSpeech } from './useSpeech';
-
-/** The running time, read from across the bench. */
-const FIGURE = 84;
-/** Seconds. */
-const MINUTE = 60;
+import { WriteDown } from './WriteDown';
 
 /** The step to show: the one that was asked for, the one under way, or the next that may be done. */
 const shownOf = (
@@ -46,7 +48,7 @@ const shownOf = (
   operations.find((it) => underWay(piece, it).size > 0) ??
   operations.find((it) => it.holds.length === 0);
 
-/** What is taken for a step, in amounts. */
+/** What is worn and taken for a step. */
 const Ready = ({ it }: { readonly it: Operation }) => {
   const { units } = useShop();
   if (it.materials.length === 0 && it.protection.length === 0) return null;
@@ -71,24 +73,58 @@ const Ready = ({ it }: { readonly it: Operation }) => {
   );
 };
 
+/** Ways to what was written down, and to what turned up. */
+const Further = ({
+  piece,
+  surfaceIds,
+  taskKeys,
+}: {
+  readonly piece: Piece;
+  readonly surfaceIds: readonly string[];
+  readonly taskKeys: readonly string[];
+}) => {
+  const router = useRouter();
+  return (
+    <>
+      <BenchButton
+        title="Something turned up"
+        onPress={() => router.navigate(turnedUpAddress(piece.id, { surfaceIds, taskKeys }))}
+      />
+      <BenchButton
+        title="The book of this piece"
+        onPress={() => router.navigate(`/pieces/${piece.id}/book`)}
+      />
+    </>
+  );
+};
+
 /** Bench: one step, huge, while it is done. */
 export const BenchScreen = ({ record }: { readonly record: PieceRecord }) => {
   const { piece } = record;
   const { step } = useLocalSearchParams<{ step?: string }>();
   const router = useRouter();
-  const palette = usePalette();
   const did = useDid();
-  const { operations } = useCase(piece).route;
-  const [after, setAfter] = useState<{ title: string; wait: Operation['wait'] }>();
+  const { tasks, operations } = useCase(piece).route;
+  const [after, setAfter] = useState<Operation>();
   const it = shownOf(piece, operations, step);
   const open = it ? [...underWay(piece, it).values()][0] : undefined;
   const isPaused = open?.pauses.at(-1)?.to === null;
   useNow(open !== undefined && !isPaused);
   useWakeLock(open !== undefined);
   const speak = useSpeech();
+  const planned = new Set(tasks.map((one) => one.key));
+  const head = (
+    <>
+      {after ? <JustDone key={after.id} piece={piece} operation={after} /> : null}
+      <StrayWork piece={piece} planned={planned} />
+      <ToDecide piece={piece} />
+      {open ? null : <AnswerChecks piece={piece} />}
+    </>
+  );
   if (!it) {
     return (
       <Screen narrow>
+        {head}
         <Empty
           title="Nothing to do on this piece"
           text="Everything is done, or waits for an answer, or has no aim yet."
@@ -97,19 +133,21 @@ export const BenchScreen = ({ record }: { readonly record: PieceRecord }) => {
             onPress: () => router.navigate(`/pieces/${piece.id}/route`),
           }}
         />
+        <BenchTimers piece={piece} timers={[]} taskKeys={[]} surfaceIds={[]} />
+        <Further piece={piece} surfaceIds={[]} taskKeys={[]} />
       </Screen>
     );
   }
-  const minutes = open ? activeMinutes(open, shopNow().toISOString()) : 0;
-  const [check] = it.checks;
-  const finish = async () => {
-    if (await did(piece, it, 'done')) setAfter({ title: it.title, wait: it.wait });
+  const own = tasks.filter((one) => it.taskKeys.includes(one.key));
+  const finish = async (taskKeys: readonly string[] = it.taskKeys) => {
+    if (await did(piece, { ...it, taskKeys: [...taskKeys] }, 'done')) setAfter(it);
   };
-  const cameUp = () => router.navigate(`/came-up?step=${encodeURIComponent(it.id)}`);
+  const isDecision = it.method === 'mend-decide';
+  const during = it.checks.filter((one) => CHECKS.get(one.id).during);
   return (
     <Screen
       foot={
-        open ? (
+        isDecision ? undefined : open ? (
           <View style={{ flexDirection: 'row', gap: 8 }}>
             <BenchButton
               title={isPaused ? 'Go on' : 'Pause'}
@@ -137,45 +175,17 @@ export const BenchScreen = ({ record }: { readonly record: PieceRecord }) => {
         )
       }
     >
-      {after ? (
-        <Card edge="ink" style={{ gap: 4 }}>
-          <Strong>{after.title}: done.</Strong>
-          <Body>
-            {after.wait
-              ? `Now it waits ${showDuration(after.wait.minutes)} by the label, until ${after.wait.until}. The clock reckons with your air.`
-              : 'The next step may follow at once.'}
-          </Body>
-          {after.wait ? (
-            <BenchButton title="What else meanwhile?" onPress={() => router.navigate('/today')} />
-          ) : null}
-        </Card>
-      ) : null}
+      {head}
       <View style={{ gap: 4 }}>
         <Heading>{it.title}</Heading>
         <Small>{whereOf(piece, it)}</Small>
       </View>
       {open ? (
-        <View
-          style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', columnGap: 16 }}
-        >
-          <Text
-            role="timer"
-            aria-label={`${Math.floor(minutes)} minutes so far`}
-            style={{
-              fontFamily: FONTS.headBold,
-              fontSize: FIGURE,
-              lineHeight: FIGURE * 1.1,
-              fontVariant: ['tabular-nums'],
-              color: isPaused ? palette.ink2 : palette.ink,
-            }}
-          >
-            {asRunning(Math.floor(minutes * MINUTE))}
-          </Text>
-          <View style={{ gap: 4 }}>
-            <Small>planned {showDuration(it.minutes)}</Small>
-            {isPaused ? <Tag text="Paused" tone="slate" /> : null}
-          </View>
-        </View>
+        <Running
+          minutes={activeMinutes(open, shopNow().toISOString())}
+          plannedMinutes={it.minutes}
+          isPaused={isPaused}
+        />
       ) : (
         <Small>Planned {showDuration(it.minutes)}.</Small>
       )}
@@ -186,14 +196,46 @@ export const BenchScreen = ({ record }: { readonly record: PieceRecord }) => {
       {speak ? (
         <BenchButton title="Read it out" onPress={() => speak([it.title, ...it.how].join('. '))} />
       ) : null}
-      {check && open ? (
-        <Card edge="amber" style={{ gap: 8 }}>
-          <Label>Before it is done</Label>
-          <Body style={{ fontSize: 20 }}>{check.question}</Body>
-        </Card>
-      ) : null}
+      <BenchTimers
+        piece={piece}
+        timers={timersFor(own)}
+        taskKeys={it.taskKeys}
+        surfaceIds={it.surfaceIds}
+      />
+      <Mixes piece={piece} tasks={own} />
+      {open
+        ? during.map((one) => (
+            <CheckCard
+              key={one.id}
+              piece={piece}
+              word="While it is done"
+              asked={{
+                check: one.id,
+                title: it.title,
+                taskKeys: it.taskKeys,
+                surfaceIds: it.surfaceIds,
+              }}
+            />
+          ))
+        : null}
       <Ready it={it} />
-      <BenchButton title="Something came up" onPress={cameUp} />
+      {open ? (
+        <DoneOnSome
+          key={`some-${it.id}`}
+          piece={piece}
+          operation={it}
+          tasks={own}
+          onDone={(keys) => void finish(keys)}
+        />
+      ) : null}
+      <WriteDown
+        key={`write-${it.id}`}
+        piece={piece}
+        title={it.title}
+        tasks={own}
+        surfaceIds={it.surfaceIds}
+      />
+      <Further piece={piece} surfaceIds={it.surfaceIds} taskKeys={it.taskKeys} />
     </Screen>
   );
 };

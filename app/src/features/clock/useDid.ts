@@ -3,7 +3,7 @@ import { caseAt, type Step } from '@obrik/core/schedule';
 import { effectOf, minutesOf } from '@obrik/core/work';
 import { useCallback } from 'react';
 import { useChange, useShop } from '@/api/usePiece';
-import { shopNow } from '@/device';
+import { personName, shopNow } from '@/device';
 import { underWay } from './step';
 import { nanoid } from '@reduxjs/toolkit';
 
@@ -58,7 +58,7 @@ export const useDid = (): ((
           pauses: pausesAfter(begun?.pauses ?? [], what, now.toISOString()),
           timed: begun !== undefined || what === 'begun',
           planned: { kind: it.phase, minutes: minutesOf(it.effort) },
-          by: '',
+          by: begun?.by || personName(),
           spaceId: begun?.spaceId ?? spaceId ?? space?.id ?? null,
           effect: effectOf(it),
         };

@@ -1,4 +1,15 @@
-import { DAMAGES, labelOf, SCHOOLS, type School } from '@obrik/core/catalog';
+import {
+  CHECKS,
+  DAMAGES,
+  DISCOVERIES,
+  MATERIALS,
+  REMEDIES,
+  SCHOOLS,
+  TIMERS,
+  labelOf,
+  type School,
+} from '@obrik/core/catalog';
+import type { LogLine } from '@obrik/core/piece';
 import type { Deed } from '@obrik/core/ledger';
 import type { UnitSystem } from '@obrik/core/units';
 import { aimInWords } from '@obrik/core/words';
@@ -44,6 +55,35 @@ const namesOf = (it: object, words: Readonly<Record<string, string>>): string =>
   [...new Set(Object.keys(it).map((key) => words[key] ?? key))].join(', ');
 
 const places = (count: number): string => (count === 1 ? '' : `${count} × `);
+
+/** One line of what was written down at the bench. */
+const lineInWords = (it: LogLine, surfaceName: DeedContext['surfaceName']): string => {
+  const where = it.surfaceIds.map(surfaceName).join(', ');
+  const at = where ? `${where}: ` : '';
+  switch (it.of) {
+    case 'check': {
+      const row = CHECKS.get(it.check);
+      const answer = row.answers.find((one) => one.id === it.answer)?.label ?? it.answer;
+      return `${at}${row.question} ${answer}${it.setback ? ' (it comes again)' : ''}`;
+    }
+    case 'discovery': {
+      const decided = it.remedy ? REMEDIES.get(it.remedy).label : 'put off';
+      return `${at}${DISCOVERIES.get(it.kind).label}. Decided: ${decided}`;
+    }
+    case 'note':
+      return `${at}${it.text}`;
+    case 'used': {
+      const { label, unit } = MATERIALS.get(it.material);
+      return `Used: ${label} ${it.quantity} ${unit}${it.lot ? `, lot ${it.lot}` : ''}`;
+    }
+    case 'timer':
+      return `${TIMERS.get(it.timer).label}: timer ${it.endedAt === null ? 'set' : 'stopped'}`;
+    case 'time':
+      return it.minutes === null
+        ? 'A time left out of the pace'
+        : `A time corrected to ${Math.round(it.minutes)} min`;
+  }
+};
 
 /** One entry of the record as a line to read. */
 export const deedInWords = (it: Deed, { units, surfaceName }: DeedContext): string => {
@@ -94,6 +134,8 @@ export const deedInWords = (it: Deed, { units, surfaceName }: DeedContext): stri
       const ended = it.done.every((one) => one.endedAt !== null);
       return `${ended ? 'Done' : 'Begun'}: ${titles} (${names.join(', ')})`;
     }
+    case 'log':
+      return it.lines.map((one) => lineInWords(one, surfaceName)).join('; ');
     case 'putOff': {
       const until = it.putOff[0]?.until;
       return until === undefined

@@ -1,5 +1,5 @@
 import { Text } from '@rneui/themed';
-import { useRouter } from 'expo-router';
+import { useRouter, type Href } from 'expo-router';
 import { useEffect, useRef, useState } from 'react';
 import { Pressable } from 'react-native';
 import { timeLeft, useTimers } from '@/state/timers';
@@ -18,7 +18,7 @@ export const TimerBar = () => {
   const rung = useRef<ReadonlySet<string>>(new Set());
   useEffect(() => {
     const fresh = over.filter(([key]) => !rung.current.has(key));
-    if (fresh.length > 0) ring(fresh.map(([, it]) => it.title));
+    if (fresh.length > 0) ring(fresh.map(([, it]) => it));
     rung.current = new Set(over.map(([key]) => key));
   });
   // After a reload a browser lets a page sound once it has been touched.
@@ -32,7 +32,7 @@ export const TimerBar = () => {
   return open.map(([key, it]) => {
     const done = it.endsAt <= now;
     const words = done
-      ? `${it.title}: time is up`
+      ? `${it.title}: time is up${it.rings ? `. ${it.rings}` : ''}`
       : `${it.title}: ${timeLeft(it.endsAt, now)}${sounds ? '' : ' · tap for sound'}`;
     return (
       <Pressable
@@ -40,7 +40,9 @@ export const TimerBar = () => {
         role="button"
         aria-label={done ? `Time is up: ${it.title}` : `Timer running: ${it.title}`}
         onPress={() =>
-          router.navigate(`/pieces/${it.pieceId}/test/${it.testId}?surface=${it.surfaceId}`)
+          router.navigate(
+            (it.href ?? `/pieces/${it.pieceId}/test/${it.testId}?surface=${it.surfaceId}`) as Href,
+          )
         }
         {...{ dataSet: { print: 'no' } }}
         style={{

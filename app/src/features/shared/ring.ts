@@ -35,18 +35,25 @@ export const askForNotices = (): void => {
   void Notification.requestPermission().catch(() => undefined);
 };
 
-const notice = (title: string): void => {
+/** What a notice says. */
+interface Rung {
+  readonly title: string;
+  /** What to look for; time is up where nothing else is said. */
+  readonly rings?: string;
+}
+
+const notice = ({ title, rings = 'Time is up.' }: Rung): void => {
   if (typeof Notification === 'undefined' || Notification.permission !== 'granted') return;
   try {
-    new Notification(title, { body: 'Time is up.', tag: title });
+    new Notification(title, { body: rings, tag: title });
   } catch {
     // Some phones show notices from a service worker only; the screen says it all the same.
   }
 };
 
 /** Rings, vibrates and shows a notice, as far as the device lets a page do so. */
-export const ring = (titles: readonly string[]): void => {
+export const ring = (rung: readonly Rung[]): void => {
   if ('vibrate' in navigator) navigator.vibrate([300, 150, 300]);
   if (context && hasSound()) tones(context);
-  titles.forEach(notice);
+  rung.forEach(notice);
 };

@@ -1,5 +1,6 @@
 import type { Paper as PaperModel, PaperBlock, PaperLine } from '@obrik/core/route';
 import type { PaperDrawing } from '@obrik/core/piece';
+import type { ReactNode } from 'react';
 import { Linking, View } from 'react-native';
 import Svg, { G, Path, Text as SvgText } from 'react-native-svg';
 import { FONTS } from '../theme';
@@ -14,7 +15,15 @@ const Print = ({ line: { text, bold, ink } }: { readonly line: PaperLine }) => (
   </Line>
 );
 
-const Block = ({ block: { lines, mark } }: { readonly block: PaperBlock }) => (
+/** Shows a picture of the record by its id. */
+export type ShowPhoto = (photoId: string, label: string) => ReactNode;
+
+interface BlockProps {
+  readonly block: PaperBlock;
+  readonly photo: ShowPhoto | undefined;
+}
+
+const Block = ({ block: { lines, mark, pictures }, photo }: BlockProps) => (
   <View
     {...KEPT}
     style={{
@@ -36,6 +45,16 @@ const Block = ({ block: { lines, mark } }: { readonly block: PaperBlock }) => (
       {lines.map((line, index) => (
         <Print key={index} line={line} />
       ))}
+      {pictures && photo ? (
+        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 10 }}>
+          {pictures.map(({ photoId, caption }) => (
+            <View key={photoId} style={{ flexGrow: 1, flexBasis: 220, gap: 4 }}>
+              {photo(photoId, caption)}
+              <Line colour={INK.ink2}>{caption}</Line>
+            </View>
+          ))}
+        </View>
+      ) : null}
     </View>
   </View>
 );
@@ -85,11 +104,13 @@ interface PaperSheetProps {
   readonly paper: PaperModel;
   /** Address of the same paper as a PDF. */
   readonly pdf: string;
+  /** How its pictures are shown, where it has some. */
+  readonly photo?: ShowPhoto;
   readonly back: { readonly label: string; readonly onPress: () => void };
 }
 
 /** A paper as it is printed from the screen; the server sets the same as a PDF. */
-export const PaperSheet = ({ paper, pdf, back }: PaperSheetProps) => (
+export const PaperSheet = ({ paper, pdf, photo, back }: PaperSheetProps) => (
   <Paper
     back={back}
     also={<PlainButton title="As PDF" onPress={() => void Linking.openURL(pdf)} />}
@@ -109,7 +130,7 @@ export const PaperSheet = ({ paper, pdf, back }: PaperSheetProps) => (
           </Line>
         ) : null}
         {blocks.map((block, at) => (
-          <Block key={at} block={block} />
+          <Block key={at} block={block} photo={photo} />
         ))}
       </View>
     ))}

@@ -1,5 +1,5 @@
 export { FILLER_HARDENER, POT_LIFE } from './hardener';
-export { CHECKS, CHECK_SKETCHES, type CheckId, type CheckSketch, type Consequence } from './checks';
+export { CHECKS, type CheckId, type Consequence } from './checks';
 export {
   DISCOVERIES,
   DISCOVERY_GROUPS,

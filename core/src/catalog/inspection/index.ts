@@ -48,6 +48,6 @@ export type {
   Outcome,
   ReadingTest,
 } from './shape';
-export type { Sketch } from './sketch';
+export type { BenchSketch, Sketch } from './sketch';
 
 export { CROSS_CUT_STEPS } from './readings';

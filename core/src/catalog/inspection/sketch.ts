@@ -1,5 +1,22 @@
+/** What is drawn of answers at the bench. */
+export type BenchSketch =
+  | `water-${'clear' | 'murky'}`
+  | `old-${'patches' | 'layers' | 'spot'}`
+  | `strip-${'low' | 'mid' | 'high'}`
+  | `fill-${'flush' | 'proud' | 'hollow'}`
+  | `look-${'even' | 'scratches' | 'flats' | 'through' | 'fur' | 'dust'}`
+  | `coat-${'even' | 'nibs' | 'peel' | 'runs' | 'missed' | 'craters' | 'haze' | 'dull'}`
+  | `comb-${'thin' | 'mid' | 'thick'}`
+  | `nail-${'none' | 'mark'}`
+  | `swatch-${'same' | 'other' | 'blotchy'}`
+  | `tape-${'clean' | 'torn'}`
+  | `lattice-${'whole' | 'some' | 'many'}`
+  | `joint-${'tight' | 'open'}`
+  | `drawer-${'runs' | 'sticks'}`;
+
 /** What the drawing beside an outcome shows. The drawings themselves belong to the interface. */
 export type Sketch =
+  | BenchSketch
   | `edge-${'turns' | 'line' | 'seam' | 'plies'}`
   | `figure-${'varied' | 'mirrored' | 'printed' | 'plain'}`
   | `face-${'pores' | 'film' | 'smooth'}`
