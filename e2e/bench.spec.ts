@@ -23,7 +23,7 @@ test('a step is done at the bench: begun, paused, gone on with, done, with its o
   await button(page, 'Go on').click();
   await after(80);
   await expect(timer).toHaveText('20:00');
-  for (const name of ['Pause', `Done: ${title}`, 'Something came up']) {
+  for (const name of ['Pause', `Done: ${title}`, 'Something turned up']) {
     const box = await button(page, name).boundingBox();
     expect([name, (box?.height ?? 0) >= 64]).toEqual([name, true]);
   }

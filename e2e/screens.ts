@@ -5,6 +5,8 @@ export const SCREENS = [
   ['Air', '/air'],
   ['Something came up', '/came-up?kind=away'],
   ['Bench', '/pieces/card-index/bench'],
+  ['Something turned up', '/pieces/book-trolley/turned-up?kind=bleed&on=inside'],
+  ['Book', '/pieces/book-trolley/book'],
   ['Clock', '/pieces/reading-table/clock'],
   ['Pieces', '/pieces'],
   ['New piece', '/pieces/new'],

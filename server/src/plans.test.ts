@@ -11,6 +11,8 @@ import {
 } from '@obrik/core/route';
 import type { PieceLedger } from '@obrik/core/ledger';
 import { USUAL_SHOP } from '@obrik/core/piece';
+import { remedyOption } from '@obrik/core/run';
+import sharp from 'sharp';
 import { asPdf } from './papers/pdf';
 import type { KeptRoute } from './store/routes';
 import KEPT_LONG_AGO from '../../core/src/testing/kept-route-1.json';
@@ -61,12 +63,56 @@ it('the care sheet, with nothing promised on lead', async () => {
   expect(JSON.stringify(body)).not.toMatch(/\bsafe\b/i);
 });
 
-it.each(['route.pdf', 'care-sheet.pdf'])('%s is a PDF, set anew each time', async (end) => {
-  const response = await get(end);
-  expect(response.status).toBe(200);
-  expect(response.type).toBe('application/pdf');
-  expect(response.headers['cache-control']).toBe('no-store');
-  expect((response.body as Buffer).subarray(0, 5).toString()).toBe('%PDF-');
+it.each(['route.pdf', 'care-sheet.pdf', 'book.pdf'])(
+  '%s is a PDF, set anew each time',
+  async (end) => {
+    const response = await get(end);
+    expect(response.status).toBe(200);
+    expect(response.type).toBe('application/pdf');
+    expect(response.headers['cache-control']).toBe('no-store');
+    expect((response.body as Buffer).subarray(0, 5).toString()).toBe('%PDF-');
+  },
+);
+
+it('the ways to go on after something turned up, with what each takes; nothing is stored', async () => {
+  const found = { id: 'x', kind: 'runs', surfaceIds: ['top'], at: '2026-03-01T08:00:00Z' };
+  const { status, body } = await server.api.post('/api/pieces/chest-1/remedies').send(found);
+  expect(status).toBe(200);
+  expectEach(remedyOption, body);
+  expect((body as { remedy: string }[]).map((it) => it.remedy)).toContain('acceptIt');
+  const { piece } = (await server.api.get('/api/pieces/chest-1')).body as PieceLedger;
+  expect(piece.log).toEqual([]);
+});
+
+it('what turned up in a form that nobody knows is refused, with what is wrong and where', async () => {
+  const found = { id: 'x', kind: 'ghosts', surfaceIds: [], at: 'yesterday' };
+  const { status, body } = await server.api.post('/api/pieces/chest-1/remedies').send(found);
+  expect(status).toBe(422);
+  const paths = (body as { problems: { path: string }[] }).problems.map((it) => it.path);
+  expect(paths).toEqual(expect.arrayContaining(['kind', 'surfaceIds', 'at']));
+});
+
+it('the book shows pictures of before and after, side by side', async () => {
+  const red = await sharp({
+    create: { width: 40, height: 30, channels: 3, background: { r: 200, g: 30, b: 30 } },
+  })
+    .jpeg()
+    .toBuffer();
+  for (const id of ['p1', 'p2']) {
+    const sent = await server.api
+      .post(`/api/pieces/chest-1/photos?id=${id}`)
+      .set('content-type', 'image/jpeg')
+      .send(red);
+    expect(sent.status).toBeLessThan(300);
+  }
+  const picture = (photoId: string, at: string) =>
+    entryOf({ kind: 'picture', picture: { id: photoId, surfaceId: 'top', photoId, at, note: '' } });
+  const pictures = [picture('p1', '2026-02-01T08:00:00Z'), picture('p2', '2026-02-20T08:00:00Z')];
+  const without = (await get('book.pdf')).body as Buffer;
+  await server.api.post('/api/entries').send({ entries: pictures });
+  const withThem = (await get('book.pdf')).body as Buffer;
+  const imagesIn = (pdf: Buffer) => pdf.toString('latin1').match(/\/Subtype \/Image/g)?.length ?? 0;
+  expect([imagesIn(without), imagesIn(withThem)]).toEqual([0, 2]);
 });
 
 it('a long card goes over several pages', async () => {
@@ -81,14 +127,19 @@ it('a long card goes over several pages', async () => {
   expect(await pagesOf(route.operations)).toBeGreaterThan(1);
 });
 
-it.each(['alternatives', 'what-ifs', 'branches', 'care-sheet', 'route.pdf', 'care-sheet.pdf'])(
-  '%s of an unknown piece: 404',
-  async (end) => {
-    const response = await server.api.get(`/api/pieces/nobody/${end}`);
-    expect(response.status).toBe(404);
-    expect(response.type).toBe('application/problem+json');
-  },
-);
+it.each([
+  'alternatives',
+  'what-ifs',
+  'branches',
+  'care-sheet',
+  'route.pdf',
+  'care-sheet.pdf',
+  'book.pdf',
+])('%s of an unknown piece: 404', async (end) => {
+  const response = await server.api.get(`/api/pieces/nobody/${end}`);
+  expect(response.status).toBe(404);
+  expect(response.type).toBe('application/problem+json');
+});
 
 it('a route that was kept before work was told by tasks stays as it was', async () => {
   await server.api.post('/api/pieces/chest-1/routes').send({ revision: 2 });

@@ -13,6 +13,7 @@ const need = (part: Partial<PrimerNeed> = {}): PrimerNeed => ({
   bareBoard: 0,
   odour: false,
   silicone: false,
+  cameThrough: false,
   oily: 0,
   waxyFilm: 0,
   schools: USUAL_SHOP.schools,

@@ -38,6 +38,8 @@ export interface PrimerNeed {
   readonly oily: number;
   /** Craters were found: silicone polish got onto it. */
   readonly silicone: boolean;
+  /** It was seen to come through on this face, and is to be shut in. */
+  readonly cameThrough: boolean;
   readonly schools: Pick<Schools, 'prime' | 'blocker'>;
 }
 
@@ -146,6 +148,13 @@ const underPaint = (need: PrimerNeed): { readonly rule: PrimerRule; readonly pri
   const blocker = isRubbedThrough ? shellac : (blockerOfShop(need) ?? shellac);
   if (odour) return { rule: 'shellac-holds-odour', primer: shellac };
   if (silicone) return { rule: 'shellac-holds-silicone', primer: shellac };
+  // Seen is seen, whatever the chances were and however dark the colour is.
+  if (need.cameThrough) {
+    return {
+      rule: blocker === shellac ? 'shellac-holds-bleed' : 'blocker-of-the-shop',
+      primer: blocker,
+    };
+  }
   const plain: Primer = need.bareBoard >= DECISIONS.likelyForTesting.value ? 'sealing' : 'acrylic';
   // A primer that grips is weighed only where there is something to grip.
   const gripping = Math.max(need.slick, need.powdery) >= DECISIONS.forbids.value;

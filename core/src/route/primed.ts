@@ -1,6 +1,6 @@
-import { DECISIONS, FINISHES, SUBSTRATES, WOODS, type Coating } from '../catalog';
+import { DECISIONS, FINISHES, REMEDIES, SUBSTRATES, WOODS, type Coating } from '../catalog';
 import { bleedPast, choosePrimer, type PrimerNeed } from '../coating';
-import { isLightColour } from '../piece';
+import { isLightColour, linesOf } from '../piece';
 import { remembered } from './memo';
 import { type SurfaceContext, areaOfFace, chanceOfAny, has, keepsFilm } from './context';
 
@@ -39,6 +39,13 @@ export const chanceSlick = (s: SurfaceContext): number =>
         chanceOfAny(s.beliefs.substrate.distribution, SLICK_FACES),
       );
 
+/** It came through on this face, and somebody decided to shut it in. */
+const isToBeShutIn = (s: SurfaceContext): boolean =>
+  linesOf(s.piece.log, 'discovery').some(
+    (it) =>
+      it.remedy !== null && REMEDIES.get(it.remedy).shutsIn && it.surfaceIds.includes(s.surface.id),
+  );
+
 const needOf = (s: SurfaceContext): PrimerNeed => {
   const { finish, substrate } = s.beliefs;
   const open = s.strips || !s.finish.film;
@@ -53,6 +60,7 @@ const needOf = (s: SurfaceContext): PrimerNeed => {
     bareBoard: open ? board : 0,
     odour: has(s, 'mould', 'odour'),
     silicone: has(s, 'silicone'),
+    cameThrough: isToBeShutIn(s),
     waxyFilm: s.strips ? 0 : chanceOfAny(finish.distribution, WAXY_FILMS),
     oily: chanceOfAny(s.beliefs.wood.distribution, OILY_WOODS),
     schools: s.shop.schools,

@@ -55,6 +55,16 @@ const MIDWAY = {
       USUAL_SHOP,
       'top/ladder-to-the-next-coat/1',
     ),
+  /** A dark colour on printed foil: by the chances nothing would bleed, or be seen. */
+  foil: () =>
+    workedTo(
+      topOf({
+        known: { top: { substrate: 'foil', finish: 'factory' } },
+        aims: { top: painted('dark') },
+      }),
+      USUAL_SHOP,
+      'top/paint-to-cover/1',
+    ),
   lookedAt: () => topOf({ years: [1950, 1960], aims: { top: painted('white') } }),
 } as const;
 
@@ -108,6 +118,7 @@ const SCENARIOS: readonly Row[] = [
   ['bleed', 'painted', 'darker', [ENAMEL], SHELLAC],
   ['bleed', 'blocked', 'spotSeal', [/^mend-spotSeal$/, ENAMEL], SHELLAC],
   ['bleed', 'blocked', 'sealAndRepaint', [SHELLAC, SHELLAC, ENAMEL], null, 'pink'],
+  ['bleed', 'foil', 'sealAndRepaint', [SHELLAC, SHELLAC, ENAMEL], /^prime-bonding$/, 'pink'],
   ['extractives', 'stripped', 'washOut', [/^extractive-(wash|wipe)$/, /^sand-ladder$/], null],
   ['knots', 'painted', 'sealAndRepaint', [SHELLAC, SHELLAC, ENAMEL], null],
   ['waterMark', 'cleared', 'paintIt', [SHELLAC, ENAMEL], null],

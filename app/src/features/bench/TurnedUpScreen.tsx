@@ -1,10 +1,4 @@
-import {
-  DISCOVERIES,
-  DISCOVERY_GROUPS,
-  REMEDIES,
-  type DiscoveryGroup,
-  type DiscoveryKind,
-} from '@obrik/core/catalog';
+import { DISCOVERIES, REMEDIES, type DiscoveryKind } from '@obrik/core/catalog';
 import {
   facesOf,
   linesOf,
@@ -40,24 +34,10 @@ import {
 } from '@/ui/controls';
 import { FacePlace } from '@/ui/drawings';
 import { usePlan } from '@/workers/usePlan';
+import { KindPicker, likelyAt } from './KindPicker';
 import { RemedyCard } from './RemedyCard';
 
 const MS = 60_000;
-
-/** What there is to choose from, by what it is about. */
-const KindPicker = ({ onChoose }: { readonly onChoose: (kind: DiscoveryKind) => void }) =>
-  (Object.keys(DISCOVERY_GROUPS) as DiscoveryGroup[]).map((group) => (
-    <View key={group} style={{ gap: 8 }}>
-      <Label heading>{DISCOVERY_GROUPS[group]}</Label>
-      <View style={{ gap: 8 }}>
-        {DISCOVERIES.rows
-          .filter((it) => it.group === group)
-          .map((it) => (
-            <BenchButton key={it.id} title={it.label} onPress={() => onChoose(it.id)} />
-          ))}
-      </View>
-    </View>
-  ));
 
 interface WaysProps {
   readonly piece: Piece;
@@ -125,6 +105,8 @@ export const TurnedUpScreen = ({ record }: { readonly record: PieceRecord }) => 
   const [id] = useState(putOff?.id ?? nanoid);
   const [at] = useState(() => putOff?.at ?? shopNow().toISOString());
   const nameOf = surfaceNames(piece);
+  const taskKeys = useMemo(() => (asked.at ?? '').split('|').filter(Boolean), [asked.at]);
+  const likely = likelyAt(route.tasks.filter((it) => taskKeys.includes(it.key)));
   const row = kind && DISCOVERIES.get(kind);
   const isAnswered = !row?.asks || answer !== undefined || putOff !== undefined;
   const found = useMemo(
@@ -135,14 +117,14 @@ export const TurnedUpScreen = ({ record }: { readonly record: PieceRecord }) => 
             kind,
             answer: answer ?? null,
             surfaceIds: on,
-            taskKeys: (asked.at ?? '').split('|').filter(Boolean),
+            taskKeys,
             place,
             note: note.trim().slice(0, 500),
             at,
             by: personName(),
           }
         : undefined,
-    [kind, on, isAnswered, id, answer, asked.at, place, note, at],
+    [kind, on, isAnswered, id, answer, taskKeys, place, note, at],
   );
   const home = () => router.navigate(`/pieces/${piece.id}/bench`);
   const take = async (way: Way) => {
@@ -160,7 +142,7 @@ export const TurnedUpScreen = ({ record }: { readonly record: PieceRecord }) => 
   return (
     <Screen narrow>
       <Heading>{row ? row.label : 'What turned up?'}</Heading>
-      {!row ? <KindPicker onChoose={setKind} /> : null}
+      {!row ? <KindPicker likely={likely} onChoose={setKind} /> : null}
       {row ? (
         <>
           <Card edge="amber" style={{ gap: 6 }}>
@@ -189,7 +171,7 @@ export const TurnedUpScreen = ({ record }: { readonly record: PieceRecord }) => 
               </View>
               {face && on[0] ? (
                 <>
-                  <Small>Tap the place on {nameOf(on[0])}, if it matters.</Small>
+                  <Small>Tap the place on the {nameOf(on[0]).toLowerCase()}, if it matters.</Small>
                   <FacePlace face={face} name={nameOf(on[0])} place={place} onPlace={setPlace} />
                 </>
               ) : null}
@@ -216,8 +198,11 @@ export const TurnedUpScreen = ({ record }: { readonly record: PieceRecord }) => 
           {putOff ? null : <BenchButton title="Decide later" onPress={() => void later()} />}
         </>
       ) : null}
-      {row && on.length === 0 ? (
-        <Body>Choose where, and the ways to go on are worked out.</Body>
+      {row && !found ? (
+        <Body>
+          {on.length === 0 ? 'Say where' : 'Answer the question'}, and the ways to go on are worked
+          out.
+        </Body>
       ) : null}
       {row && !putOff ? (
         <BenchButton title="Something else" onPress={() => setKind(undefined)} />

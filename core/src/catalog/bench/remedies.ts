@@ -42,6 +42,8 @@ interface RemedyRow<Id extends string = string> {
   readonly spares: string | null;
   /** It may be chosen even where the route stays as it is. */
   readonly changesNothing: boolean;
+  /** What comes through is shut in: the primer of the face has to block. */
+  readonly shutsIn: boolean;
   /** What turned up is put up with: the planner is not told of it. */
   readonly putsUpWithIt: boolean;
   readonly source: SourceMark;
@@ -53,7 +55,7 @@ const row = <const Id extends string>(
   why: string,
   but: string,
   does: Does = {},
-  rest: Partial<Pick<RemedyRow, 'only' | 'spares' | 'putsUpWithIt'>> = {},
+  rest: Partial<Pick<RemedyRow, 'only' | 'spares' | 'shutsIn' | 'putsUpWithIt'>> = {},
 ): RemedyRow<Id> => ({
   id,
   label,
@@ -62,6 +64,7 @@ const row = <const Id extends string>(
   does,
   only: null,
   spares: null,
+  shutsIn: false,
   putsUpWithIt: false,
   ...rest,
   changesNothing: Object.keys(does).length === 0,
@@ -76,7 +79,7 @@ export const REMEDIES = table([
     'Two coats of shellac blocker hold what water draws out.',
     'The coats that are on do not count: they are painted once more.',
     { film: 'all' },
-    { only: 'painted' },
+    { only: 'painted', shutsIn: true },
   ),
   row(
     'spotSeal',

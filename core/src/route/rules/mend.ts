@@ -61,7 +61,8 @@ const draftFor = (s: SurfaceContext, flaw: Flaw): Draft => {
     traits: {
       opensLayers: row.opens,
       makesDust: row.sands && !wet,
-      dedusts: row.sands,
+      // Where the wood is still worked, the dust of all papers comes off together.
+      dedusts: row.sands && row.in === 'nextCoat',
       wets: wet ? 'water' : row.wets,
       face: row.face,
       mends: [flaw.id],
