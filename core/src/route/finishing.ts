@@ -192,6 +192,16 @@ const foreignIn = (plan: readonly Coat[], laid: readonly Coat[]): boolean => {
 export const hasOtherCoats = (s: SurfaceContext): boolean =>
   foreignIn(finishPlanOf(s), coatsOn(s.now));
 
+/** What was laid for another aim bears no coat of this one: it has to come off. */
+export const bearsNoneOfThePlan = (s: SurfaceContext): boolean => {
+  const plan = finishPlanOf(s);
+  const [first] = plan;
+  const top = s.now.layers.at(-1);
+  if (!first || !top || !hasOtherCoats(s) || laidOf(s) > 0) return false;
+  const meets = may(first.coating, top.layer).may;
+  return meets === 'never' || meets === 'barrier';
+};
+
 /** The coat on top is none of the finish plan, or counts no longer: the next one goes over what was laid before. */
 export const isOverOtherCoats = (s: SurfaceContext): boolean => {
   const laid = laidOf(s);
@@ -220,7 +230,9 @@ export const coatOver = (s: SurfaceContext, coat: Coat): Coat | undefined =>
  */
 export const isToBeDulled = (s: SurfaceContext, coat: Coat): boolean => {
   const place = placeInPlan(s, coat.series, coat.nth);
-  return place >= laidOf(s) || (place === laidOf(s) - 1 && !s.now.dulled);
+  return (
+    place >= laidOf(s) || (place === laidOf(s) - 1 && !s.now.dulled && !isOverOtherCoats(s))
+  );
 };
 
 /** The coats of one series that are still to be laid. */

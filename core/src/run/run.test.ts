@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { caseOf } from '../case';
-import { CHECKS, DISCOVERIES, type DiscoveryKind, type Remedy } from '../catalog';
+import { CHECKS, DISCOVERIES, type CheckId, type DiscoveryKind, type Remedy } from '../catalog';
 import { inspectPiece } from '../inspect';
 import { foldEntries, type LedgerEntry, ENTRY_VERSION, type Deed } from '../ledger';
 import {
@@ -238,7 +238,7 @@ describe('the record of a run', () => {
 describe('checks', () => {
   const done = workedTo(TABLE, USUAL_SHOP, 'top/paint-to-cover/1');
   const methods = (piece: Piece) => planRoute(piece, USUAL_SHOP).tasks.map((it) => it.method);
-  const answered = (piece: Piece, check: keyof typeof ASKED_FOR, answer: string) => {
+  const answered = (piece: Piece, check: CheckId, answer: string) => {
     const open = openChecks(piece).find((it) => it.check === check);
     if (!open)
       throw new Error(
@@ -253,8 +253,6 @@ describe('checks', () => {
     if (!after.ok) throw new Error('Refused');
     return after.value;
   };
-  const ASKED_FOR = { filmLooks: 'a coat', waterClear: 'a wash', noBleed: 'a coat' } as const;
-
   it('are asked about the last work on a face, and no more once they are answered', () => {
     const asked = (piece: Piece) => openChecks(piece).map((it) => it.check);
     expect(asked(done)).toEqual(expect.arrayContaining(['filmLooks', 'noBleed']));

@@ -28,6 +28,7 @@ import {
 import { AnswerChecks, CheckCard } from './AnswerChecks';
 import { BenchTimers } from './BenchTimers';
 import { DoneOnSome } from './DoneOnSome';
+import { GateCard } from './GateCard';
 import { HowLines } from './HowLines';
 import { JustDone } from './JustDone';
 import { Mixes } from './Mixes';
@@ -193,6 +194,7 @@ export const BenchScreen = ({ record }: { readonly record: PieceRecord }) => {
         <Caution key={one.text} text={one.text} lastWord={one.lastWord} />
       ))}
       <HowLines key={it.id} lines={it.how} />
+      <GateCard piece={piece} operation={it} />
       {speak ? (
         <BenchButton title="Read it out" onPress={() => speak([it.title, ...it.how].join('. '))} />
       ) : null}

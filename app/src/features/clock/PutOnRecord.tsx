@@ -3,12 +3,13 @@ import type { Entry, Step } from '@obrik/core/schedule';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { MainButton, PlainButton, Tag } from '@/ui/controls';
+import { turnedUpAddress } from '@/features/bench/turnedUp';
 import { underWay } from './step';
 import { useDid } from './useDid';
 
 interface PutOnRecordProps {
   readonly piece: Piece;
-  readonly step: Pick<Step, 'id' | 'taskKeys' | 'title' | 'minutes'>;
+  readonly step: Pick<Step, 'id' | 'taskKeys' | 'title' | 'minutes' | 'surfaceIds'>;
   /** As the plan has it, where there is one: the place where it is done and dries. */
   readonly planned?: Pick<Entry, 'spaceId'> | undefined;
 }
@@ -46,13 +47,26 @@ export const PutOnRecord = ({ piece, step, planned }: PutOnRecordProps) => {
           />
         )}
       </View>
-      <PlainButton
-        title="At the bench"
-        label={`At the bench: ${step.title}, ${piece.name}`}
-        onPress={() =>
-          router.navigate(`/pieces/${piece.id}/bench?step=${encodeURIComponent(step.id)}`)
-        }
-      />
+      <View style={{ flexDirection: 'row', gap: 8 }}>
+        <PlainButton
+          title="At the bench"
+          label={`At the bench: ${step.title}, ${piece.name}`}
+          onPress={() =>
+            router.navigate(`/pieces/${piece.id}/bench?step=${encodeURIComponent(step.id)}`)
+          }
+          style={{ flex: 1 }}
+        />
+        <PlainButton
+          title="Something turned up"
+          label={`Something turned up: ${step.title}, ${piece.name}`}
+          onPress={() =>
+            router.navigate(
+              turnedUpAddress(piece.id, { surfaceIds: step.surfaceIds, taskKeys: step.taskKeys }),
+            )
+          }
+          style={{ flex: 1 }}
+        />
+      </View>
     </View>
   );
 };

@@ -3,13 +3,14 @@ import { entryOfStep } from '@obrik/core/handbook';
 import { surfaceNames, type Piece, type Shop } from '@obrik/core/piece';
 import { RISKS, worstOf, type Branch, type Operation, type StackHistory } from '@obrik/core/route';
 import { showPercent, showVolume } from '@obrik/core/units';
-import type { GateKind } from '@obrik/core/work';
+
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { HandbookLink } from '@/features/shared/HandbookLink';
 import { outcomeInWords } from '@obrik/core/inspect';
 import { Body, Caution, Label, Small } from '@/ui/controls';
 import { GritRungs } from '@/ui/drawings';
+import { recordedAt, recordedForAll } from './gateAddress';
 import { PutOnRecord } from '@/features/clock/PutOnRecord';
 import { GateBranches } from './GateBranches';
 import { OwnLadder } from './OwnLadder';
@@ -41,27 +42,6 @@ const Block = ({
     {children}
   </View>
 );
-
-/** Where the answer to a gate is recorded: lead layer by layer on Look, the rest by its test. */
-const recordedAt = (piece: Piece, { gate }: Operation, surfaceId: string) =>
-  gate?.testId && gate.kind !== 'lead'
-    ? (`/pieces/${piece.id}/test/${gate.testId}?surface=${surfaceId}` as const)
-    : (`/pieces/${piece.id}/look?surface=${surfaceId}` as const);
-
-/** Gates that one sample answers for all that it speaks for, and the test that does so. */
-const SPEAKS_FOR_ALL: Readonly<Partial<Record<GateKind, string>>> = {
-  lead: 'lead-laboratory-all',
-  bleed: 'bleed-patch',
-};
-
-/** Where one answer for all surfaces of a gate is recorded; undefined where each has its own. */
-const recordedForAll = (piece: Piece, { gate, surfaceIds }: Operation) => {
-  const test = gate ? SPEAKS_FOR_ALL[gate.kind] : undefined;
-  const [first, ...others] = surfaceIds;
-  return test && first && others.length > 0
-    ? (`/pieces/${piece.id}/test/${test}?surface=${first}&alike=${others.join(',')}` as const)
-    : undefined;
-};
 
 /** How, why, what to wear, what can hurt, what it comes after, and why not another way. */
 export const OperationSheet = ({

@@ -11,6 +11,7 @@ import { asGate } from './ask';
 import { fillsGrain, paintPlanOf } from '../coloured';
 import { type SurfaceContext, behind, finishName, isDone, openFindings } from '../context';
 import {
+  bearsNoneOfThePlan,
   coatOver,
   coatsInSeries,
   finishPlanOf,
@@ -61,7 +62,11 @@ export const BLOCK_RULES: readonly Rule[] = [
     id: 'dull-what-was-laid-before',
     phase: 'block',
     applies: (s) =>
-      isOverOtherCoats(s) && !s.now.dulled && !s.showsWood && finishPlanOf(s).length > 0,
+      isOverOtherCoats(s) &&
+      !bearsNoneOfThePlan(s) &&
+      !s.now.dulled &&
+      !s.showsWood &&
+      finishPlanOf(s).length > 0,
     because: () => WORDS.dull.becauseOfOtherCoats(PAPER_CHOICES.underClear),
     work: (s) => [
       dullCoat(s, {

@@ -168,7 +168,7 @@ export const SAND_RULES: readonly Rule[] = [
   surfaceRule({
     id: 'new-veneer-by-hand',
     phase: 'sand',
-    applies: (s) => isVeneered(s) && !isDone(s, 'sanded'),
+    applies: (s, asked) => isVeneered(s) && !staysDone(s, asked, 'sanded'),
     because: () => WORDS.sandVeneer.because,
     work: (s) => {
       const grits = [PAPER_CHOICES.veneer];

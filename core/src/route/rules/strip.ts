@@ -25,7 +25,7 @@ import {
   observationsOf,
   openFindings,
 } from '../context';
-import { hasOtherCoats } from '../finishing';
+import { bearsNoneOfThePlan, hasOtherCoats } from '../finishing';
 
 const brushesFor = (s: SurfaceContext, way: Way): readonly string[] =>
   way.dwellMinutes === 0
@@ -52,8 +52,9 @@ const neighboursToCover = (s: SurfaceContext, way: Way): readonly string[] => {
 const isOldFinishOn = (s: SurfaceContext): boolean =>
   s.strips && s.finish.id !== 'wax' && !isDone(s, 'stripped');
 
-/** New coats stand in the way of wood that is to be seen. */
-const areOtherCoatsOn = (s: SurfaceContext): boolean => s.showsWood && hasOtherCoats(s);
+/** New coats stand in the way of wood that is to be seen, or bear nothing that is to come. */
+const areOtherCoatsOn = (s: SurfaceContext): boolean =>
+  (s.showsWood && hasOtherCoats(s)) || (s.worked && bearsNoneOfThePlan(s));
 
 /** Taking the old finish off, or only what is loose. */
 export const STRIP_RULES: readonly Rule[] = [
