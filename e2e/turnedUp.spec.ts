@@ -100,7 +100,7 @@ test('a short job is done to its end: a check that failed, a bleed, and a route 
       await expect(page.getByText('Stop, and let it dry right through.')).toBeVisible();
       await expectNoSidewaysScroll(page);
       await page.getByRole('radio', { name: 'Yellow to brown' }).click();
-      const seal = button(page, 'Go this way: Shut it in with shellac, then paint again');
+      const seal = button(page, 'Go this way: Seal it with shellac, then paint again');
       await expect(seal).toBeVisible();
       await expect(page.getByText(/what is done stays done/)).toBeVisible();
       const box = await seal.boundingBox();
@@ -121,7 +121,7 @@ test('a short job is done to its end: a check that failed, a bleed, and a route 
     done.findLastIndex((it) => /shellac/.test(it)),
   );
   await button(page, 'The book of this piece').click();
-  await expect(page.getByText('Decided: Shut it in with shellac, then paint again.')).toBeVisible();
+  await expect(page.getByText('Decided: Seal it with shellac, then paint again.')).toBeVisible();
   await expect(
     page.getByText(/From the wood up: solid hardwood;.*shellac blocker; waterborne cabinet enamel/),
   ).toBeVisible();
@@ -136,8 +136,8 @@ test('a bench timer outlives a reload and a lost connection, rings, and says wha
   const after = await movedClock(page);
   await after(0);
   await open(page, '/pieces/radio-console/bench?step=doors%2Fold-finish-comes-off%2F1');
-  await button(page, /^Time it: Stripper works, 25 min/).click();
-  const timer = page.getByRole('timer', { name: /^Stripper works/ });
+  await button(page, /^Time it: Stripper at work, 25 min/).click();
+  const timer = page.getByRole('timer', { name: /^Stripper at work/ });
   await expect(timer).toHaveText('25:00');
   await context.setOffline(true);
   await after(10);
@@ -147,10 +147,10 @@ test('a bench timer outlives a reload and a lost connection, rings, and says wha
   await expect(timer).toHaveText('15:00');
   await after(26);
   await expect(page.getByText(/Scratch a corner: wrinkled and soft/).first()).toBeVisible();
-  await expect(button(page, /^Time is up: Stripper works, Radio console/)).toBeVisible();
+  await expect(button(page, /^Time is up: Stripper at work, Radio console/)).toBeVisible();
   await after(50);
   await expect(page.getByText(/Wet it again with fresh stripper/)).toBeVisible();
-  await button(page, 'Seen: Stripper works').click();
+  await button(page, 'Seen: Stripper at work').click();
   await expect(timer).toHaveCount(0);
   await page.unrouteAll({ behavior: 'ignoreErrors' });
 });

@@ -35,11 +35,21 @@ const VIEWS = [
     size: { width: 390, height: 1400 },
     tap: /^Step \d+: Waterborne clear, satin, coat 3/,
   },
+  {
+    name: 'bench-phone',
+    at: '/pieces/radio-console/bench?step=right%2Fold-finish-comes-off%2F1',
+    size: { width: 390, height: 1500 },
+    tap: /^Time it/,
+  },
+  {
+    name: 'turned-up-phone',
+    at: '/pieces/book-trolley/turned-up?kind=fillerShrank&on=left',
+    size: { width: 390, height: 1500 },
+    wait: 4000,
+  },
   { name: 'test-phone', at: '/pieces/radio-console/test/alcohol?surface=left', size: PHONE },
   { name: 'hardware-phone', at: '/pieces/card-index/hardware', size: PHONE },
-  { name: 'known-phone', at: '/pieces/periodicals-bench/known', size: PHONE },
   { name: 'settings-phone', at: '/settings', size: PHONE },
-  { name: 'print-phone', at: '/pieces/card-index/print', size: PHONE },
   { name: 'compare-wide', at: '/pieces/reading-table/compare', size: WIDE },
   { name: 'route-wide', at: '/pieces/card-index/route', size: WIDE, tap: /^Step \d+: Sand P/ },
   {

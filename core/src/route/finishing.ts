@@ -230,9 +230,7 @@ export const coatOver = (s: SurfaceContext, coat: Coat): Coat | undefined =>
  */
 export const isToBeDulled = (s: SurfaceContext, coat: Coat): boolean => {
   const place = placeInPlan(s, coat.series, coat.nth);
-  return (
-    place >= laidOf(s) || (place === laidOf(s) - 1 && !s.now.dulled && !isOverOtherCoats(s))
-  );
+  return place >= laidOf(s) || (place === laidOf(s) - 1 && !s.now.dulled && !isOverOtherCoats(s));
 };
 
 /** The coats of one series that are still to be laid. */

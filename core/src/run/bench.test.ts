@@ -208,7 +208,7 @@ describe('the book of a piece', () => {
 
   it('tells what turned up and what was decided', () => {
     expect(text).toMatch(
-      /Colour comes through primer or paint[\s\S]*Decided: Shut it in with shellac/,
+      /Colour comes through primer or paint[\s\S]*Decided: Seal it with shellac/,
     );
     expect(text).toContain('Along the left edge.');
   });

@@ -1,4 +1,5 @@
-import type { DoneWork, Piece, Shop } from '@obrik/core/piece';
+import { CHECKS, type Material } from '@obrik/core/catalog';
+import type { DoneWork, LogLine, Piece, Shop } from '@obrik/core/piece';
 import { planRoute, type Operation } from '@obrik/core/route';
 import { effectOf } from '@obrik/core/work';
 
@@ -11,6 +12,48 @@ export interface GotTo {
   readonly hoursAgo: number;
   readonly spaceId: string;
 }
+
+/** What somebody wrote down at a step of the demo: what it took, of which lot, and that all looked well. */
+const writtenAt = (
+  operation: Operation,
+  id: string,
+  at: string,
+  lots: ReadonlyMap<Material, string>,
+): readonly LogLine[] => {
+  const line = {
+    at,
+    by: 'Runa',
+    taskKeys: [...operation.taskKeys],
+    surfaceIds: [...operation.surfaceIds],
+  };
+  const used = operation.consumes
+    .filter((it) => lots.has(it.material))
+    .map((it, nth): LogLine => ({
+      ...line,
+      of: 'used',
+      id: `${id}-u${nth}`,
+      material: it.material,
+      quantity: Math.round(it.quantity * 100) / 100,
+      lot: lots.get(it.material) ?? '',
+    }));
+  const seen = operation.checks.map((it, nth): LogLine => ({
+    ...line,
+    of: 'check',
+    id: `${id}-c${nth}`,
+    check: it.id,
+    answer: CHECKS.get(it.id).answers[0].id,
+    place: null,
+    setback: null,
+  }));
+  return [...used, ...seen];
+};
+
+/** Lots of the demo's containers. */
+const LOTS: ReadonlyMap<Material, string> = new Map([
+  ['bonding', 'B 204'],
+  ['cabinetEnamel', 'K 17'],
+  ['degreaser', '0931'],
+]);
 
 /** The piece with the work that was done on it: each operation a day before the next, the last of them so many hours ago. */
 export const worked = (
@@ -41,5 +84,10 @@ export const worked = (
         effect: effectOf(it),
       }));
   });
-  return { ...piece, done };
+  // What was done last has not been looked at yet.
+  const log = operations.slice(0, last).flatMap((operation, index) => {
+    const at = new Date(now.getTime() - (hoursAgo + (last - index) * 24) * HOUR_MS);
+    return writtenAt(operation, `${piece.id}-l${index}`, at.toISOString(), LOTS);
+  });
+  return { ...piece, done, log };
 };

@@ -24,6 +24,7 @@ import {
   Label,
   Screen,
   Small,
+  TwoPanes,
 } from '@/ui/controls';
 import { AnswerChecks, CheckCard } from './AnswerChecks';
 import { BenchTimers } from './BenchTimers';
@@ -145,99 +146,108 @@ export const BenchScreen = ({ record }: { readonly record: PieceRecord }) => {
   };
   const isDecision = it.method === 'mend-decide';
   const during = it.checks.filter((one) => CHECKS.get(one.id).during);
+  const foot = isDecision ? undefined : open ? (
+    <View style={{ flexDirection: 'row', gap: 8 }}>
+      <BenchButton
+        title={isPaused ? 'Go on' : 'Pause'}
+        style={{ flex: 1 }}
+        onPress={() => void did(piece, it, isPaused ? 'resumed' : 'paused')}
+      />
+      <BenchButton
+        main
+        title="Done"
+        label={`Done: ${it.title}`}
+        style={{ flex: 1 }}
+        onPress={() => void finish()}
+      />
+    </View>
+  ) : (
+    <BenchButton
+      main
+      title="Begin"
+      label={`Begin: ${it.title}`}
+      onPress={() => {
+        setAfter(undefined);
+        void did(piece, it, 'begun');
+      }}
+    />
+  );
   return (
-    <Screen
-      foot={
-        isDecision ? undefined : open ? (
-          <View style={{ flexDirection: 'row', gap: 8 }}>
-            <BenchButton
-              title={isPaused ? 'Go on' : 'Pause'}
-              style={{ flex: 1 }}
-              onPress={() => void did(piece, it, isPaused ? 'resumed' : 'paused')}
-            />
-            <BenchButton
-              main
-              title="Done"
-              label={`Done: ${it.title}`}
-              style={{ flex: 1 }}
-              onPress={() => void finish()}
-            />
+    <TwoPanes
+      foot={foot}
+      left={
+        <>
+          {head}
+          <View style={{ gap: 4 }}>
+            <Heading>{it.title}</Heading>
+            <Small>{whereOf(piece, it)}</Small>
           </View>
-        ) : (
-          <BenchButton
-            main
-            title="Begin"
-            label={`Begin: ${it.title}`}
-            onPress={() => {
-              setAfter(undefined);
-              void did(piece, it, 'begun');
-            }}
-          />
-        )
-      }
-    >
-      {head}
-      <View style={{ gap: 4 }}>
-        <Heading>{it.title}</Heading>
-        <Small>{whereOf(piece, it)}</Small>
-      </View>
-      {open ? (
-        <Running
-          minutes={activeMinutes(open, shopNow().toISOString())}
-          plannedMinutes={it.minutes}
-          isPaused={isPaused}
-        />
-      ) : (
-        <Small>Planned {showDuration(it.minutes)}.</Small>
-      )}
-      {it.cautions.map((one) => (
-        <Caution key={one.text} text={one.text} lastWord={one.lastWord} />
-      ))}
-      <HowLines key={it.id} lines={it.how} />
-      <GateCard piece={piece} operation={it} />
-      {speak ? (
-        <BenchButton title="Read it out" onPress={() => speak([it.title, ...it.how].join('. '))} />
-      ) : null}
-      <BenchTimers
-        piece={piece}
-        timers={timersFor(own)}
-        taskKeys={it.taskKeys}
-        surfaceIds={it.surfaceIds}
-      />
-      <Mixes piece={piece} tasks={own} />
-      {open
-        ? during.map((one) => (
-            <CheckCard
-              key={one.id}
-              piece={piece}
-              word="While it is done"
-              asked={{
-                check: one.id,
-                title: it.title,
-                taskKeys: it.taskKeys,
-                surfaceIds: it.surfaceIds,
-              }}
+          {open ? (
+            <Running
+              minutes={activeMinutes(open, shopNow().toISOString())}
+              plannedMinutes={it.minutes}
+              isPaused={isPaused}
             />
-          ))
-        : null}
-      <Ready it={it} />
-      {open ? (
-        <DoneOnSome
-          key={`some-${it.id}`}
-          piece={piece}
-          operation={it}
-          tasks={own}
-          onDone={(keys) => void finish(keys)}
-        />
-      ) : null}
-      <WriteDown
-        key={`write-${it.id}`}
-        piece={piece}
-        title={it.title}
-        tasks={own}
-        surfaceIds={it.surfaceIds}
-      />
-      <Further piece={piece} surfaceIds={it.surfaceIds} taskKeys={it.taskKeys} />
-    </Screen>
+          ) : (
+            <Small>Planned {showDuration(it.minutes)}.</Small>
+          )}
+          {it.cautions.map((one) => (
+            <Caution key={one.text} text={one.text} lastWord={one.lastWord} />
+          ))}
+          <HowLines key={it.id} lines={it.how} />
+          {speak ? (
+            <BenchButton
+              title="Read it out"
+              onPress={() => speak([it.title, ...it.how].join('. '))}
+            />
+          ) : null}
+        </>
+      }
+      right={
+        <>
+          <GateCard piece={piece} operation={it} />
+          <BenchTimers
+            piece={piece}
+            timers={timersFor(own)}
+            taskKeys={it.taskKeys}
+            surfaceIds={it.surfaceIds}
+          />
+          <Mixes piece={piece} tasks={own} />
+          {open
+            ? during.map((one) => (
+                <CheckCard
+                  key={one.id}
+                  piece={piece}
+                  word="While it is done"
+                  asked={{
+                    check: one.id,
+                    title: it.title,
+                    taskKeys: it.taskKeys,
+                    surfaceIds: it.surfaceIds,
+                  }}
+                />
+              ))
+            : null}
+          <Ready it={it} />
+          {open ? (
+            <DoneOnSome
+              key={`some-${it.id}`}
+              piece={piece}
+              operation={it}
+              tasks={own}
+              onDone={(keys) => void finish(keys)}
+            />
+          ) : null}
+          <WriteDown
+            key={`write-${it.id}`}
+            piece={piece}
+            title={it.title}
+            tasks={own}
+            surfaceIds={it.surfaceIds}
+          />
+          <Further piece={piece} surfaceIds={it.surfaceIds} taskKeys={it.taskKeys} />
+        </>
+      }
+    />
   );
 };

@@ -1,4 +1,4 @@
-import { COATINGS, MATERIALS } from '@obrik/core/catalog';
+import { MATERIALS } from '@obrik/core/catalog';
 import { surfaceNames, type Piece } from '@obrik/core/piece';
 import { mixesFor, type Mix } from '@obrik/core/run';
 import type { UnitSystem } from '@obrik/core/units';
@@ -38,7 +38,6 @@ export const Mixes = ({ piece, tasks }: MixesProps) => {
           .map((one) => ({ name: nameOf(it.surfaceIds[0] ?? ''), litres: one.quantity }))
       : [],
   );
-  const [lays] = tasks.flatMap((it) => (it.traits.lays ? [it.traits.lays.coating] : []));
   if (mixes.length === 0 && litres.length < 2) return null;
   return (
     <Card style={{ gap: 6 }}>
@@ -48,7 +47,6 @@ export const Mixes = ({ piece, tasks }: MixesProps) => {
       ))}
       {litres.length > 1 ? (
         <Body>
-          {lays ? `${COATINGS.get(lays).label}: ` : ''}
           {litres.map((it) => BENCH_WORDS.litresInWords(it.name, it.litres, units)).join(' · ')}
         </Body>
       ) : null}

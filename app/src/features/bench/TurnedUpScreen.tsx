@@ -29,7 +29,7 @@ import {
   Loading,
   Option,
   Options,
-  Screen,
+  TwoPanes,
   Small,
 } from '@/ui/controls';
 import { FacePlace } from '@/ui/drawings';
@@ -140,80 +140,101 @@ export const TurnedUpScreen = ({ record }: { readonly record: PieceRecord }) => 
     setOn(on.includes(surfaceId) ? on.filter((it) => it !== surfaceId) : [...on, surfaceId]);
   const face = facesOf(piece).find((it) => it.surfaceId === on[0]);
   return (
-    <Screen narrow>
-      <Heading>{row ? row.label : 'What turned up?'}</Heading>
-      {!row ? <KindPicker likely={likely} onChoose={setKind} /> : null}
-      {row ? (
+    <TwoPanes
+      left={
         <>
-          <Card edge="amber" style={{ gap: 6 }}>
-            <Label heading>Now</Label>
-            <Body style={{ fontSize: 20, lineHeight: 27 }}>{row.now}</Body>
-          </Card>
-          {row.caution ? (
-            <Caution
-              text={row.caution}
-              lastWord="Local code and licensed practice have the last word."
-            />
-          ) : null}
-          {putOff ? null : (
+          <Heading>{row ? row.label : 'What turned up?'}</Heading>
+          {!row ? <KindPicker likely={likely} onChoose={setKind} /> : null}
+          {row ? (
             <>
-              <Label heading>Where?</Label>
-              <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-                {known.map((surfaceId) => (
-                  <Option
-                    key={surfaceId}
-                    role="checkbox"
-                    title={nameOf(surfaceId)}
-                    chosen={on.includes(surfaceId)}
-                    onPress={() => toggle(surfaceId)}
-                  />
-                ))}
-              </View>
-              {face && on[0] ? (
-                <>
-                  <Small>Tap the place on the {nameOf(on[0]).toLowerCase()}, if it matters.</Small>
-                  <FacePlace face={face} name={nameOf(on[0])} place={place} onPlace={setPlace} />
-                </>
+              <Card edge="amber" style={{ gap: 6 }}>
+                <Label heading>Now</Label>
+                <Body style={{ fontSize: 20, lineHeight: 27 }}>{row.now}</Body>
+              </Card>
+              {row.caution ? (
+                <Caution
+                  text={row.caution}
+                  lastWord="Local code and licensed practice have the last word."
+                />
               ) : null}
-              {row.asks ? (
+              {putOff ? null : (
                 <>
-                  <Label heading>{row.asks.question}</Label>
-                  <Options
-                    label={row.asks.question}
-                    options={row.asks.answers.map((it) => ({ value: it.id, title: it.label }))}
-                    chosen={answer}
-                    onChoose={setAnswer}
-                  />
+                  <Label heading>Where?</Label>
+                  <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+                    {known.map((surfaceId) => (
+                      <Option
+                        key={surfaceId}
+                        role="checkbox"
+                        title={nameOf(surfaceId)}
+                        chosen={on.includes(surfaceId)}
+                        onPress={() => toggle(surfaceId)}
+                      />
+                    ))}
+                  </View>
+                  {face && on[0] ? (
+                    <>
+                      <Small>
+                        Tap the place on the {nameOf(on[0]).toLowerCase()}, if it matters.
+                      </Small>
+                      <FacePlace
+                        face={face}
+                        name={nameOf(on[0])}
+                        place={place}
+                        onPlace={setPlace}
+                      />
+                    </>
+                  ) : null}
+                  {row.asks ? (
+                    <>
+                      <Label heading>{row.asks.question}</Label>
+                      <Options
+                        label={row.asks.question}
+                        options={row.asks.answers.map((it) => ({ value: it.id, title: it.label }))}
+                        chosen={answer}
+                        onChoose={setAnswer}
+                      />
+                    </>
+                  ) : null}
+                  <Input label="Note" aria-label="Note" value={note} onChangeText={setNote} />
                 </>
-              ) : null}
-              <Input label="Note" aria-label="Note" value={note} onChangeText={setNote} />
+              )}
             </>
+          ) : null}
+          {row && !putOff ? (
+            <BenchButton title="Something else" onPress={() => setKind(undefined)} />
+          ) : null}
+          {row ? null : (
+            <BenchButton
+              title="Time, hands, material or air"
+              label="Time, hands, material or air: it takes longer, somebody is away, something is missing, the air turned"
+              onPress={() => router.navigate('/came-up')}
+            />
           )}
         </>
-      ) : null}
-      {found && row ? (
+      }
+      right={
         <>
-          <Label heading>How to go on · {listed(on.map(nameOf))}</Label>
-          <Ways piece={piece} found={found} onTake={(way) => void take(way)} />
-          {putOff ? null : <BenchButton title="Decide later" onPress={() => void later()} />}
+          {found && row ? (
+            <>
+              <Label heading>How to go on · {listed(on.map(nameOf))}</Label>
+              <Ways piece={piece} found={found} onTake={(way) => void take(way)} />
+              {putOff ? null : <BenchButton title="Decide later" onPress={() => void later()} />}
+            </>
+          ) : null}
+          {row ? null : (
+            <Body>
+              Choose what it is. What to do at once comes first, then where, then the ways to go on
+              with what each of them takes.
+            </Body>
+          )}
+          {row && !found ? (
+            <Body>
+              {on.length === 0 ? 'Say where' : 'Answer the question'}, and the ways to go on are
+              worked out.
+            </Body>
+          ) : null}
         </>
-      ) : null}
-      {row && !found ? (
-        <Body>
-          {on.length === 0 ? 'Say where' : 'Answer the question'}, and the ways to go on are worked
-          out.
-        </Body>
-      ) : null}
-      {row && !putOff ? (
-        <BenchButton title="Something else" onPress={() => setKind(undefined)} />
-      ) : null}
-      {row ? null : (
-        <BenchButton
-          title="Time, hands, material or air"
-          label="It takes longer, somebody is away, material is missing, the air turned"
-          onPress={() => router.navigate('/came-up')}
-        />
-      )}
-    </Screen>
+      }
+    />
   );
 };

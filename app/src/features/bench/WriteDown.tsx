@@ -33,7 +33,8 @@ const plannedOf = (tasks: readonly Task[]): ReadonlyMap<Material, number> => {
   return sums;
 };
 
-const figure = (it: number): string => String(Math.round(it * 100) / 100);
+/** Two figures that count, however little it is: 60 g and 1.3 g are both told. */
+const figure = (it: number): string => String(Number(it.toPrecision(2)));
 
 /** How much of each material was taken, and of which lot: as planned unless somebody says otherwise. */
 const Used = ({

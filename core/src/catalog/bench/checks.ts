@@ -83,7 +83,7 @@ export const CHECKS = table([
   ]),
   row(
     'filmSoft',
-    'What does the stripper do?',
+    'What is the stripper doing?',
     [
       says(
         'wrinkled',
@@ -178,7 +178,7 @@ export const CHECKS = table([
       'The veneer or the film is through there.',
       found('sandedThrough'),
     ),
-    says('fur', 'look-fur', 'Fur: fibres stand up', 'Let it dry, then cut them.', found('furred')),
+    says('fur', 'look-fur', 'Fuzz: fibres stand up', 'Let it dry, then cut them.', found('furred')),
   ]),
   row('poresClean', 'Are the pores free of dust?', [
     says('clean', 'wood-open', 'Clean', 'Coat it before dust settles again.', ON),
@@ -314,7 +314,7 @@ export const CHECKS = table([
     says(
       'torn',
       'tape-torn',
-      'It took film along',
+      'It pulled film off',
       'Score the rest before you pull it.',
       found('tapePulled'),
     ),
@@ -340,7 +340,7 @@ export const CHECKS = table([
       found('jointOpened'),
     ),
   ]),
-  row('runsFreely', 'Does every drawer run in and out by one hand?', [
+  row('runsFreely', 'Does every drawer run in and out with one hand?', [
     says('runs', 'drawer-runs', 'It runs', 'Go on.', ON),
     says('sticks', 'drawer-sticks', 'It sticks', 'Find the shiny spot.', found('drawerSticks')),
   ]),

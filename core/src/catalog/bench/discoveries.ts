@@ -109,7 +109,7 @@ export const DISCOVERIES = table([
   }),
   row({
     id: 'otherMaterial',
-    label: 'It is made of something else than thought',
+    label: 'It is made of something other than we thought',
     group: 'old',
     now: 'Stop with papers and water until the route is planned anew.',
     asks: {
@@ -149,7 +149,7 @@ export const DISCOVERIES = table([
   }),
   row({
     id: 'colourOff',
-    label: 'The colour is not that of the sample',
+    label: 'The colour doesn’t match the sample',
     group: 'film',
     now: 'Let it dry first: wet and dry are two colours. Compare in daylight.',
     remedies: ['oneMoreCoat', 'darker', 'wipeBack', 'acceptIt'],
@@ -184,7 +184,7 @@ export const DISCOVERIES = table([
   }),
   row({
     id: 'furred',
-    label: 'The wood is furry, the grain stands up',
+    label: 'The wood is fuzzy, the grain is raised',
     group: 'wood',
     now: 'Let it dry; don’t sand it wet.',
     remedies: ['cutFur', 'acceptIt'],
@@ -233,7 +233,7 @@ export const DISCOVERIES = table([
   }),
   row({
     id: 'tapePulled',
-    label: 'The tape took the film along',
+    label: 'The tape pulled the film off',
     group: 'film',
     now: 'Stop pulling. Score along the rest with a blade, pull it back on itself.',
     remedies: ['touchEdge', 'newOff', 'acceptIt'],
@@ -247,14 +247,14 @@ export const DISCOVERIES = table([
   }),
   row({
     id: 'noMaterial',
-    label: 'Out of material, or it can’t be had',
+    label: 'Out of material, or none to be had',
     group: 'other',
     now: 'Stop at an edge, not in the middle of a face.',
     remedies: ['waitForIt', 'waterborneInstead', 'acceptIt'],
   }),
   row({
     id: 'changedMind',
-    label: 'The client wants it otherwise',
+    label: 'The client wants something else',
     group: 'other',
     now: 'Finish nothing that is to come off again.',
     remedies: ['paintIt', 'clearIt', 'darker', 'leaveIt'],

@@ -59,7 +59,7 @@ export const MENDS = table([
   }),
   row({
     id: 'levelOut',
-    title: 'Level the fault out',
+    title: 'Level it out',
     because: 'a run, a nib or a ridge shows through every coat laid over it.',
     how: [
       'It has to be hard right through: a run stays soft inside long after the face is dry. Where a thumbnail marks it, wait.',
@@ -90,7 +90,7 @@ export const MENDS = table([
   }),
   row({
     id: 'spotSeal',
-    title: 'Shut the place in with shellac',
+    title: 'Seal the place with shellac',
     because: 'what comes through once comes through again, until shellac lies between.',
     how: [
       'Let it dry overnight first; the tint has to stop growing.',
@@ -124,7 +124,7 @@ export const MENDS = table([
   }),
   row({
     id: 'wipeCraters',
-    title: 'Wash off what makes the craters',
+    title: 'Wash off what causes the craters',
     because: 'silicone or oil keeps the film from wetting the face; more paint only craters again.',
     how: [
       'Let the film dry. P320 until the craters are flat, or nearly.',
@@ -145,7 +145,7 @@ export const MENDS = table([
   }),
   row({
     id: 'clearBlush',
-    title: 'Bring the haze out',
+    title: 'Clear the haze',
     because: 'damp was caught in the film; it leaves as long as the film can still open.',
     how: [
       'Warm the room and dry the air first; a fresh haze often goes by itself within a day.',
@@ -157,6 +157,7 @@ export const MENDS = table([
     uses: [atHand('alcohol')],
     wait: { minutes: 12 * 60, until: 'overnight' },
     protection: ['vapourCartridges', 'nitrileGloves', 'noFlame'],
+    caution: 'Thinner burns, and its vapour travels: no flame, no spark, much air.',
   }),
   row({
     id: 'wipeBack',
@@ -175,15 +176,16 @@ export const MENDS = table([
     in: 'strip',
     wait: { minutes: 12 * 60, until: 'spiritsOff' },
     protection: ['nitrileGloves', 'openWindow', 'noFlame'],
+    caution: 'Thinner burns, and its vapour travels: no flame, no spark, much air.',
   }),
   row({
     id: 'cutFur',
-    title: 'Cut the fur off',
+    title: 'Cut off the raised fibres',
     because: 'fibres that stand up make every coat over them rough.',
     how: [
       'Let the wood dry first; wet fibres bend and don’t cut.',
       'The last paper of the ladder, fresh, by hand, light, with the grain. No pressure: that raises new ones.',
-      'Still furry: damp it barely, let it dry, once more; or a washcoat of thin shellac, then the paper.',
+      'Still fuzzy: damp it barely, let it dry, once more; or a washcoat of thin shellac, then the paper.',
       'Vacuum, then wipe.',
     ],
     minutes: { fixed: 8, each: 15 },
@@ -195,7 +197,7 @@ export const MENDS = table([
   row({
     id: 'touchEdge',
     title: 'Mend the torn edge',
-    because: 'tape took the film along; the step would show through the next coat.',
+    because: 'tape pulled the film off; the step would show through the next coat.',
     how: [
       'Cut the rim free with a sharp blade, lift what is loose, feather the step with P320.',
       'Dab the bare place with primer where wood shows, then with the coat that is missing; let it dry in between.',

@@ -75,7 +75,7 @@ const row = <const Id extends string>(
 export const REMEDIES = table([
   row(
     'sealAndRepaint',
-    'Shut it in with shellac, then paint again',
+    'Seal it with shellac, then paint again',
     'Two coats of shellac blocker hold what water draws out.',
     'The coats that are on do not count: they are painted once more.',
     { film: 'all' },
@@ -83,7 +83,7 @@ export const REMEDIES = table([
   ),
   row(
     'spotSeal',
-    'Shut in the places that show',
+    'Seal only the places that show',
     'Least paint and least time, where only a few places come through.',
     'What has not shown yet may still come; knots can take months.',
     { film: 'top', mends: 'spotSeal' },
@@ -251,7 +251,7 @@ export const REMEDIES = table([
   ),
   row(
     'cutFur',
-    'Let it dry, then cut the fur off',
+    'Let it dry, then cut off the raised fibres',
     'Dry fibres are cut; wet ones only bend.',
     'Not coarser than the last paper: scratches show under stain.',
     { mends: 'cutFur' },
@@ -292,7 +292,7 @@ export const REMEDIES = table([
   ),
   row(
     'clearBlush',
-    'Warm, dry air, then bring the haze out',
+    'Warm, dry air, then clear the haze',
     'The film is sound; only damp is caught in it.',
     'Wait for dry air before the next coat.',
     { mends: 'clearBlush' },

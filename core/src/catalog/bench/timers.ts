@@ -27,7 +27,7 @@ const row = <const Id extends string>(
 export const TIMERS = table([
   row(
     'gelDwell',
-    'Stripper works',
+    'Stripper at work',
     25,
     45,
     'Scratch a corner: wrinkled and soft, it comes off now. Not yet: cover it, ten minutes more.',
@@ -35,7 +35,7 @@ export const TIMERS = table([
   ),
   row(
     'mildDwell',
-    'Mild stripper works',
+    'Mild stripper at work',
     60,
     240,
     'Scratch a corner. Soft through: scrape. Hard below: cover it again, look every half hour.',
@@ -43,7 +43,7 @@ export const TIMERS = table([
   ),
   row(
     'lyeDwell',
-    'Caustic foam works',
+    'Caustic foam at work',
     20,
     25,
     'Scrub it now, rinse hard, dry at once.',
