@@ -1,4 +1,5 @@
 import type { DoneWork, LogLine, Setback } from '../piece';
+import type { Condition } from './condition';
 import type { FaceLayer, PieceState, SurfaceState } from './state';
 
 /** New coats that count no longer stay on the face as a film like any other. */
@@ -8,10 +9,17 @@ const spoiled = (layers: readonly FaceLayer[], which: Setback['film']): readonly
   return layers.map((it, at) => (which === 'all' || at === top ? { ...it, coat: null } : it));
 };
 
+/** Work that lays the face bare: where it comes again, no coat on it counts. */
+const LAYS_BARE: readonly string[] = ['stripped', 'sanded'] satisfies Condition[];
+
+/** Which coats no longer count, by what is set back or by the work that comes again. */
+const filmOf = (it: Setback): Setback['film'] =>
+  it.lost.some((one) => LAYS_BARE.includes(one)) ? 'all' : it.film;
+
 const surfaceBack = (before: SurfaceState, id: string, it: Setback): SurfaceState => ({
   ...before,
-  layers: spoiled(before.layers, it.film),
-  dulled: it.film === 'none' ? before.dulled : false,
+  layers: spoiled(before.layers, filmOf(it)),
+  dulled: filmOf(it) === 'none' ? before.dulled : false,
   met: before.met.filter((one) => !it.lost.includes(one)),
   mended: before.mended.filter((one) => !it.reopened.includes(one)),
   flaws: it.mend

@@ -47,26 +47,22 @@ export const PutOnRecord = ({ piece, step, planned }: PutOnRecordProps) => {
           />
         )}
       </View>
-      <View style={{ flexDirection: 'row', gap: 8 }}>
-        <PlainButton
-          title="At the bench"
-          label={`At the bench: ${step.title}, ${piece.name}`}
-          onPress={() =>
-            router.navigate(`/pieces/${piece.id}/bench?step=${encodeURIComponent(step.id)}`)
-          }
-          style={{ flex: 1 }}
-        />
-        <PlainButton
-          title="Something turned up"
-          label={`Something turned up: ${step.title}, ${piece.name}`}
-          onPress={() =>
-            router.navigate(
-              turnedUpAddress(piece.id, { surfaceIds: step.surfaceIds, taskKeys: step.taskKeys }),
-            )
-          }
-          style={{ flex: 1 }}
-        />
-      </View>
+      <PlainButton
+        title="At the bench"
+        label={`At the bench: ${step.title}, ${piece.name}`}
+        onPress={() =>
+          router.navigate(`/pieces/${piece.id}/bench?step=${encodeURIComponent(step.id)}`)
+        }
+      />
+      <PlainButton
+        title="Something turned up"
+        label={`Something turned up: ${step.title}, ${piece.name}`}
+        onPress={() =>
+          router.navigate(
+            turnedUpAddress(piece.id, { surfaceIds: step.surfaceIds, taskKeys: step.taskKeys }),
+          )
+        }
+      />
     </View>
   );
 };

@@ -211,7 +211,7 @@ export const REMEDIES = table([
     'Fill it again, and sand it flush',
     'A second fill shrinks far less than the first.',
     'The face is sanded and coated again at that place.',
-    { reopensFills: true, lost: ['fillFlush', 'sanded'], film: 'top' },
+    { reopensFills: true, lost: ['fillFlush'], film: 'top' },
   ),
   row(
     'glueJoint',
