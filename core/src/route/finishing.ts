@@ -197,7 +197,8 @@ export const bearsNoneOfThePlan = (s: SurfaceContext): boolean => {
   const plan = finishPlanOf(s);
   const [first] = plan;
   const top = s.now.layers.at(-1);
-  if (!first || !top || !hasOtherCoats(s) || laidOf(s) > 0) return false;
+  const others = hasOtherCoats(s) || hasSpoiledCoats(s.now);
+  if (!first || !top || !others || laidOf(s) > 0) return false;
   const meets = may(first.coating, top.layer).may;
   return meets === 'never' || meets === 'barrier';
 };
