@@ -248,6 +248,89 @@ describe('entries', () => {
   });
 });
 
+describe('what is written down at the bench', () => {
+  const line = (part: object) => ({ id: 'l1', at: '2026-03-01T08:00:00Z', ...part });
+  const log = (...lines: object[]) => put({ kind: 'log', lines });
+  const timer = { of: 'timer', timer: 'gelDwell', endsAt: '2026-03-01T08:25:00Z' };
+
+  it('is on the piece, each line once: told again, it becomes what it says now', async () => {
+    await take();
+    await log(line(timer), line({ of: 'note', id: 'l2', text: 'Smells of smoke.' }));
+    await log(line({ ...timer, endedAt: '2026-03-01T08:31:00Z' }));
+    const { piece } = await chest();
+    expect(piece.log).toMatchObject([
+      { id: 'l1', of: 'timer', endedAt: '2026-03-01T08:31:00Z' },
+      { id: 'l2', of: 'note', text: 'Smells of smoke.' },
+    ]);
+    const { seq } = (await put({
+      kind: 'log',
+      lines: [line({ of: 'note', id: 'l3', text: 'x' })],
+    })) as {
+      seq: number;
+    };
+    const { body } = await server.api.get('/api/pieces/chest-1/entries');
+    const ids = (body as { entries: { seq: number; id: string }[] }).entries;
+    const last = ids.find((it) => it.seq === seq);
+    await put({ kind: 'takenBack', entryIds: [last?.id] });
+    expect((await chest()).piece.log.map((it) => it.id)).toEqual(['l1', 'l2']);
+  });
+
+  it('of a version that knew no bench: read as a piece on which nothing was written down', async () => {
+    await send(takenIn({ version: 3 }));
+    expect((await chest()).piece.log).toEqual([]);
+  });
+
+  it.each([
+    [
+      'an answer that the check does not have',
+      { of: 'check', check: 'noBleed', answer: 'maybe' },
+      'answer',
+    ],
+    ['a check that there is not', { of: 'check', check: 'aura', answer: 'white' }, 'check'],
+    [
+      'a material that there is not',
+      { of: 'used', material: 'unobtainium', quantity: 1 },
+      'material',
+    ],
+    ['less than nothing used', { of: 'used', material: 'woodGlue', quantity: -1 }, 'quantity'],
+    ['a note without a word', { of: 'note', text: '   ' }, 'text'],
+    ['a timer without an end', { of: 'timer', timer: 'gelDwell' }, 'endsAt'],
+    ['a discovery without its setback', { of: 'discovery', kind: 'runs' }, 'setback'],
+    ['a time of no work', { of: 'time', doneIds: [], minutes: 5 }, 'doneIds'],
+    ['a kind of line that there is not', { of: 'gossip' }, 'of'],
+  ])('%s is refused with its place, and nothing is kept', async (_, part, at) => {
+    await take();
+    const told = await log(line(part));
+    expect(told.outcome).toBe('refused');
+    expect(told.problems?.map((it) => it.path)).toContain(`deed.lines.0.${at}`);
+    for (const it of told.problems ?? []) expect(it.message).not.toBe('');
+    expect((await chest()).piece.log).toEqual([]);
+  });
+
+  it('a discovery sets the route back, and taking it back gives the old route', async () => {
+    await take();
+    const aims = [
+      {
+        surfaceId: 'top',
+        scheme: { kind: 'painted', shade: 'white', topcoat: 'none' },
+        stripWish: 'best',
+      },
+    ];
+    await put({ kind: 'aim', surfaceIds: ['top'], aims });
+    const planned = async () => planRoute((await chest()).piece, USUAL_SHOP).tasks;
+    const before = (await planned()).map((it) => it.key);
+    const flaw = { film: 'top', lost: [], reopened: [], mend: 'levelOut' };
+    const discovery = { of: 'discovery', kind: 'runs', remedy: 'levelOut', surfaceIds: ['top'] };
+    await log(line({ ...discovery, setback: flaw }));
+    const after = await planned();
+    expect(after.map((it) => it.method)).toContain('mend-levelOut');
+    const { body } = await server.api.get('/api/pieces/chest-1/entries');
+    const entries = (body as { entries: { id: string }[] }).entries;
+    await put({ kind: 'takenBack', entryIds: [entries.at(-1)?.id] });
+    expect((await planned()).map((it) => it.key)).toEqual(before);
+  });
+});
+
 describe('what is wrong is said with its place', () => {
   it.each([
     ['a name of nothing', { name: '' }, 'deed.description.name'],

@@ -2,6 +2,7 @@ export { applyChange, change, type Change } from './change';
 export { weekFromText, weekInText } from './weekText';
 export { doneWork, type DoneWork } from './done';
 export {
+  NO_SETBACK,
   linesOf,
   logLine,
   setback,

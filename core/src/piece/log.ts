@@ -21,6 +21,9 @@ export const setback = z.object({
 });
 export type Setback = z.infer<typeof setback>;
 
+/** Nothing is set back. */
+export const NO_SETBACK: Setback = { film: 'none', lost: [], reopened: [], mend: null };
+
 /** What every line of the log has. */
 const line = {
   id,

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { caseOf } from '../case';
 import { CHECKS, DISCOVERIES, MENDS, REMEDIES, TIMERS } from '../catalog';
-import { USUAL_SHOP, type LogLine, type Piece } from '../piece';
+import { NO_SETBACK, USUAL_SHOP, type LogLine, type Piece } from '../piece';
 import { planRoute } from '../route';
 import { clear, painted, pieceOf, stained, type Told } from '../testing/pieces';
 import { workedTo } from '../testing/worked';
@@ -138,7 +138,6 @@ describe('timers', () => {
 });
 
 const AT = { at: '2026-03-02T18:00:00Z', by: 'Runa', surfaceIds: ['top'] };
-const NO_SETBACK = { film: 'none' as const, lost: [], reopened: [], mend: null };
 
 describe('the book of a piece', () => {
   const worked = workedTo(

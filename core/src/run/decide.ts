@@ -7,7 +7,7 @@ import {
   type Remedy,
   type Tells,
 } from '../catalog';
-import type { Change, Discovery, Piece, Setback } from '../piece';
+import { NO_SETBACK, type Change, type Discovery, type Piece, type Setback } from '../piece';
 import type { PieceState, Task } from '../work';
 import type { Found } from './found';
 import { newAims } from './newAims';
@@ -49,7 +49,7 @@ const setbackBy = (does: Does | undefined, reopened: readonly string[]): Setback
         reopened: [...reopened],
         mend: does.mends ?? null,
       }
-    : { film: 'none', lost: [], reopened: [], mend: 'decide' };
+    : { ...NO_SETBACK, mend: 'decide' };
 
 /** Makes the changes of one discovery; their ids follow from it. */
 const recorderOf = (it: Found, remedy: Remedy | null) => {

@@ -1,5 +1,5 @@
 import { THIN_FACE, inspectionTest, type InspectionTest } from '@obrik/core/catalog';
-import { stateOf, walkRound } from '@obrik/core/inspect';
+import { stateOf, walkRound, outcomeInWords } from '@obrik/core/inspect';
 import {
   canBeCopied,
   surfacesOf,
@@ -37,7 +37,6 @@ import { numbered, useKeys } from '@/features/shared/useKeys';
 import { shopNow } from '@/device';
 import { Pictures } from './Pictures';
 import { Question } from './Question';
-import { outcomeInWords } from '@obrik/core/inspect';
 import { Readings } from './Readings';
 import { Recorded } from './Recorded';
 import { SameAsTwin } from './SameAsTwin';

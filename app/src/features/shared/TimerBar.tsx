@@ -1,5 +1,5 @@
 import { Text } from '@rneui/themed';
-import { useRouter, type Href } from 'expo-router';
+import { useRouter } from 'expo-router';
 import { useEffect, useRef, useState } from 'react';
 import { Pressable } from 'react-native';
 import { timeLeft, useTimers } from '@/state/timers';
@@ -41,7 +41,7 @@ export const TimerBar = () => {
         aria-label={done ? `Time is up: ${it.title}` : `Timer running: ${it.title}`}
         onPress={() =>
           router.navigate(
-            (it.href ?? `/pieces/${it.pieceId}/test/${it.testId}?surface=${it.surfaceId}`) as Href,
+            it.href ?? `/pieces/${it.pieceId}/test/${it.testId}?surface=${it.surfaceId}`,
           )
         }
         {...{ dataSet: { print: 'no' } }}

@@ -1,7 +1,6 @@
-import { inspectPiece } from '@obrik/core/inspect';
+import { inspectPiece, outcomeInWords, recordedInWords } from '@obrik/core/inspect';
 import { USUAL_SHOP, finding, newPiece, pieceDescription, type Piece } from '@obrik/core/piece';
 import { beliefInWords, marksOf } from './marks';
-import { outcomeInWords, recordedInWords } from '@obrik/core/inspect';
 
 const AT = '2026-01-01T00:00:00Z';
 const seen = (testId: string, part: object) => ({
