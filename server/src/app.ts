@@ -24,6 +24,7 @@ import { photoEndpoints } from './routers/photos';
 import { pieceEndpoints } from './routers/pieces';
 import { planEndpoints } from './routers/plans';
 import { scheduleEndpoints, scheduleStream } from './routers/schedule';
+import { shoppingEndpoints } from './routers/shopping';
 import { shopEndpoints } from './routers/shop';
 import { pairingCodes, type PairingCodes } from './pairing/codes';
 import { doorkeeper, pairedOnly } from './pairing/pairedOnly';
@@ -141,6 +142,7 @@ export const createApp = ({
     ...pieceEndpoints({ ledger, routes: routeStore(database), heavy, news, now }),
     ...planEndpoints({ ledger, heavy, typeface, photos: photoStore(database), now }),
     ...scheduleEndpoints({ ledger, heavy, devices: paired, now }),
+    ...shoppingEndpoints(ledger, heavy),
     ...computeEndpoints,
     ...shopEndpoints(ledger),
     ...deviceEndpoints(devices, now),

@@ -12,6 +12,7 @@ import {
 import type { PieceLedger } from '@obrik/core/ledger';
 import { USUAL_SHOP } from '@obrik/core/piece';
 import { remedyOption } from '@obrik/core/run';
+import { shoppingList } from '@obrik/core/supply';
 import sharp from 'sharp';
 import { asPdf } from './papers/pdf';
 import type { KeptRoute } from './store/routes';
@@ -33,6 +34,10 @@ beforeEach(async () => {
 });
 afterEach(() => server.close());
 
+const PALE_TOP = {
+  surfaceId: 'top',
+  scheme: { kind: 'painted', shade: 'pale', topcoat: 'waterborne' },
+};
 const get = (end: string) => server.api.get(`/api/pieces/chest-1/${end}`);
 const expectEach = (schema: z.ZodType, list: unknown) => {
   expect(Array.isArray(list) && list.length > 0).toBe(true);
@@ -90,6 +95,25 @@ it('what turned up in a form that nobody knows is refused, with what is wrong an
   expect(status).toBe(422);
   const paths = (body as { problems: { path: string }[] }).problems.map((it) => it.path);
   expect(paths).toEqual(expect.arrayContaining(['kind', 'surfaceIds', 'at']));
+});
+
+it('what the pieces at work need is bought together, in containers that hold it', async () => {
+  const once = shoppingList.parse((await server.api.get('/api/shopping')).body);
+  expect(once.lines.length).toBeGreaterThan(3);
+  for (const it of once.lines) {
+    const held = it.bought.reduce((sum, one) => sum + one.size * one.count, 0);
+    expect([it.material, held >= it.needed - 1e-9]).toEqual([it.material, true]);
+    expect(it.bought.reduce((sum, one) => sum + one.price * one.count, 0)).toBe(it.cost);
+  }
+  expect(once.lines.reduce((sum, it) => sum + it.cost, 0)).toBe(once.cost);
+  // A second piece like the first needs twice as much, and what is left over is used for it.
+  const aim = { kind: 'aim', surfaceIds: ['top'], aims: [PALE_TOP] };
+  const other = { pieceId: 'chest-2' };
+  await server.api.post('/api/entries').send({ entries: [takenIn(other), entryOf(aim, other)] });
+  const both = shoppingList.parse((await server.api.get('/api/shopping')).body);
+  const of = (list: typeof once) => list.lines.find((it) => it.material === 'cabinetEnamel');
+  expect(of(both)?.needed ?? 0).toBeGreaterThan(of(once)?.needed ?? Infinity);
+  expect(new Set(of(both)?.from.map((it) => it.pieceId)).size).toBe(2);
 });
 
 it('the book shows pictures of before and after, side by side', async () => {

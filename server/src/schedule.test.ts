@@ -129,7 +129,7 @@ it('who stops listening stops the planning, and others are answered', async () =
     { objective: 'finish', seed: 1, rounds: 500_000 },
   );
   planned.done.catch(() => undefined);
-  for (let waited = 0; told.length === 0 && waited < 300; waited++) {
+  for (let waited = 0; told.length === 0 && waited < 900; waited++) {
     await new Promise((resolve) => setTimeout(resolve, 100));
   }
   expect(told.length).toBeGreaterThan(0);
@@ -138,4 +138,4 @@ it('who stops listening stops the planning, and others are answered', async () =
   expect((await own.api.get('/api/schedule?rounds=0')).status).toBe(200);
   await own.close();
   await heavy.close();
-}, 60_000);
+}, 120_000);

@@ -21,6 +21,7 @@ import {
   type Asked,
   type Timetable,
 } from '@obrik/core/schedule';
+import { shoppingFor } from '@obrik/core/supply';
 import { CLOCK_WORDS } from '@obrik/core/words';
 import { asPdf, type Typeface } from '../papers/pdf';
 
@@ -107,6 +108,7 @@ export const TASKS = {
     typeface: Typeface,
     photos: ReadonlyMap<string, Uint8Array>,
   ) => asPdf(bookFor(piece, shop, ticket), typeface, photos),
+  shopping: (pieces: readonly Piece[], shop: Shop) => shoppingFor(pieces, shop),
   remedies: (piece: Piece, shop: Shop, found: Found, now: number) =>
     optionsFor(piece, shop, found, hardenedOn(piece, shop, now)),
 } as const;

@@ -1,5 +1,5 @@
 import { OBJECTIVES, becauseInWords, type Entry } from '@obrik/core/schedule';
-import { read, type Piece, type Shop } from '@obrik/core/piece';
+import { read } from '@obrik/core/piece';
 import { z } from 'zod';
 import type { RequestHandler } from 'express';
 import type { Heavy } from '../heavy/pool';
@@ -9,6 +9,7 @@ import { CALENDAR_PATH } from '../pairing/pairedOnly';
 import { endpoint, type Endpoint } from '../http/endpoint';
 import { invalid } from '../http/problem';
 import { asCalendar } from '../papers/calendar';
+import { atWork } from '../store/atWork';
 import type { LedgerStore } from '../store/ledger';
 
 interface Needs {
@@ -18,8 +19,6 @@ interface Needs {
   readonly now: () => Date;
 }
 
-/** Pieces that are planned together at most. */
-const MOST = 80;
 /** Rounds of making it better, where nobody asks for more. */
 const ROUNDS = 20;
 const SEED = 1;
@@ -86,16 +85,6 @@ const entryOf = (it: Entry): z.input<typeof entry> => ({
   opens: isoOr(it.opens),
   closes: isoOr(it.closes),
 });
-
-/** What the shop has at work, and the shop. */
-const atWork = async (ledger: LedgerStore): Promise<{ pieces: Piece[]; shop: Shop }> => {
-  const cards = (await ledger.summaries(0, MOST)).filter((it) => !it.archived);
-  const records = await Promise.all(cards.map((it) => ledger.piece(it.pieceId)));
-  return {
-    pieces: records.flatMap((it) => it?.piece ?? []),
-    shop: (await ledger.shop()).shop,
-  };
-};
 
 const minuteOf = (now: Date): number => Math.floor(now.getTime() / MS);
 

@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { NO_SETBACK, USUAL_SHOP, type DoneWork, type LogLine, type Setback } from '../piece';
-import { planRoute, stateAsFound } from '../route';
+import { planRoute, stateAsFound } from './index';
 import { pieces, shops } from '../testing/arbitraries';
 import { painted, pieceOf } from '../testing/pieces';
 import { didOf } from '../testing/worked';
-import { CONDITIONS, advance, coatsOn, eventsOf, openFlaws, setBack, setbackIn } from './index';
+import { CONDITIONS, advance, coatsOn, eventsOf, openFlaws, setBack, setbackIn } from '../work';
 
 const back = (told: Partial<Setback>): Setback => ({ ...NO_SETBACK, ...told });
 
