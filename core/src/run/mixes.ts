@@ -86,43 +86,27 @@ export const mixesFor = (
   ];
   return [
     ...filler,
-    ...(washedOff
-      ? [
-          parts([
-            ['alcohol', 1],
-            ['water', 1],
-          ]),
-        ]
-      : []),
-    ...(neutralised
-      ? [
-          parts([
-            ['vinegar', 1],
-            ['water', 1],
-          ]),
-        ]
-      : []),
+    ...(washedOff ? [halfAndHalf('alcohol')] : []),
+    ...(neutralised ? [halfAndHalf('vinegar')] : []),
     ...coatings.flatMap((id): Mix[] => {
-      if (id === 'wash')
-        return [
-          {
-            ...parts([
-              ['paint', 1],
-              ['water', 1],
-            ]),
-            upTo: 3,
-          },
-        ];
+      if (id === 'wash') return [halfAndHalf('paint', MOST_WATER)];
       const { dilution } = COATINGS.get(id);
       return dilution ? [{ kind: 'thinned', coating: id, by: dilution }] : [];
     }),
   ];
 };
 
-const parts = (list: readonly (readonly [MixPart, number])[]): Extract<Mix, { kind: 'parts' }> => ({
+/** Parts of water to one of paint in the most translucent wash (common practice). */
+const MOST_WATER = 3;
+
+/** One part of something to one of water; of water up to so many. */
+const halfAndHalf = (name: MixPart, upTo: number | null = null): Mix => ({
   kind: 'parts',
-  parts: list.map(([name, of]) => ({ name, of })),
-  upTo: null,
+  parts: [
+    { name, of: 1 },
+    { name: 'water', of: 1 },
+  ],
+  upTo,
 });
 
 /** Is it a material that is counted down from the bench? Equipment is not. */

@@ -126,8 +126,6 @@ const makesSense = (now: Case, surfaceIds: readonly string[], only: Only | null)
   switch (only) {
     case 'veneer':
       return isThin;
-    case 'noVeneer':
-      return !isThin;
     case 'woodShows':
       return schemes.some(showsOldWood);
     case 'painted':

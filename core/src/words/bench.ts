@@ -65,7 +65,6 @@ export const book = {
   check: (question: string, answer: string) => `${question} ${answer}.`,
   decided: (remedy: string) => `Decided: ${remedy}.`,
   undecided: 'Not decided yet.',
-  planned: 'PLANNED AND ACTUAL',
   foot: 'Written down while the work was done. What nobody tested is not known: this sheet says what was looked at, and calls nothing harmless.',
 } as const;
 

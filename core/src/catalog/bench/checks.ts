@@ -22,8 +22,6 @@ interface CheckAnswer {
 interface CheckRow<Id extends string = string> {
   readonly id: Id;
   readonly question: string;
-  /** Tapped on the drawing of the piece, where it matters. */
-  readonly hasPlace: boolean;
   /** Asked while it is done, not afterwards. */
   readonly during: boolean;
   readonly answers: readonly [CheckAnswer, ...CheckAnswer[]];
@@ -46,11 +44,10 @@ const row = <const Id extends string>(
   id: Id,
   question: string,
   answers: CheckRow['answers'],
-  rest: Partial<Pick<CheckRow, 'hasPlace' | 'during'>> = {},
+  rest: Partial<Pick<CheckRow, 'during'>> = {},
 ): CheckRow<Id> => ({
   id,
   question,
-  hasPlace: false,
   during: false,
   ...rest,
   answers,
@@ -218,7 +215,6 @@ export const CHECKS = table([
         found('waterMark'),
       ),
     ],
-    { hasPlace: true },
   ),
   row(
     'filmLooks',
@@ -252,7 +248,6 @@ export const CHECKS = table([
         found('wrinkles'),
       ),
     ],
-    { hasPlace: true },
   ),
   row(
     'wetFilm',

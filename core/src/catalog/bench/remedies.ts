@@ -26,8 +26,8 @@ export interface Does {
   readonly squaresGone?: number;
 }
 
-/** Where a remedy makes sense: on veneer, on what is no veneer, where wood will be seen, under paint. */
-export type Only = 'veneer' | 'noVeneer' | 'woodShows' | 'painted';
+/** Where a remedy makes sense: on veneer, where wood will be seen, under paint. */
+export type Only = 'veneer' | 'woodShows' | 'painted';
 
 interface RemedyRow<Id extends string = string> {
   readonly id: Id;
