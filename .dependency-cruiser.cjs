@@ -9,7 +9,8 @@ const FLOORS = [
   ['inspect'],
   ['route'],
   ['case'],
-  ['schedule', 'run', 'supply', 'money'],
+  ['schedule', 'run', 'supply'],
+  ['money'],
   ['practice', 'exchange', 'handbook'],
 ];
 

@@ -88,7 +88,9 @@ export { FILLS, type Repair } from './repairs';
 export {
   RATES,
   COUNTS,
-  SHEETS_PER_M2,
+  DISCS_PER_SHEET,
+  sheetsPerM2,
+  type Clogs,
   WHYS,
   atHand,
   use,
@@ -151,7 +153,16 @@ export { HAZARDS, type Hazard } from './hazards';
 export {
   MATERIALS,
   UNITS,
+  AISLES,
+  VENEER_CUT,
+  VENEER_FORMATS,
+  WEAR,
+  type VeneerFormat,
+  aisleOf,
+  discsFor,
   paperOf,
+  type Aisle,
+  priceBy,
   priceOf,
   type Container,
   type Material,
@@ -230,3 +241,4 @@ export {
   type Tells,
   type TimerId,
 } from './bench';
+export { CUPS, GUN_SECONDS, THINNERS, type Cup } from './cups';

@@ -19,6 +19,10 @@ const takesBack = (
       : [];
   });
 
+/** Is it about the shop as a whole? */
+const isOfShop = ({ deed }: Entry): boolean =>
+  deed.kind === 'shopSet' || deed.kind === 'stocked' || deed.kind === 'priced';
+
 /** Was it made without knowing of something that another device put on record before? */
 const madeApart = (entries: readonly LedgerEntry[], it: Entry): boolean =>
   entries.some((one) => (one.seq ?? 0) > it.knew && one.device !== it.device);
@@ -29,8 +33,11 @@ const madeApart = (entries: readonly LedgerEntry[], it: Entry): boolean =>
  * @param before the piece so far; undefined where there is none of its id
  */
 export const admitToPiece = (before: PieceFold | undefined, it: Entry): readonly Problem[] => {
-  if (it.pieceId === null || it.deed.kind === 'shopSet') {
-    return problem('deed.kind', 'Settings are for the shop, everything else is for a piece.');
+  if (it.pieceId === null || isOfShop(it)) {
+    return problem(
+      'deed.kind',
+      'Settings, stock and prices are for the shop, everything else is for a piece.',
+    );
   }
   if (it.deed.kind === 'erased') {
     return problem(
@@ -52,7 +59,7 @@ export const admitToPiece = (before: PieceFold | undefined, it: Entry): readonly
 
 /** What forbids an entry to come into the record of the shop. */
 export const admitToShop = (before: readonly LedgerEntry[], it: Entry): readonly Problem[] => {
-  if (it.deed.kind === 'shopSet') return [];
+  if (isOfShop(it)) return [];
   return it.deed.kind === 'takenBack'
     ? takesBack(before, it.deed.entryIds)
     : problem('pieceId', 'Name the piece that this is about.');

@@ -1,4 +1,4 @@
-import { pieceDescription, type Piece } from '../piece';
+import { NO_ACCOUNT, pieceDescription, type Piece } from '../piece';
 import { ENTRY_VERSION, type Deed, type Entry } from './entry';
 
 /** A deed and when it was done, where the piece tells. */
@@ -37,6 +37,11 @@ const deedsOf = (it: Piece): readonly Dated[] => [
   ...it.hardware.map((one) => at({ kind: 'fit', hardware: one })),
   ...it.aims.map((one) => at({ kind: 'aim', surfaceIds: [one.surfaceId], aims: [one] })),
   ...(Object.keys(it.schools).length > 0 ? [at({ kind: 'work', schools: it.schools })] : []),
+  ...(JSON.stringify(it.account) === JSON.stringify(NO_ACCOUNT)
+    ? []
+    : [at({ kind: 'account', account: it.account })]),
+  ...it.ownNeeds.map(({ material, colour, ...own }) => at({ kind: 'need', material, colour, own })),
+  ...it.recipes.map((one) => at({ kind: 'recipe', recipe: one })),
   ...(it.archived ? [at({ kind: 'archive' })] : []),
 ];
 

@@ -1,36 +1,42 @@
 import { z } from 'zod';
-import { change, id, pieceDescription, shop, typedText } from '../piece';
+import { change, id, ownPrice, pieceDescription, shop, stocked, typedText } from '../piece';
 
 /**
  * The version of the form that entries are written in today. In version 1 a piece was told by
  * template and measures; such a description is read as one of today. In version 2 work on record had no
- * pauses, and the air of the shop no file; in version 3 nothing was written down at the bench: what
- * is missing gets its default. Whatever is added with a
+ * pauses, and the air of the shop no file; in version 3 nothing was written down at the bench; in
+ * version 4 what was used came from no container of the stock: what is missing gets its default. Whatever is added with a
  * default wants a new version, so that what a device holds is read anew.
  */
-export const ENTRY_VERSION = 4;
+export const ENTRY_VERSION = 5;
 
 /**
  * What an entry does. Beside the changes of a piece: the piece comes in, settings of the shop
- * become others, earlier entries are taken back. Bench work, stock and money will be further kinds.
+ * become others, containers come into the stock, prices are set, earlier entries are taken back.
  */
 export const deed = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('takenIn'), description: pieceDescription }),
   ...change.options,
   /** These settings become this; the others stay. */
   z.object({ kind: z.literal('shopSet'), settings: z.strictObject(settingsOf()).partial() }),
+  /** Containers come into the stock of the shop, or are seen anew. */
+  z.object({ kind: z.literal('stocked'), containers: z.array(stocked).min(1).max(200) }),
+  /** Materials cost this here; one without sizes goes back to its placeholder. */
+  z.object({ kind: z.literal('priced'), prices: z.array(ownPrice).min(1).max(500) }),
   /** These entries count no longer. An entry of this kind can be taken back itself. */
   z.object({ kind: z.literal('takenBack'), entryIds: z.array(id).min(1).max(500) }),
   /** The piece was deleted for good: nothing else of it is left. Made by the shop alone. */
   z.object({ kind: z.literal('erased') }),
 ]);
 export type Deed = z.infer<typeof deed>;
-export type Setting = keyof z.infer<typeof shop>;
+/** Settings that are set as a whole; prices are set material by material. */
+export type Setting = Exclude<keyof z.infer<typeof shop>, 'prices'>;
 
 /** The settings without their defaults: one that is not named is not touched. */
 function settingsOf() {
   const { units, leadCutoffYear, airCelsius, airHumidity, schools, tools } = shop.shape;
   const { airReadAt, timeZone, people, spaces, air, quietFrom, appointments } = shop.shape;
+  const { money, touchUps } = shop.shape;
   return {
     units: units.unwrap(),
     leadCutoffYear: leadCutoffYear.unwrap(),
@@ -45,6 +51,8 @@ function settingsOf() {
     air: air.unwrap(),
     quietFrom: quietFrom.unwrap(),
     appointments: appointments.unwrap(),
+    money: money.unwrap(),
+    touchUps: touchUps.unwrap(),
   };
 }
 
@@ -55,7 +63,7 @@ export const entry = z.object({
   /** The piece that it is about; null for the shop. */
   pieceId: id.nullable(),
   version: z
-    .literal([1, 2, 3, ENTRY_VERSION])
+    .literal([1, 2, 3, 4, ENTRY_VERSION])
     .default(ENTRY_VERSION)
     .transform((): typeof ENTRY_VERSION => ENTRY_VERSION)
     .pipe(z.literal(ENTRY_VERSION)),

@@ -70,6 +70,30 @@ export const fieldsOf = (it: Deed): readonly Field[] => {
           deed: { kind: 'putOff', taskKeys: [taskKey], putOff: own },
         };
       });
+    case 'account':
+      return Object.entries(it.account).map(([part, value]) => ({
+        name: `account/${part}`,
+        value,
+        deed: { kind: 'account', account: { [part]: value } },
+      }));
+    case 'need':
+      return [{ name: `need/${it.material}/${it.colour ?? ''}`, value: it.own, deed: it }];
+    case 'recipe':
+      return [{ name: `recipe/${it.recipe.id}`, value: it.recipe, deed: it }];
+    case 'unrecipe':
+      return [{ name: `recipe/${it.recipeId}`, value: null, deed: it }];
+    case 'stocked':
+      return it.containers.map((one) => ({
+        name: `stock/${one.id}`,
+        value: one,
+        deed: { kind: 'stocked', containers: [one] },
+      }));
+    case 'priced':
+      return it.prices.map((one) => ({
+        name: `price/${one.material}`,
+        value: one.containers,
+        deed: { kind: 'priced', prices: [one] },
+      }));
     case 'work':
       return [{ name: 'work', value: it.schools, deed: it }];
     case 'archive':

@@ -9,6 +9,9 @@ import {
   type Piece,
   type Result,
   type Shop,
+  type Stocked,
+  withPrices,
+  withStocked,
 } from '../piece';
 import {
   NO_SETTERS,
@@ -57,7 +60,9 @@ export const applyDeed = (before: Piece, it: Deed): Result<Piece> => {
     case 'takenIn':
       return bad('deed.kind', 'The piece is in the shop already.');
     case 'shopSet':
-      return bad('deed.kind', 'Settings of the shop belong to no piece.');
+    case 'stocked':
+    case 'priced':
+      return bad('deed.kind', 'Settings, stock and prices of the shop belong to no piece.');
     case 'takenBack':
     case 'erased':
       return good(before);
@@ -135,6 +140,8 @@ export const foldPiece = (entries: readonly LedgerEntry[]): PieceLedger | undefi
 /** The shop as its entries make it. */
 export interface ShopLedger {
   readonly shop: Shop;
+  /** Every container that was ever in the stock, as it was last seen. */
+  readonly stock: readonly Stocked[];
   readonly seq: number;
   readonly contested: readonly Contested[];
 }
@@ -144,14 +151,20 @@ export const foldShop = (entries: readonly LedgerEntry[]): ShopLedger => {
   const ordered = inOrder(entries);
   const gone = takenBackIn(ordered);
   let shop = USUAL_SHOP;
+  let stock: readonly Stocked[] = [];
   let setters = NO_SETTERS;
   for (const it of ordered) {
-    if (gone.has(it.id) || it.deed.kind !== 'shopSet') continue;
-    shop = { ...shop, ...it.deed.settings };
+    if (gone.has(it.id)) continue;
+    if (it.deed.kind === 'shopSet') shop = { ...shop, ...it.deed.settings };
+    else if (it.deed.kind === 'priced')
+      shop = { ...shop, prices: withPrices(shop.prices, it.deed.prices) };
+    else if (it.deed.kind === 'stocked') stock = withStocked(stock, it.deed.containers);
+    else continue;
     setters = setBy(setters, it);
   }
   return {
     shop,
+    stock,
     seq: Math.max(0, ...ordered.map((it) => it.seq ?? 0)),
     contested: contestedIn(setters),
   };

@@ -2,7 +2,7 @@ import type { Deed } from './entry';
 
 /** What an entry is about, for whoever looks for it. */
 export type HistoryGroup =
-  'done' | 'looks' | 'damages' | 'aims' | 'fittings' | 'description' | 'takenBack';
+  'done' | 'looks' | 'damages' | 'aims' | 'fittings' | 'money' | 'description' | 'takenBack';
 
 const GROUP_OF: Readonly<Record<Deed['kind'], HistoryGroup>> = {
   takenIn: 'description',
@@ -24,6 +24,12 @@ const GROUP_OF: Readonly<Record<Deed['kind'], HistoryGroup>> = {
   unfit: 'fittings',
   aim: 'aims',
   work: 'aims',
+  account: 'money',
+  need: 'money',
+  recipe: 'money',
+  unrecipe: 'money',
+  stocked: 'money',
+  priced: 'money',
   did: 'done',
   log: 'done',
   putOff: 'done',

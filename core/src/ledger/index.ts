@@ -15,6 +15,7 @@ export {
 } from './entry';
 export { changedParts, fieldsOf } from './fields';
 export {
+  applyDeed,
   extendFold,
   foldEntries,
   foldPiece,

@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { variable } from '../catalog';
+import { MATERIALS, variable } from '../catalog';
+import { accountPart, ownNeed, recipe } from './account';
 import { doneWork } from './done';
 import { confirmation, finding, id, observation, paintLayer, picture } from './evidence';
 import { hardware } from './hardware';
@@ -46,6 +47,18 @@ export const change = z.discriminatedUnion('kind', [
     surfaceIds: z.array(id).min(1).max(200),
     aims: z.array(aim).max(200),
   }),
+  /** These parts of the money of the piece become this. */
+  z.object({ kind: z.literal('account'), account: accountPart }),
+  /** This much is said to be taken of a material; null: as it is reckoned. */
+  z.object({
+    kind: z.literal('need'),
+    material: MATERIALS.id,
+    colour: ownNeed.shape.colour.unwrap(),
+    own: ownNeed.pick({ reckoned: true, said: true }).nullable(),
+  }),
+  /** A mix is kept with the piece, or becomes another. */
+  z.object({ kind: z.literal('recipe'), recipe }),
+  z.object({ kind: z.literal('unrecipe'), recipeId: id }),
   /** This work was done, or was begun; what was begun is ended by its own id. */
   z.object({ kind: z.literal('did'), done: z.array(doneWork).min(1).max(200) }),
   /** This was written down at the bench; a line that is there already becomes what it says now. */
@@ -239,6 +252,30 @@ const step = (before: Piece, it: Change): Result<Piece> => {
       const fresh = [...told.values()].filter((one) => !has(before.log, one.id));
       return good({ ...before, log: [...kept, ...fresh] });
     }
+    case 'account':
+      return good({ ...before, account: { ...before.account, ...it.account } });
+    case 'need': {
+      const { material, colour, own } = it;
+      const others = before.ownNeeds.filter(
+        (old) => old.material !== material || old.colour !== colour,
+      );
+      return good({
+        ...before,
+        ownNeeds: own ? [...others, { material, colour, ...own }] : others,
+      });
+    }
+    case 'recipe':
+      return good({
+        ...before,
+        recipes: has(before.recipes, it.recipe.id)
+          ? before.recipes.map((old) => (old.id === it.recipe.id ? it.recipe : old))
+          : [...before.recipes, it.recipe],
+      });
+    case 'unrecipe':
+      if (!has(before.recipes, it.recipeId)) {
+        return bad('recipeId', 'No such mix: it may have been removed already.');
+      }
+      return good({ ...before, recipes: without(before.recipes, it.recipeId) });
     case 'putOff': {
       const stray = it.putOff.find((one) => !it.taskKeys.includes(one.taskKey));
       if (stray) return bad('putOff', `"${stray.taskKey}" is not among the taskKeys.`);

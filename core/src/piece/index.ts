@@ -1,3 +1,30 @@
+export {
+  NO_ACCOUNT,
+  account,
+  accountPart,
+  extraCost,
+  ownNeed,
+  recipe,
+  sale,
+  type Account,
+  type AccountPart,
+  type ExtraCost,
+  type OwnNeed,
+  type Recipe,
+} from './account';
+export { amount, basisPoints } from './amount';
+export { moneySettings, type MoneySettings } from './moneySettings';
+export {
+  containersIn,
+  isOwnPrice,
+  ownContainer,
+  ownPrice,
+  priceIn,
+  withPrices,
+  type OwnPrice,
+  type PriceBook,
+} from './prices';
+export { SEEN_BY, stocked, withStocked, type Stocked } from './stock';
 export { applyChange, change, type Change } from './change';
 export { weekFromText, weekInText } from './weekText';
 export { doneWork, type DoneWork } from './done';
@@ -111,7 +138,16 @@ export {
   type Wear,
 } from './scheme';
 export { startingAims, type Start } from './startingAims';
-export { USUAL_SHOP, ownSchools, schools, shop, shopFor, type OwnSchools, type Shop } from './shop';
+export {
+  USUAL_SHOP,
+  ownSchools,
+  schools,
+  shop,
+  shopFor,
+  touchUp,
+  type OwnSchools,
+  type Shop,
+} from './shop';
 export {
   BODY_KINDS,
   MOST_BODIES,

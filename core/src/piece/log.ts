@@ -87,6 +87,10 @@ const usedLine = z.object({
     .max(10_000, 'That is too much to be true.'),
   /** What stands on the container. */
   lot: typedText().trim().max(60).default(''),
+  /** The container of the stock that it came from; null where nobody said. */
+  containerId: id.nullable().default(null),
+  /** Of a coat: its colour, as the route names it. */
+  colour: typedText().max(40).nullable().default(null),
 });
 
 /** A time that is kept at the bench. */

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { NO_ACCOUNT, account, ownNeed, recipe } from './account';
 import { doneWork } from './done';
 import { confirmation, finding, id, observation, paintLayer, picture } from './evidence';
 import { hardware } from './hardware';
@@ -52,6 +53,8 @@ export const MOST = {
   done: 5000,
   log: 5000,
   putOff: 200,
+  ownNeeds: 200,
+  recipes: 50,
 } as const;
 
 /** Lists whose entries are about a surface. */
@@ -140,6 +143,12 @@ export const piece = z.preprocess(
       log: z.array(logLine).max(MOST.log).default([]),
       /** Work that is not to begin before a time. */
       putOff: z.array(putOff).max(MOST.putOff).default([]),
+      /** What was paid, hoped and got for it. */
+      account: account.default(NO_ACCOUNT),
+      /** How much it takes, where somebody knows better. */
+      ownNeeds: z.array(ownNeed).max(MOST.ownNeeds).default([]),
+      /** Colours mixed for it. */
+      recipes: z.array(recipe).max(MOST.recipes).default([]),
       /** How it is worked where it departs from the shop. */
       schools: ownSchools.default({}),
       /** Put away; everything is kept and can be brought back. */
@@ -204,6 +213,9 @@ export const newPiece = (pieceId: string, description: PieceDescription): Piece 
   done: [],
   log: [],
   putOff: [],
+  account: NO_ACCOUNT,
+  ownNeeds: [],
+  recipes: [],
   schools: {},
   archived: false,
 });

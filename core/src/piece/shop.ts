@@ -1,6 +1,9 @@
 import { z } from 'zod';
-import { LEAD_LIMITS, SCHOOLS, TOOLS, type School, type WayOf } from '../catalog';
+import { LEAD_LIMITS, MATERIALS, SCHOOLS, TOOLS, type School, type WayOf } from '../catalog';
 import { UNIT_SYSTEMS } from '../units';
+import { moneySettings } from './moneySettings';
+import { ownPrice } from './prices';
+import { typedText } from './text';
 import { USUAL_QUIET, airSource, appointment, person, space } from './workshop';
 
 /** The ways of a school. */
@@ -49,6 +52,13 @@ function isTimeZone(name: string): boolean {
     return false;
   }
 }
+
+/** So much more of a material is bought than is needed. */
+export const touchUp = z.object({
+  material: MATERIALS.id,
+  colour: typedText().max(40).nullable().default(null),
+  quantity: z.number().positive().max(1000),
+});
 
 /** What holds for the whole workshop. */
 export const shop = z.object({
@@ -104,6 +114,11 @@ export const shop = z.object({
     .nullable()
     .default(USUAL_QUIET),
   appointments: z.array(appointment).max(500).default([]),
+  money: moneySettings.default(moneySettings.parse({})),
+  /** Bought beyond the need, for touching up later. */
+  touchUps: z.array(touchUp).max(200).default([]),
+  /** What things cost here; set material by material. */
+  prices: z.array(ownPrice).max(1000).default([]),
 });
 export type Shop = z.infer<typeof shop>;
 

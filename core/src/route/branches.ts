@@ -221,7 +221,7 @@ export const branchesOf = (piece: Piece, shop: Shop): Branches => {
         // Asking takes its minutes and its kit whatever the answer is.
         minutes: toll.minutes - (now.minutes - it.minutes),
         days: toll.days - now.days,
-        money: Math.round(toll.money - (now.money - moneyFor(it.consumes))),
+        money: Math.round(toll.money - (now.money - moneyFor(it.consumes, shop))),
         adds: beyond(other, there, here),
         drops: beyond(route, here, there),
         refuses: other.refusals.map((no) => no.title).filter((title) => !refusedNow.has(title)),

@@ -1,11 +1,12 @@
 import { z } from 'zod';
-import { DECISIONS, MATERIALS, SCHOOLS, TOOLS, priceOf, type Hazard } from '../catalog';
+import { DECISIONS, MATERIALS, SCHOOLS, TOOLS, type Hazard } from '../catalog';
 import { inspectPiece } from '../inspect';
 import {
   isCoated,
   aim,
   isFaceOnTop,
   ownSchools,
+  priceIn,
   shopFor,
   surfacesOf,
   type Aim,
@@ -26,7 +27,7 @@ import { worstOf, type RiskKind } from './risk';
 export const toll = z.object({
   minutes: z.number(),
   days: z.int(),
-  /** Everything used up, minor units of money; by placeholder prices of the catalog. */
+  /** Everything used up, minor units of money; by the shop's prices, else the catalog's placeholders. */
   money: z.int(),
   /** Each bad outcome on its likeliest surface. */
   risks: z.array(risk),
@@ -45,9 +46,9 @@ export const alternative = toll.extend({
 });
 export type Alternative = DeepReadonly<z.infer<typeof alternative>>;
 
-/** What is used up, by placeholder prices, minor units of money. */
-export const moneyFor = (used: readonly Consumed[]): number =>
-  used.reduce((sum, it) => sum + priceOf(it.material, it.quantity), 0);
+/** What is used up costs, minor units of money, by the shop's prices or else the placeholders. */
+export const moneyFor = (used: readonly Consumed[], { prices }: Pick<Shop, 'prices'>): number =>
+  used.reduce((sum, it) => sum + priceIn(prices, it.material, it.quantity), 0);
 
 /** Solvents and what they come in. */
 const FUMES: readonly Hazard[] = ['fumes', 'fumesStun', 'sprayMist'];
@@ -89,7 +90,12 @@ export const tollOf = (
 ): Toll => ({
   minutes: planned.minutes,
   days: calendarDays(planned.operations),
-  money: Math.round(moneyFor(planned.tasks.flatMap((it) => it.consumes))),
+  money: Math.round(
+    moneyFor(
+      planned.tasks.flatMap((it) => it.consumes),
+      shop,
+    ),
+  ),
   risks: [...worstOf(planned.operations.flatMap((it) => it.risks))],
   hazards: [...hazardsOf(planned)],
 });

@@ -139,7 +139,16 @@ describe('the order in which things count', () => {
     const line = { at: '2026-03-01T09:00:00Z', by: '', taskKeys: [], surfaceIds: ['top'] };
     const others: readonly LogLine[] = [
       { ...line, of: 'note', id: 'n', text: 'Dusty.' },
-      { ...line, of: 'used', id: 'u', material: 'woodGlue', quantity: 0.1, lot: '' },
+      {
+        ...line,
+        of: 'used',
+        id: 'u',
+        material: 'woodGlue',
+        quantity: 0.1,
+        lot: '',
+        containerId: null,
+        colour: null,
+      },
       { ...line, of: 'timer', id: 't', timer: 'glueOpen', endsAt: line.at, endedAt: null },
       { ...line, of: 'time', id: 'm', doneIds: ['a'], minutes: null },
       {

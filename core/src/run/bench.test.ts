@@ -154,6 +154,8 @@ describe('the book of a piece', () => {
       material: 'cabinetEnamel',
       quantity: 0.15,
       lot: 'K 17',
+      containerId: null,
+      colour: null,
     },
     {
       ...AT,

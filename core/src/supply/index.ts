@@ -1,3 +1,33 @@
 export { cheapestContainers, type Bought, type Purchase } from './containers';
-export { needsOf, type Need, type NeedFrom } from './needs';
-export { shoppingFor, shoppingLine, shoppingList, type ShoppingList } from './shopping';
+export { cutVeneer, type CuttingPlan, type Placed, type VeneerPart } from './cutting';
+export { fittingsToBuy, type FittingToBuy } from './fittings';
+export {
+  litresOf,
+  massOf,
+  mixOf,
+  secondsIn,
+  thinnerFor,
+  thinningFor,
+  viscosityOf,
+  type MixedPart,
+  type Thinning,
+} from './mix';
+export { needKey, needsOf, type FilmWorkings, type Need, type NeedFrom } from './needs';
+export {
+  shoppingFor,
+  shoppingLine,
+  shoppingList,
+  shoppingOf,
+  type Shelves,
+  type ShoppingLine,
+  type ShoppingList,
+} from './shopping';
+export {
+  keepsUntil,
+  meetFromStock,
+  stockNow,
+  usable,
+  type FromStock,
+  type OnHand,
+  type StockState,
+} from './stock';

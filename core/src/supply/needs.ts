@@ -1,5 +1,29 @@
-import { COAT_LOSSES, MATERIALS, type Material, type Unit } from '../catalog';
-import type { Route } from '../route';
+import {
+  COATINGS,
+  COAT_LOSSES,
+  DISCS_PER_SHEET,
+  MATERIALS,
+  TRANSFER,
+  discsFor,
+  leavesFilm,
+  type Coating,
+  type Container,
+  type Material,
+  type Unit,
+} from '../catalog';
+import { facesOf, surfaceNames, type OwnNeed, type Piece } from '../piece';
+import type { Operation, Route } from '../route';
+import type { Consumed, Task } from '../work';
+import { cutVeneer, type CuttingPlan, type VeneerPart } from './cutting';
+import { wornAt } from './worn';
+
+/** How a coat's quantity comes about: area ÷ (coverage × transfer). */
+export interface FilmWorkings {
+  readonly m2: number;
+  readonly m2PerLitre: number;
+  /** Share that gets from tool to face. */
+  readonly transfer: number;
+}
 
 /** Where a need comes from: one step of one piece. */
 export interface NeedFrom {
@@ -10,6 +34,8 @@ export interface NeedFrom {
   readonly quantity: number;
   /** What stays in tray, brush or gun, and what is wanted to dip in at all. */
   readonly lost: number;
+  /** Of a coat that leaves a film. */
+  readonly film: FilmWorkings | null;
 }
 
 /** How much of a material is needed, with its workings. */
@@ -18,8 +44,21 @@ export interface Need {
   /** Of a coat that has one: two colours are two things to buy. */
   readonly colour: string | null;
   readonly unit: Unit;
+  /** What is to be had: as reckoned, or as somebody said. */
   readonly quantity: number;
+  /** As reckoned from the routes. */
+  readonly reckoned: number;
   readonly from: readonly NeedFrom[];
+  /** How veneer is cut; null for all else. */
+  readonly cut: CuttingPlan | null;
+  /** Where not every container will do: the sheets that the parts were laid out on. */
+  readonly only: readonly Container[] | null;
+}
+
+/** A piece with the route that is still to be done on it. */
+export interface PlannedPiece {
+  readonly piece: Pick<Piece, 'id' | 'build' | 'ownNeeds'>;
+  readonly route: Route;
 }
 
 /** What a coat takes beside the film, litres: what stays behind, and at least enough to dip in. */
@@ -28,53 +67,153 @@ const lossOf = (quantity: number, sprayed: boolean): number => {
   return Math.max(stays, least - quantity);
 };
 
+const UM_PER_M = 1000;
+
+const filmOf = (coating: Coating, litres: number, sprayed: boolean): FilmWorkings | null => {
+  const row = COATINGS.get(coating);
+  if (!leavesFilm(row)) return null;
+  const transfer = TRANSFER[sprayed ? 'sprayed' : 'brushed'];
+  // A litre on a square metre is a millimetre of wet film.
+  const m2PerLitre = UM_PER_M / row.wetUm;
+  return { m2: litres * m2PerLitre * transfer, m2PerLitre, transfer };
+};
+
+/** A key that a map can have: material and colour. */
+export const needKey = (material: Material, colour: string | null): string =>
+  `${material}/${colour ?? ''}`;
+
+/** By machine a paper is a disc. */
+const asUsed = (it: Consumed, { setUp }: Task): Pick<Consumed, 'material' | 'quantity'> => {
+  const disc = setUp.tool === 'machine' ? discsFor(it.material) : undefined;
+  return disc ? { material: disc, quantity: it.quantity * DISCS_PER_SHEET } : it;
+};
+
+interface Sum {
+  readonly material: Material;
+  readonly colour: string | null;
+  readonly quantity: number;
+}
+
+/** What one step takes, by material and colour. Equipment that is there again afterwards is left out. */
+const sumsOf = (operation: Operation, tasks: readonly Task[]): readonly Sum[] => {
+  const sums = new Map<string, Sum>();
+  const add = (material: Material, colour: string | null, quantity: number) => {
+    if (MATERIALS.get(material).kept || quantity <= 0) return;
+    const key = needKey(material, colour);
+    sums.set(key, { material, colour, quantity: (sums.get(key)?.quantity ?? 0) + quantity });
+  };
+  for (const it of tasks) {
+    for (const one of it.consumes) {
+      const { material, quantity } = asUsed(one, it);
+      add(material, one.why === 'coats' ? (it.traits.lays?.colour ?? null) : null, quantity);
+    }
+  }
+  for (const it of wornAt(tasks, operation.minutes)) add(it.material, null, it.quantity);
+  return [...sums.values()];
+};
+
+/** The rectangles that are laid with new veneer: the drawn faces of the surface, grain along the longer side. */
+const veneerParts = (
+  piece: PlannedPiece['piece'],
+  tasks: readonly Task[],
+): readonly VeneerPart[] => {
+  const nameOf = surfaceNames(piece);
+  const laid = new Set(
+    tasks.filter((it) => it.method === 'lay-veneer').flatMap((it) => it.surfaceIds),
+  );
+  return facesOf(piece)
+    .filter((it) => it.surfaceId !== null && laid.has(it.surfaceId))
+    .map(({ surfaceId, width, height }) => ({
+      name: nameOf(surfaceId ?? ''),
+      widthMm: Math.min(width, height),
+      lengthMm: Math.max(width, height),
+    }));
+};
+
+const MM_PER_M = 1000;
+/** Edge band beyond the edges that it covers: cut long, trimmed flush. */
+const BAND_MORE = 1.1;
+
+const asCut = (need: Need, parts: readonly VeneerPart[]): readonly Need[] => {
+  const cut = cutVeneer(parts);
+  const { format, sheets, tooLarge } = cut;
+  const edges = parts.reduce((sum, it) => sum + 2 * (it.widthMm + it.lengthMm), 0) / MM_PER_M;
+  const joined = tooLarge.reduce((sum, it) => sum + (it.widthMm * it.lengthMm) / 1e6, 0);
+  const quantity = (sheets.length + Math.ceil(joined / format.size)) * format.size;
+  const band = edges * BAND_MORE;
+  return [
+    { ...need, quantity, reckoned: quantity, cut, only: [format] },
+    {
+      material: 'edgeBand',
+      colour: null,
+      unit: MATERIALS.get('edgeBand').unit,
+      quantity: band,
+      reckoned: band,
+      from: need.from.map((it) => ({
+        ...it,
+        quantity: band / need.from.length,
+        lost: 0,
+        film: null,
+      })),
+      cut: null,
+      only: null,
+    },
+  ];
+};
+
+/** How somebody's word changes a reckoning: as a share of it. */
+const shareSaid = (own: readonly OwnNeed[], { material, colour }: Sum): number => {
+  const it = own.find((one) => one.material === material && one.colour === colour);
+  return it ? it.said / it.reckoned : 1;
+};
+
 /**
- * What the routes of some pieces still need, by material and colour: Σ of what each step takes, and
- * for every coat what it takes beside the film. Equipment that is there again afterwards is left out.
+ * What the routes of some pieces still need, by material and colour: Σ of what each step takes and
+ * wears out, and for every coat what it takes beside the film. Veneer in whole sheets, as it is cut.
+ * Where somebody said how much a piece takes, that holds in proportion.
  */
-export const needsOf = (
-  plans: readonly { readonly pieceId: string; readonly route: Route }[],
-): readonly Need[] => {
+export const needsOf = (plans: readonly PlannedPiece[]): readonly Need[] => {
   const needs = new Map<string, Need>();
-  for (const { pieceId, route } of plans) {
+  const parts: VeneerPart[] = [];
+  for (const { piece, route } of plans) {
     const byKey = new Map(route.tasks.map((it) => [it.key, it]));
+    parts.push(...veneerParts(piece, route.tasks));
     for (const operation of route.operations) {
       const tasks = operation.taskKeys.flatMap((key) => byKey.get(key) ?? []);
-      const sums = new Map<string, { material: Material; colour: string | null; sum: number }>();
-      for (const { traits, consumes } of tasks) {
-        for (const it of consumes) {
-          if (MATERIALS.get(it.material).kept || it.quantity <= 0) continue;
-          const colour = it.why === 'coats' ? (traits.lays?.colour ?? null) : null;
-          const key = `${it.material}/${colour ?? ''}`;
-          const old = sums.get(key);
-          sums.set(key, {
-            material: it.material,
-            colour,
-            sum: (old?.sum ?? 0) + it.quantity,
-          });
-        }
-      }
-      for (const [key, { material, colour, sum }] of sums) {
-        const lost = material === operation.coating ? lossOf(sum, operation.sprayed) : 0;
+      for (const sum of sumsOf(operation, tasks)) {
+        const { material, colour, quantity } = sum;
+        const isCoat = material === operation.coating;
+        const lost = isCoat ? lossOf(quantity, operation.sprayed) : 0;
+        const film =
+          isCoat && operation.coating
+            ? filmOf(operation.coating, quantity, operation.sprayed)
+            : null;
+        const key = needKey(material, colour);
         const old = needs.get(key);
         needs.set(key, {
           material,
           colour,
           unit: MATERIALS.get(material).unit,
-          quantity: (old?.quantity ?? 0) + sum + lost,
+          quantity: (old?.quantity ?? 0) + (quantity + lost) * shareSaid(piece.ownNeeds, sum),
+          reckoned: (old?.reckoned ?? 0) + quantity + lost,
           from: [
             ...(old?.from ?? []),
             {
-              pieceId,
+              pieceId: piece.id,
               operationId: operation.id,
               title: operation.title,
-              quantity: sum,
+              quantity,
               lost,
+              film,
             },
           ],
+          cut: null,
+          only: null,
         });
       }
     }
   }
-  return [...needs.values()];
+  return [...needs.values()].flatMap((it) =>
+    it.material === 'veneerSheet' && parts.length > 0 ? asCut(it, parts) : [it],
+  );
 };

@@ -1,18 +1,28 @@
 import { z } from 'zod';
-import { MATERIALS, UNITS } from '../catalog';
-import type { Piece, Shop } from '../piece';
-import { planRoute } from '../route';
+import { AISLES, MATERIALS, UNITS, aisleOf, type Material } from '../catalog';
+import { containersIn, isOwnPrice, type Piece, type Shop, type Stocked } from '../piece';
+import { planRoute, type Route } from '../route';
 import type { DeepReadonly } from '../work';
 import { cheapestContainers } from './containers';
-import { needsOf } from './needs';
+import { fittingsToBuy } from './fittings';
+import { needsOf, type Need } from './needs';
+import { meetFromStock, stockNow, usable, type OnHand } from './stock';
 
-/** One thing to buy: how much is needed and why, and the containers that hold it for least money. */
+const film = z.object({ m2: z.number(), m2PerLitre: z.number(), transfer: z.number() });
+const veneerPart = z.object({ name: z.string(), widthMm: z.number(), lengthMm: z.number() });
+
+/** One thing to buy: how much is needed and why, what is on hand, and the containers that hold the rest for least money. */
 export const shoppingLine = z.object({
   material: MATERIALS.id,
   label: z.string(),
   colour: z.string().nullable(),
   unit: z.enum(UNITS),
+  aisle: z.enum(AISLES.map((it) => it.id)),
+  /** What the pieces take: as reckoned, or as somebody said. */
   needed: z.number(),
+  reckoned: z.number(),
+  /** Wanted beyond that, for touching up. */
+  more: z.number(),
   from: z.array(
     z.object({
       pieceId: z.string(),
@@ -20,40 +30,145 @@ export const shoppingLine = z.object({
       title: z.string(),
       quantity: z.number(),
       lost: z.number(),
+      film: film.nullable(),
     }),
   ),
+  /** What is taken from the stock, old first. */
+  onHand: z.array(z.object({ containerId: z.string(), quantity: z.number() })),
+  /** What has to be bought. */
+  missing: z.number(),
   bought: z.array(z.object({ size: z.number(), price: z.int(), count: z.int() })),
-  /** Minor units of money, by placeholder prices. */
+  /** Minor units of money. */
   cost: z.int(),
+  /** Left over of what is bought. */
   left: z.number(),
+  /** The price is a placeholder: the shop has not said what this costs. */
+  placeholder: z.boolean(),
+  /** How veneer is cut from its sheets. */
+  cut: z
+    .object({
+      format: z.object({
+        widthMm: z.number(),
+        lengthMm: z.number(),
+        size: z.number(),
+        price: z.int(),
+      }),
+      sheets: z.array(z.array(veneerPart.extend({ x: z.number(), y: z.number() }))),
+      tooLarge: z.array(veneerPart),
+      waste: z.number(),
+    })
+    .nullable(),
 });
+export type ShoppingLine = DeepReadonly<z.infer<typeof shoppingLine>>;
+
 export const shoppingList = z.object({
+  /** By aisle, in the order in which one walks through a shop. */
   lines: z.array(shoppingLine),
-  /** Minor units of money, by placeholder prices. */
+  fittings: z.array(
+    z.object({
+      pieceId: z.string(),
+      hardwareId: z.string(),
+      kind: z.string(),
+      name: z.string(),
+      count: z.int(),
+      holeSpacingMm: z.number().nullable(),
+      because: z.enum(['replaced', 'missing']),
+    }),
+  ),
+  /** Minor units of money; fittings have no price. */
   cost: z.int(),
+  /** Some of it is reckoned by placeholders. */
+  placeholders: z.boolean(),
 });
 export type ShoppingList = DeepReadonly<z.infer<typeof shoppingList>>;
 
-/**
- * What the routes of some pieces still need, bought together in the cheapest containers. Prices are
- * the placeholders of the catalog.
- */
-export const shoppingFor = (pieces: readonly Piece[], shop: Shop): ShoppingList => {
-  const plans = pieces.map((it) => ({ pieceId: it.id, route: planRoute(it, shop) }));
-  const lines = needsOf(plans).map((need) => {
-    const { label, containers } = MATERIALS.get(need.material);
-    const purchase = cheapestContainers(need.quantity, containers);
-    return {
-      material: need.material,
-      label,
-      colour: need.colour,
-      unit: need.unit,
-      needed: need.quantity,
-      from: need.from,
-      bought: (purchase?.bought ?? []).map(({ container, count }) => ({ ...container, count })),
-      cost: purchase?.cost ?? 0,
-      left: purchase?.left ?? 0,
-    };
-  });
-  return { lines, cost: lines.reduce((sum, it) => sum + it.cost, 0) };
+/** What is on the shelves, and the day. */
+export interface Shelves {
+  readonly stock: readonly Stocked[];
+  /** The day of the shop, YYYY-MM-DD. */
+  readonly today: string;
+}
+
+const NO_SHELVES: Shelves = { stock: [], today: '1970-01-01' };
+
+const wantedMore = (shop: Shop, material: Material, colour: string | null): number =>
+  shop.touchUps.find((it) => it.material === material && it.colour === colour)?.quantity ?? 0;
+
+/** What one need comes to: from the shelf first, the rest in the cheapest containers. */
+const lineOf = (need: Need, shop: Shop, onHand: readonly OnHand[]): ShoppingLine => {
+  const { material, colour, unit, cut } = need;
+  const more = wantedMore(shop, material, colour);
+  const met = meetFromStock(need.quantity + more, usable(onHand, material, colour));
+  const purchase = cheapestContainers(
+    met.missing,
+    need.only ?? containersIn(shop.prices, material),
+  );
+  return {
+    material,
+    label: MATERIALS.get(material).label,
+    colour,
+    unit,
+    aisle: aisleOf(material),
+    needed: need.quantity,
+    reckoned: need.reckoned,
+    more,
+    from: need.from,
+    onHand: met.from,
+    missing: met.missing,
+    bought: (purchase?.bought ?? []).map(({ container, count }) => ({
+      size: container.size,
+      price: container.price,
+      count,
+    })),
+    cost: purchase?.cost ?? 0,
+    left: purchase?.left ?? 0,
+    placeholder: !isOwnPrice(shop.prices, material),
+    cut,
+  };
 };
+
+const aislePlace = new Map(AISLES.map((it, at) => [it.id, at]));
+
+/** A route is planned where none is given. */
+export interface ForShopping {
+  readonly piece: Piece;
+  readonly route: Route;
+}
+
+/** What some planned pieces need, as a list to buy by. */
+export const shoppingOf = (
+  plans: readonly ForShopping[],
+  shop: Shop,
+  { stock, today }: Shelves = NO_SHELVES,
+  /** All pieces whose bench has taken from the stock; those that are planned where not given. */
+  users: readonly Pick<Piece, 'log'>[] = plans.map((it) => it.piece),
+): ShoppingList => {
+  const onHand = stockNow(stock, users, today);
+  const lines = needsOf(plans)
+    .map((it) => lineOf(it, shop, onHand))
+    .sort(
+      (a, b) =>
+        (aislePlace.get(a.aisle) ?? 0) - (aislePlace.get(b.aisle) ?? 0) ||
+        a.label.localeCompare(b.label) ||
+        (a.colour ?? '').localeCompare(b.colour ?? ''),
+    );
+  return {
+    lines,
+    fittings: fittingsToBuy(plans.map((it) => it.piece)),
+    cost: lines.reduce((sum, it) => sum + it.cost, 0),
+    placeholders: lines.some((it) => it.placeholder && it.cost > 0),
+  };
+};
+
+/** What the routes of some pieces still need, bought together, old stock first. */
+export const shoppingFor = (
+  pieces: readonly Piece[],
+  shop: Shop,
+  shelves: Shelves = NO_SHELVES,
+): ShoppingList =>
+  shoppingOf(
+    pieces.map((piece) => ({ piece, route: planRoute(piece, shop) })),
+    shop,
+    shelves,
+    pieces,
+  );

@@ -127,7 +127,7 @@ describe('what is needed', () => {
     aims: { top: painted('white', 'none') },
   });
   const route = planRoute(table, USUAL_SHOP);
-  const needs = needsOf([{ pieceId: 'a', route }]);
+  const needs = needsOf([{ piece: table, route }]);
 
   it('of paint is the film of each coat, its transfer, and what stays in the tray', () => {
     const coats = route.operations.filter((it) => it.coating === 'cabinetEnamel');
@@ -144,8 +144,8 @@ describe('what is needed', () => {
 
   it('of two pieces is the sum of both, colour by colour; equipment is none', () => {
     const both = needsOf([
-      { pieceId: 'a', route },
-      { pieceId: 'b', route },
+      { piece: table, route },
+      { piece: { ...table, id: 'b' }, route },
     ]);
     expect(both.map((it) => it.material)).toEqual(needs.map((it) => it.material));
     both.forEach((it, nth) =>
@@ -156,8 +156,8 @@ describe('what is needed', () => {
     ];
     const dark = planRoute({ ...table, aims }, USUAL_SHOP);
     const mixed = needsOf([
-      { pieceId: 'a', route },
-      { pieceId: 'b', route: dark },
+      { piece: table, route },
+      { piece: table, route: dark },
     ]);
     expect(mixed.filter((it) => it.material === 'cabinetEnamel')).toHaveLength(2);
     for (const it of mixed) expect(MATERIALS.get(it.material).kept).toBe(false);

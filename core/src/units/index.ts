@@ -18,3 +18,4 @@ export {
   squareMetres,
 } from './quantities';
 export { UNIT_SYSTEMS, type UnitSystem } from './system';
+export { currencySign, digitsOf, moneyToTyped, showMoney, typedToMoney } from './money';

@@ -33,4 +33,14 @@ export * as LOOK_WORDS from './looking';
 export * as CHOICE_WORDS from './choosing';
 export { ORDER_WORDS, type OrderRuleId } from './order';
 export * as BENCH_WORDS from './bench';
+export {
+  COST_WORDS,
+  DECISION_WORDS,
+  MISSING,
+  QUOTE_WORDS,
+  percentOf,
+  tipInWords,
+  type DecisionId,
+  type Tip,
+} from './money';
 export { AIR_FAULTS, CLOCK_WORDS, type AirFault } from './clock';

@@ -17,18 +17,35 @@ export const PAPERS = GRITS.map(({ grit }) =>
   }),
 );
 
+/** The disc of a grit, for the sanding machine. */
+export type Disc = `discs${Grit}`;
+export const discOf = (grit: Grit): Disc => `discs${grit}`;
+
+/** Discs of 125 or 150 mm, P-series. */
+export const DISCS = GRITS.map(({ grit }) =>
+  material({
+    id: discOf(grit),
+    label: `P${grit} discs`,
+    unit: 'piece',
+    containers: [
+      { size: 10, price: 1200 },
+      { size: 50, price: 4200 },
+    ],
+  }),
+);
+
+/** The discs that do the work of a paper; undefined where it is no paper of the P-series. */
+export const discsFor = (paper: string): Disc | undefined => {
+  const row = GRITS.find(({ grit }) => paperOf(grit) === paper);
+  return row && discOf(row.grit);
+};
+
 export const ABRASIVES = [
   material({
     id: 'wetPaper150',
     label: 'Wet-or-dry P150 paper',
     unit: 'sheet',
     containers: [{ size: 10, price: 900 }],
-  }),
-  material({
-    id: 'discs80',
-    label: 'P80 discs',
-    unit: 'piece',
-    containers: [{ size: 10, price: 1200 }],
   }),
   material({
     id: 'steelWool',

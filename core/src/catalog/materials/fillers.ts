@@ -1,4 +1,5 @@
 import { material } from './material';
+import { VENEER_FORMATS } from './veneer';
 
 /** What fills, and what holds wood together. */
 export const FILLERS = [
@@ -76,7 +77,16 @@ export const FILLERS = [
     id: 'veneerSheet',
     label: 'Paper-backed veneer',
     unit: 'm2',
-    containers: [{ size: 3, price: 9000 }],
+    containers: VENEER_FORMATS.map(({ size, price }) => ({ size, price })),
+  }),
+  material({
+    id: 'edgeBand',
+    label: 'Edge band, real wood',
+    unit: 'm',
+    containers: [
+      { size: 5, price: 600 },
+      { size: 50, price: 4000 },
+    ],
   }),
   material({
     id: 'matchingVeneer',

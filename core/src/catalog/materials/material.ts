@@ -21,7 +21,7 @@ export interface MaterialRow<Id extends string = string> {
   readonly unit: Unit;
   /** Equipment that is there again afterwards. */
   readonly kept: boolean;
-  /** kg/L, where it is mixed by mass; null where mass does not matter. */
+  /** kg/L, where it is mixed or weighed; null where mass does not matter. */
   readonly density: number | null;
   /** Empty for what is kept. */
   readonly containers: readonly Container[];

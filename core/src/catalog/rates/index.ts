@@ -17,5 +17,5 @@ export type Rate = keyof typeof ALL;
 /** Every way of working with its minutes and its materials (modelling judgement). */
 export const RATES: Readonly<Record<Rate, RateRow>> = ALL;
 
-export { SHEETS_PER_M2 } from './sanding';
+export { DISCS_PER_SHEET, sheetsPerM2, type Clogs } from './sanding';
 export { COUNTS, WHYS, atHand, use, type Count, type RateRow, type Use, type Why } from './rate';

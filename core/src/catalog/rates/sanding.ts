@@ -22,5 +22,26 @@ export const SANDING_RATES = {
   drill: byPart(10, 2),
 } as const;
 
-/** Sheets of paper for each m² and grit (modelling judgement). */
-export const SHEETS_PER_M2 = 1;
+/**
+ * How many square metres a sheet of 230 × 280 mm lasts on hardwood: the grit from which on it holds,
+ * coarsest first (modelling judgement). Coarse paper is worn by what it cuts; fine paper only knocks down.
+ */
+export const SHEET_LASTS_M2 = [
+  { from: 40, m2: 0.8 },
+  { from: 100, m2: 1 },
+  { from: 180, m2: 1.25 },
+  { from: 280, m2: 1.6 },
+] as const;
+
+/** What clogs paper sooner than hardwood does, as a share of its life (modelling judgement). */
+export const CLOGGED = { film: 0.75, resinous: 0.65 } as const;
+export type Clogs = keyof typeof CLOGGED;
+
+/** Discs of 150 mm that do the work of one sheet by machine: their areas, and their shorter life (modelling judgement). */
+export const DISCS_PER_SHEET = 3;
+
+/** Sheets of a grit for each m². @param clogs what fills the paper; null on clean hardwood */
+export const sheetsPerM2 = (grit: number, clogs: Clogs | null = null): number => {
+  const life = [...SHEET_LASTS_M2].reverse().find((it) => grit >= it.from) ?? SHEET_LASTS_M2[0];
+  return 1 / (life.m2 * (clogs ? CLOGGED[clogs] : 1));
+};

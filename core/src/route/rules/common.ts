@@ -1,4 +1,4 @@
-import { SHEETS_PER_M2, paperOf, type Rate, type Until } from '../../catalog';
+import { paperOf, sheetsPerM2, type Clogs, type Rate, type Until } from '../../catalog';
 import {
   effort,
   take,
@@ -37,6 +37,14 @@ export const by = (
 
 type Grit = Parameters<typeof paperOf>[0];
 
-/** Paper for an area in m², a sheet of each grit in proportion. */
-export const papersFor = (grits: readonly number[], m2: number): readonly Consumed[] =>
-  grits.map((it) => take(paperOf(it as Grit), SHEETS_PER_M2 * m2, 'abrades'));
+/** Paper for an area in m², sheets of each grit by how long they last. @param clogs what fills them */
+export const papersFor = (
+  grits: readonly number[],
+  m2: number,
+  clogs: Clogs | null = null,
+): readonly Consumed[] =>
+  grits.map((it) => take(paperOf(it as Grit), sheetsPerM2(it, clogs) * m2, 'abrades'));
+
+/** What clogs paper on bare wood: the resin of pine and its like. */
+export const clogsBare = (s: SurfaceContext): Clogs | null =>
+  s.wood.id === 'knotty' ? 'resinous' : null;

@@ -6,7 +6,7 @@ import { ladderFor, thinnerThan, toolFor } from '../faceSanding';
 import { acceptedOn } from '../repairs';
 import { surfaceRule, type Draft, type Rule } from '../rule';
 import { byModel, drySanding, sandWet } from './abrade';
-import { onArea, papersFor, wait } from './common';
+import { clogsBare, onArea, papersFor, wait } from './common';
 import {
   type SurfaceContext,
   areaOfFace,
@@ -57,7 +57,7 @@ const scuffWork = (s: SurfaceContext): readonly Draft[] => {
       rank: 2,
       title: WORDS.scuff.title(grits, times === 2),
       effort,
-      consumes: [...papersFor(grits, areaOfFace(s)), ...consumes],
+      consumes: [...papersFor(grits, areaOfFace(s), 'film'), ...consumes],
       how: [
         ...(renewsClear(s)
           ? WORDS.scuff.howRenewed(grits)
@@ -85,7 +85,7 @@ const ladderWork = (s: SurfaceContext): readonly Draft[] => {
       rank: 1,
       title: WORDS.ladder.title(grits, tool === 'hand'),
       effort: byModel(ladder.minutes),
-      consumes: papersFor(grits, areaOfFace(s)),
+      consumes: papersFor(grits, areaOfFace(s), clogsBare(s)),
       ladder,
       sandThrough: through,
       risks: { sandThrough: through?.edge ?? 0, noWood: s.showsWood ? s.chanceUnstainable : 0 },

@@ -1,0 +1,268 @@
+import { MATERIALS, aisleOf, type Material, type Unit } from '../catalog';
+import { isOwnPrice, linesOf, priceIn, type Piece, type Shop, type Stocked } from '../piece';
+import { planRoute, type Route } from '../route';
+import { needKey, needsOf, type Need } from '../supply';
+import { timedIn, type Paces } from '../work';
+import { ratioOf, shared, thousandths } from './share';
+
+/** What a cost is for. */
+export const COST_KINDS = ['paid', 'material', 'worn', 'disposal', 'space', 'extra'] as const;
+export type CostKind = (typeof COST_KINDS)[number];
+
+/** One line of what a piece costs, minor units: as planned from the start, so far, and still to come. */
+export interface CostLine {
+  readonly key: string;
+  readonly kind: CostKind;
+  readonly label: string;
+  readonly planned: number;
+  readonly spent: number;
+  readonly toCome: number;
+  /** The price behind it is a placeholder of the catalog. */
+  readonly placeholder: boolean;
+  readonly material: MaterialWorkings | null;
+}
+
+/** Of a material: the quantities behind the money. */
+export interface MaterialWorkings {
+  readonly material: Material;
+  readonly colour: string | null;
+  readonly unit: Unit;
+  readonly planned: number;
+  /** Written down at the bench; null where nobody did: then what is spent is as planned. */
+  readonly used: number | null;
+  readonly toCome: number;
+}
+
+/** What the hours of a piece are: active minutes. */
+export interface Hours {
+  /** The whole job, as it would be planned with nothing done yet. */
+  readonly planned: number;
+  /** Done: as timed, else as planned. */
+  readonly done: number;
+  readonly toCome: number;
+}
+
+/** What a piece costs, own hours left out. */
+export interface PieceCost {
+  readonly lines: readonly CostLine[];
+  readonly planned: number;
+  readonly spent: number;
+  readonly toCome: number;
+  /** Spent and still to come. */
+  readonly expected: number;
+  readonly hours: Hours;
+  /** Some line is reckoned by a placeholder. */
+  readonly placeholders: boolean;
+}
+
+/** What a cost is reckoned from beside the piece. */
+export interface CostContext {
+  readonly shop: Shop;
+  readonly stock: readonly Stocked[];
+  /** Every piece of the shop: a container is shared out over all that it was used on. */
+  readonly users: readonly Pick<Piece, 'id' | 'log'>[];
+  /** How long work takes here against the plan; as planned where not given. */
+  readonly paces?: Paces;
+  /** The route that is still to be done; planned where not given. */
+  readonly route?: Route;
+}
+
+const MINUTES = 60;
+
+/** The piece as it was before any work: what the whole job would be by what is known now. */
+const untouched = (piece: Piece): Piece => ({ ...piece, done: [], log: [], putOff: [] });
+
+interface Use {
+  readonly lineId: string;
+  readonly pieceId: string;
+  readonly material: Material;
+  readonly colour: string | null;
+  readonly quantity: number;
+  readonly containerId: string | null;
+}
+
+const usesOf = (pieces: CostContext['users']): readonly Use[] =>
+  pieces.flatMap(({ id: pieceId, log }) =>
+    linesOf(log, 'used').map((it) => ({
+      lineId: it.id,
+      pieceId,
+      material: it.material,
+      colour: it.colour,
+      quantity: it.quantity,
+      containerId: it.containerId,
+    })),
+  );
+
+/**
+ * What each use of material cost. Of a container whose price is known its uses and what is left
+ * share that price to the last minor unit; else the price book tells.
+ */
+const costOfUses = ({ users, stock, shop }: CostContext): ReadonlyMap<string, number> => {
+  const uses = usesOf(users);
+  const costs = new Map<string, number>();
+  for (const it of uses) {
+    costs.set(it.lineId, Math.round(priceIn(shop.prices, it.material, it.quantity)));
+  }
+  for (const container of stock) {
+    if (container.paid === null) continue;
+    const own = uses.filter((it) => it.containerId === container.id);
+    const taken = own.map((it) => thousandths(it.quantity));
+    const sum = taken.reduce((all, it) => all + it, 0);
+    const left = Math.max(0, thousandths(container.size) - sum);
+    const parts = shared(container.paid, [...taken, left]);
+    own.forEach((it, nth) => costs.set(it.lineId, parts[nth] ?? 0));
+  }
+  return costs;
+};
+
+/** Where a use belongs: the same colour, else the only one of its material that is planned. */
+const keyOfUse = (it: Use, known: ReadonlyMap<string, Need>): string => {
+  const exact = needKey(it.material, it.colour);
+  if (known.has(exact)) return exact;
+  const alike = [...known].filter(([, need]) => need.material === it.material);
+  return alike.length === 1 && alike[0] && it.colour === null ? alike[0][0] : exact;
+};
+
+const byKey = (needs: readonly Need[]): ReadonlyMap<string, Need> =>
+  new Map(needs.map((it) => [needKey(it.material, it.colour), it]));
+
+const WORN = new Set<Material>(MATERIALS.ids.filter((it) => aisleOf(it) === 'protection'));
+
+const materialLines = (
+  piece: Piece,
+  context: CostContext,
+  whole: Route,
+  rest: Route,
+): readonly CostLine[] => {
+  const { shop } = context;
+  const planned = byKey(needsOf([{ piece, route: whole }]));
+  const toCome = byKey(needsOf([{ piece, route: rest }]));
+  const known = new Map([...toCome, ...planned]);
+  const costs = costOfUses(context);
+  const used = new Map<string, { quantity: number; cost: number; use: Use }>();
+  for (const use of usesOf([piece])) {
+    const key = keyOfUse(use, known);
+    const old = used.get(key);
+    used.set(key, {
+      use,
+      quantity: (old?.quantity ?? 0) + use.quantity,
+      cost: (old?.cost ?? 0) + (costs.get(use.lineId) ?? 0),
+    });
+  }
+  const hasBegun = piece.done.length > 0;
+  return [...new Set([...known.keys(), ...used.keys()])].flatMap((key): CostLine[] => {
+    const use = used.get(key);
+    const about = known.get(key) ?? use?.use;
+    if (!about) return [];
+    const { material, colour } = about;
+    const { label, unit } = MATERIALS.get(material);
+    const all = planned.get(key)?.quantity ?? 0;
+    const left = toCome.get(key)?.quantity ?? 0;
+    // Nobody wrote it down: what is planned no more was taken as planned.
+    const assumed = hasBegun ? Math.max(0, all - left) : 0;
+    const priced = (quantity: number) => Math.round(priceIn(shop.prices, material, quantity));
+    return [
+      {
+        key,
+        kind: WORN.has(material) ? 'worn' : 'material',
+        label,
+        planned: priced(all),
+        spent: use ? use.cost : priced(assumed),
+        toCome: priced(left),
+        placeholder: !isOwnPrice(shop.prices, material),
+        material: {
+          material,
+          colour,
+          unit,
+          planned: all,
+          used: use ? use.quantity : null,
+          toCome: left,
+        },
+      },
+    ];
+  });
+};
+
+/** Minutes that were worked: as timed and corrected; what nobody timed as it was planned. */
+const hoursOf = (piece: Piece, whole: Route, rest: Route, paces: Paces | undefined): Hours => {
+  const timed = timedIn(piece.done, piece.log);
+  const measured = timed.reduce((sum, it) => sum + it.actualMinutes, 0);
+  const asPlanned = timed.reduce((sum, it) => sum + it.plannedMinutes, 0);
+  const untimed =
+    piece.done.length === 0 ? 0 : Math.max(0, whole.minutes - rest.minutes - asPlanned);
+  return {
+    planned: Math.round(whole.minutes),
+    done: Math.round(measured + untimed),
+    toCome: Math.round(
+      rest.operations.reduce((sum, it) => sum + it.minutes * (paces?.of(it.phase).ratio ?? 1), 0),
+    ),
+  };
+};
+
+const plainLine = (
+  kind: CostKind,
+  key: string,
+  label: string,
+  sums: Pick<CostLine, 'planned' | 'spent' | 'toCome'>,
+): CostLine => ({ key, kind, label, ...sums, placeholder: false, material: null });
+
+const sumOf = (lines: readonly CostLine[], of: 'planned' | 'spent' | 'toCome'): number =>
+  lines.reduce((all, it) => all + it[of], 0);
+
+/**
+ * What a piece costs, own hours left out: what was paid, materials (used as written down, else as
+ * planned), what is worn out, disposal, a share of tools and space, and whatever else was paid for
+ * it. Model: `docs/calculations.md`, Money. Whole minor units; the lines add up to the sums.
+ */
+export const costOf = (piece: Piece, context: CostContext): PieceCost => {
+  const { shop, paces } = context;
+  const rest = context.route ?? planRoute(piece, shop);
+  const whole =
+    piece.done.length === 0 && piece.log.length === 0 ? rest : planRoute(untouched(piece), shop);
+  const hours = hoursOf(piece, whole, rest, paces);
+  const { spaceAnHour, disposalAPiece } = shop.money;
+  const { paid, extras } = piece.account;
+  const spaceFor = (minutes: number) => ratioOf(spaceAnHour ?? 0, minutes, MINUTES);
+  const isDone = rest.operations.length === 0 && piece.done.length > 0;
+  const lines: readonly CostLine[] = [
+    ...(paid === null
+      ? []
+      : [plainLine('paid', 'paid', 'Paid for it', { planned: paid, spent: paid, toCome: 0 })]),
+    ...materialLines(piece, context, whole, rest),
+    ...(disposalAPiece === null
+      ? []
+      : [
+          plainLine('disposal', 'disposal', 'Waste to the collection point', {
+            planned: disposalAPiece,
+            spent: isDone ? disposalAPiece : 0,
+            toCome: isDone ? 0 : disposalAPiece,
+          }),
+        ]),
+    ...(spaceAnHour === null
+      ? []
+      : [
+          plainLine('space', 'space', 'Tools and space', {
+            planned: spaceFor(hours.planned),
+            spent: spaceFor(hours.done),
+            toCome: spaceFor(hours.toCome),
+          }),
+        ]),
+    ...extras.map((it) =>
+      plainLine('extra', it.id, it.text, { planned: it.amount, spent: it.amount, toCome: 0 }),
+    ),
+  ];
+  const [planned, spent, toCome] = [
+    sumOf(lines, 'planned'),
+    sumOf(lines, 'spent'),
+    sumOf(lines, 'toCome'),
+  ];
+  return {
+    lines,
+    planned,
+    spent,
+    toCome,
+    expected: spent + toCome,
+    hours,
+    placeholders: lines.some((it) => it.placeholder && (it.spent > 0 || it.toCome > 0)),
+  };
+};

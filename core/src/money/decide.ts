@@ -1,0 +1,256 @@
+import { DECISIONS, FACE_COLOURS } from '../catalog';
+import { coatsToCover, colourOf, reflectanceOf, tintFor } from '../coating';
+import { inspectPiece } from '../inspect';
+import {
+  isFaceOnTop,
+  priceIn,
+  surfacesOf,
+  type Aim,
+  type Hardware,
+  type Piece,
+  type Scheme,
+  type Shop,
+} from '../piece';
+import { planRoute, tollOf, type Route, type Toll } from '../route';
+import type { DecisionId, Tip } from '../words';
+import { needsOf } from '../supply';
+import { ratioOf } from './share';
+
+/** What one way takes more than the other: b less a. */
+export interface Difference {
+  readonly money: number;
+  readonly minutes: number;
+  readonly days: number;
+}
+
+/** A decision that money settles, with what tips it. */
+export interface Decision {
+  readonly id: DecisionId;
+  readonly a: Toll;
+  readonly b: Toll;
+  readonly more: Difference;
+  /** Money and hours at the shop's rate; null where it has none. */
+  readonly total: number | null;
+  /** Chances that grow or shrink from a to b. */
+  readonly risks: readonly {
+    readonly kind: Toll['risks'][number]['kind'];
+    readonly change: number;
+  }[];
+  readonly tip: Tip;
+}
+
+const MINUTES = 60;
+
+const hoursWorth = (minutes: number, rate: number | null): number =>
+  rate === null ? 0 : ratioOf(rate, Math.abs(Math.round(minutes)), MINUTES) * Math.sign(minutes);
+
+const changed = (a: Toll, b: Toll): Decision['risks'] =>
+  [...new Set([...a.risks, ...b.risks].map((it) => it.kind))]
+    .map((kind) => {
+      const chance = (of: Toll) => of.risks.find((it) => it.kind === kind)?.chance ?? 0;
+      return { kind, change: chance(b) - chance(a) };
+    })
+    .filter((it) => Math.abs(it.change) >= DECISIONS.sameChance.value);
+
+const differenceOf = (a: Toll, b: Toll): Difference => ({
+  money: b.money - a.money,
+  minutes: Math.round(b.minutes - a.minutes),
+  days: b.days - a.days,
+});
+
+/**
+ * What tips a choice between two routes to the same price: nothing where one is better in money and
+ * in hours, else the rate at which both cost the same.
+ */
+export const tipByRate = ({ money, minutes }: Pick<Difference, 'money' | 'minutes'>): Tip => {
+  if (money <= 0 && minutes <= 0) return { kind: 'always', side: 'b' };
+  if (money >= 0 && minutes >= 0) return { kind: 'always', side: 'a' };
+  return {
+    kind: 'rate',
+    at: ratioOf(Math.abs(money), MINUTES, Math.abs(minutes)),
+    below: minutes > 0 ? 'b' : 'a',
+  };
+};
+
+const PAINT: Scheme = { kind: 'painted', shade: 'pale', topcoat: 'waterborne' };
+const VENEER: Scheme = { kind: 'veneered', topcoat: 'waterborne' };
+
+const withTop = (piece: Piece, scheme: Scheme): Piece => {
+  const tops = new Set(
+    surfacesOf(piece)
+      .filter(isFaceOnTop)
+      .map((it) => it.id),
+  );
+  return {
+    ...piece,
+    aims: [
+      ...piece.aims.filter((it) => !tops.has(it.surfaceId)),
+      ...[...tops].map((surfaceId): Aim => ({ surfaceId, scheme, stripWish: 'best' })),
+    ],
+  };
+};
+
+type Plan = (piece: Piece) => { readonly route: Route; readonly toll: Toll };
+
+const isSame = ({ money, minutes, days }: Difference): boolean =>
+  money === 0 && minutes === 0 && days === 0;
+
+const decision = (
+  id: DecisionId,
+  a: Toll,
+  b: Toll,
+  rate: number | null,
+  tip: (more: Difference, total: number) => Tip,
+): Decision => {
+  const more = differenceOf(a, b);
+  const total = more.money + hoursWorth(more.minutes, rate);
+  return {
+    id,
+    a,
+    b,
+    more,
+    total: rate === null ? null : total,
+    risks: changed(a, b),
+    tip: tip(more, total),
+  };
+};
+
+/** New veneer on the top or paint it: the dearer has to bring its difference in the price. */
+const veneerOrPaint = (piece: Piece, plan: Plan, rate: number | null): Decision | undefined => {
+  const [painted, veneered] = [plan(withTop(piece, PAINT)), plan(withTop(piece, VENEER))];
+  const blocked = [painted, veneered].some(({ route }) => route.refusals.some((it) => it.blocks));
+  if (blocked || !surfacesOf(piece).some(isFaceOnTop)) return undefined;
+  return decision('veneerOrPaint', painted.toll, veneered.toll, rate, (_, total) =>
+    total > 0 ? { kind: 'price', at: total } : { kind: 'always', side: 'b' },
+  );
+};
+
+/** Strip what will be painted, or paint over it: stripping has to be worth what it spares later. */
+const stripOrPaintOver = (piece: Piece, plan: Plan, rate: number | null): Decision | undefined => {
+  const isPainted = (it: Aim) => it.scheme.kind === 'painted' && it.stripWish === 'best';
+  if (!piece.aims.some(isPainted)) return undefined;
+  const over = plan(piece);
+  const stripped = plan({
+    ...piece,
+    aims: piece.aims.map((it) => (isPainted(it) ? { ...it, stripWish: 'gel' as const } : it)),
+  });
+  if (isSame(differenceOf(over.toll, stripped.toll))) return undefined;
+  return decision('stripOrPaintOver', over.toll, stripped.toll, rate, (more, total) => {
+    const spared = changed(over.toll, stripped.toll)
+      .filter((it) => it.change < 0)
+      .reduce((sum, it) => sum - it.change, 0);
+    return total > 0 && spared > 0
+      ? { kind: 'redo', at: Math.round(total / spared) }
+      : tipByRate(more);
+  });
+};
+
+/** A primer that costs as much as another carcass: below which price the other one pays. */
+const primerOrCarcass = (
+  { route, toll }: ReturnType<Plan>,
+  shop: Shop,
+  rate: number | null,
+): Decision | undefined => {
+  const priming = route.operations.filter((it) => it.phase === 'block');
+  if (priming.length === 0) return undefined;
+  const money = Math.round(
+    priming
+      .flatMap((it) => it.consumes)
+      .reduce((sum, it) => sum + priceIn(shop.prices, it.material, it.quantity), 0),
+  );
+  const minutes = priming.reduce((sum, it) => sum + it.minutes, 0);
+  const without: Toll = { ...toll, money: toll.money - money, minutes: toll.minutes - minutes };
+  return decision('primerOrCarcass', without, toll, rate, (_, total) => ({
+    kind: 'carcass',
+    at: Math.max(0, total),
+  }));
+};
+
+const KEPT: readonly Hardware['disposition'][] = ['keep', 'clean', 'repaint'];
+
+/** Clean and keep the fittings, or buy new ones: below which price for each the new ones pay. */
+const keepOrReplace = (piece: Piece, plan: Plan, rate: number | null): Decision | undefined => {
+  const kept = piece.hardware.filter(
+    (it) => KEPT.includes(it.disposition) && (it.kind === 'pull' || it.kind === 'knob'),
+  );
+  const count = kept.reduce((sum, it) => sum + it.count, 0);
+  if (count === 0) return undefined;
+  const withAll = (disposition: Hardware['disposition']): Piece => ({
+    ...piece,
+    hardware: piece.hardware.map((it) => (kept.includes(it) ? { ...it, disposition } : it)),
+  });
+  const [old, fresh] = [plan(piece), plan(withAll('replace'))];
+  return decision('fittings', old.toll, fresh.toll, rate, (_, total) => ({
+    kind: 'each',
+    at: Math.floor(-total / count),
+    count,
+  }));
+};
+
+/** White primer and one coat more, or a tinted primer. */
+const coatOrTint = (
+  { route, toll }: ReturnType<Plan>,
+  piece: Piece,
+  shop: Shop,
+  rate: number | null,
+): Decision | undefined => {
+  const colours = new Set(
+    piece.aims.flatMap((it) => (it.scheme.kind === 'painted' ? [colourOf(it.scheme)] : [])),
+  );
+  const white = reflectanceOf(FACE_COLOURS.whitePrimer);
+  let money = 0;
+  let minutes = 0;
+  for (const hex of colours) {
+    const { tint, cover } = tintFor(hex);
+    const saved = coatsToCover(reflectanceOf(hex), [white]).coats - cover.coats;
+    const own = route.operations.filter((it) =>
+      route.tasks.some(
+        (task) =>
+          it.taskKeys.includes(task.key) &&
+          task.traits.lays?.series === 'paint' &&
+          task.traits.lays.colour === hex,
+      ),
+    );
+    const primed = route.tasks.some((it) => it.traits.lays?.series === 'prime');
+    const [one] = own;
+    if (tint === 'white' || saved <= 0 || !one || !primed) continue;
+    minutes += saved * one.minutes;
+    money +=
+      saved *
+      one.consumes.reduce((sum, it) => sum + priceIn(shop.prices, it.material, it.quantity), 0);
+  }
+  if (minutes === 0) return undefined;
+  const more: Toll = {
+    ...toll,
+    money: toll.money + Math.round(money),
+    minutes: toll.minutes + minutes,
+  };
+  return decision('coatOrTint', more, toll, rate, tipByRate);
+};
+
+/**
+ * The decisions of a piece that money settles, each as a difference in money, minutes, days and risk,
+ * with the assumption that tips it. Where a way is refused, or both are the same, it is not asked.
+ */
+export const decisionsFor = (piece: Piece, shop: Shop): readonly Decision[] => {
+  const known = inspectPiece(piece, shop);
+  const plan: Plan = (it) => {
+    const route = planRoute(it, shop, undefined, known);
+    // Veneer in whole sheets, coats with what stays in the tray, gloves and filters: as the costs count.
+    const money = needsOf([{ piece: it, route }]).reduce(
+      (sum, { material, quantity }) => sum + priceIn(shop.prices, material, quantity),
+      0,
+    );
+    return { route, toll: { ...tollOf(it, shop, route), money: Math.round(money) } };
+  };
+  const rate = shop.money.rateAnHour;
+  const now = plan(piece);
+  if (now.route.operations.length === 0) return [];
+  return [
+    veneerOrPaint(piece, plan, rate),
+    stripOrPaintOver(piece, plan, rate),
+    primerOrCarcass(now, shop, rate),
+    keepOrReplace(piece, plan, rate),
+    coatOrTint(now, piece, shop, rate),
+  ].flatMap((it) => it ?? []);
+};

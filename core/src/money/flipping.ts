@@ -1,0 +1,125 @@
+import type { Piece } from '../piece';
+import { timedIn } from '../work';
+import type { PieceCost } from './cost';
+import type { Earnings } from './earnings';
+import { ratioOf } from './share';
+
+/** A piece with its money, reckoned elsewhere. */
+export interface Accounted {
+  readonly piece: Pick<Piece, 'id' | 'name' | 'build' | 'done' | 'log' | 'archived'>;
+  readonly cost: PieceCost;
+  readonly earnings: Earnings;
+}
+
+/** What is believed of a mean from few figures. */
+export interface Spread {
+  readonly count: number;
+  readonly mean: number;
+  /** Eight of ten would believe the true mean between these; null from fewer than three figures. */
+  readonly between: readonly [number, number] | null;
+}
+
+/** Student's t for a two-sided 80 % interval, by degrees of freedom from 1 (handbook table; values from memory). */
+const T_80 = [3.078, 1.886, 1.638, 1.533, 1.476, 1.44, 1.415, 1.397, 1.383, 1.372] as const;
+/** Beyond the table: the normal distribution. */
+const T_MANY = 1.2816;
+/** Fewer figures say nothing of how they spread. */
+const FEWEST = 3;
+
+/** Mean and an 80 % interval of it by Student's t. With one or two figures no interval is told. */
+export const spreadOf = (figures: readonly number[]): Spread | undefined => {
+  const count = figures.length;
+  if (count === 0) return undefined;
+  const mean = figures.reduce((sum, it) => sum + it, 0) / count;
+  if (count < FEWEST) return { count, mean: Math.round(mean), between: null };
+  const variance = figures.reduce((sum, it) => sum + (it - mean) ** 2, 0) / (count - 1);
+  const half = (T_80[count - 2] ?? T_MANY) * Math.sqrt(variance / count);
+  return {
+    count,
+    mean: Math.round(mean),
+    between: [Math.round(mean - half), Math.round(mean + half)],
+  };
+};
+
+/** What pieces of one kind, or work of one kind, earned by the hour. */
+export interface EarnedBy {
+  readonly kind: string;
+  readonly anHour: Spread;
+  readonly minutes: number;
+}
+
+/** The money of a shop over all its pieces. */
+export interface Flipping {
+  /** Spent on pieces that are not sold. */
+  readonly tiedUp: number;
+  readonly unsold: number;
+  /** What sold pieces left for their hours, and those hours. */
+  readonly left: number;
+  readonly minutes: number;
+  readonly anHour: number | null;
+  readonly byKind: readonly EarnedBy[];
+  /** By kind of work: what an hour earned on the sold pieces that had this work in them. */
+  readonly byWork: readonly EarnedBy[];
+  /** Sold pieces, the best hour first. */
+  readonly sold: readonly Accounted[];
+}
+
+const MINUTES = 60;
+
+const hourOf = (it: Accounted): number => it.earnings.anHour ?? 0;
+
+/** Groups by a name, most minutes first. */
+const grouped = <T>(list: readonly T[], nameOf: (it: T) => string): ReadonlyMap<string, T[]> => {
+  const groups = new Map<string, T[]>();
+  for (const it of list) groups.set(nameOf(it), [...(groups.get(nameOf(it)) ?? []), it]);
+  return groups;
+};
+
+const mostFirst = (a: EarnedBy, b: EarnedBy): number => b.minutes - a.minutes;
+
+/** What all pieces together earned, and by what; few sold pieces are told as few. */
+export const flippingOf = (pieces: readonly Accounted[]): Flipping => {
+  const sold = pieces
+    .filter((it) => it.earnings.isSold && it.earnings.anHour !== null)
+    .sort((a, b) => hourOf(b) - hourOf(a));
+  const unsold = pieces.filter((it) => !it.earnings.isSold && !it.piece.archived);
+  const left = sold.reduce((sum, it) => sum + (it.earnings.left ?? 0), 0);
+  const minutes = sold.reduce((sum, it) => sum + it.earnings.minutes, 0);
+  const earned = (kind: string, own: readonly Accounted[], took: number): readonly EarnedBy[] => {
+    const anHour = spreadOf(own.map(hourOf));
+    return anHour ? [{ kind, anHour, minutes: took }] : [];
+  };
+  const work = sold.flatMap((it) =>
+    [...grouped(timedIn(it.piece.done, it.piece.log), (job) => job.kind)].map(([kind, jobs]) => ({
+      kind,
+      of: it,
+      minutes: jobs.reduce((sum, job) => sum + job.actualMinutes, 0),
+    })),
+  );
+  return {
+    tiedUp: unsold.reduce((sum, it) => sum + it.cost.spent, 0),
+    unsold: unsold.length,
+    left,
+    minutes,
+    anHour: minutes === 0 ? null : ratioOf(left, MINUTES, minutes),
+    byKind: [...grouped(sold, (it) => it.piece.build.startedFrom)]
+      .flatMap(([kind, own]) =>
+        earned(
+          kind,
+          own,
+          own.reduce((sum, it) => sum + it.earnings.minutes, 0),
+        ),
+      )
+      .sort(mostFirst),
+    byWork: [...grouped(work, (it) => it.kind)]
+      .flatMap(([kind, own]) =>
+        earned(
+          kind,
+          own.map((it) => it.of),
+          own.reduce((sum, it) => sum + it.minutes, 0),
+        ),
+      )
+      .sort(mostFirst),
+    sold,
+  };
+};
