@@ -36,9 +36,27 @@ const UNUSED_OF_NATIVE_WEB = [
   'YellowBox',
 ];
 
+/** What of the charts' packages Obrik draws with, by their folders. */
+const CHARTS = {
+  'd3-scale': ['./linear.js'],
+  'd3-shape': ['./line.js'],
+  'd3-array': ['./ticks.js', './bisect.js'],
+  'd3-interpolate': ['./value.js', './number.js', './round.js'],
+};
+
 // Metro takes a package whole. What Obrik does not use of the large ones is left out here, so that
 // the first screen is on the phone sooner.
 const LEFT_OUT = [
+  {
+    // Of the charts' packages: straight scales and lines; no times, colours, arcs or histograms.
+    applies: (name, from) => {
+      const kept = Object.entries(CHARTS).find(([folder]) =>
+        from.endsWith(`/${folder}/src/index.js`),
+      );
+      return kept !== undefined && name.startsWith('./') && !kept[1].includes(name);
+    },
+    instead: () => ({ type: 'empty' }),
+  },
   {
     // @rneui/base probes every icon font family in turn; Obrik's icons are drawn (lucide).
     applies: (name) =>

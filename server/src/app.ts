@@ -22,6 +22,7 @@ import { makeNews, newsStream } from './routers/news';
 import { pairingEndpoints } from './routers/pairing';
 import { photoEndpoints } from './routers/photos';
 import { pieceEndpoints } from './routers/pieces';
+import { moneyEndpoints } from './routers/money';
 import { planEndpoints } from './routers/plans';
 import { scheduleEndpoints, scheduleStream } from './routers/schedule';
 import { shoppingEndpoints } from './routers/shopping';
@@ -142,7 +143,8 @@ export const createApp = ({
     ...pieceEndpoints({ ledger, routes: routeStore(database), heavy, news, now }),
     ...planEndpoints({ ledger, heavy, typeface, photos: photoStore(database), now }),
     ...scheduleEndpoints({ ledger, heavy, devices: paired, now }),
-    ...shoppingEndpoints(ledger, heavy),
+    ...shoppingEndpoints(ledger, heavy, now, typeface),
+    ...moneyEndpoints({ ledger, heavy, typeface, now }),
     ...computeEndpoints,
     ...shopEndpoints(ledger),
     ...deviceEndpoints(devices, now),

@@ -51,8 +51,10 @@ interface MeterPlace {
 }
 
 /** Where a paper of a piece is had as a PDF. */
-export const pdfAddress = (pieceId: string, paper: 'route' | 'care-sheet' | 'book'): string =>
-  `/api/pieces/${pieceId}/${paper}.pdf`;
+export const pdfAddress = (
+  pieceId: string,
+  paper: 'route' | 'care-sheet' | 'book' | 'quote',
+): string => `/api/pieces/${pieceId}/${paper}.pdf`;
 
 interface Lifecycle<T> {
   readonly cacheDataLoaded: Promise<unknown>;
@@ -95,12 +97,19 @@ export interface AtWork {
 /** Pieces that the clock plans at most: more than a small shop has at work. */
 const ON_BENCH = 80;
 
-/** The pieces that are at work: in the shop, not put away. */
-const benchHere = async (device: Device): Promise<readonly AtWork[]> => {
-  const cards = (await cardsHere(device)).filter((it) => !it.archived).slice(0, ON_BENCH);
+const piecesOf = async (device: Device, cards: readonly Card[]): Promise<readonly AtWork[]> => {
   const pieces = await Promise.all(cards.map((it) => pieceHere(device, it.pieceId)));
   return pieces.flatMap((it) => (it ? [{ piece: it.piece, number: it.number }] : []));
 };
+
+/** The pieces that are at work: in the shop, not put away. */
+const benchHere = async (device: Device): Promise<readonly AtWork[]> => {
+  const cards = await cardsHere(device);
+  return piecesOf(device, cards.filter((it) => !it.archived).slice(0, ON_BENCH));
+};
+
+const everyHere = async (device: Device): Promise<readonly AtWork[]> =>
+  piecesOf(device, await cardsHere(device));
 
 const unreachable = (error: unknown) => ({
   error: { status: 'FETCH_ERROR' as const, error: String(error) },
@@ -142,6 +151,12 @@ export const api = createApi({
       queryFn: async () => ({ data: await benchHere(await theDevice()) }),
       providesTags: ['Here'],
       onCacheEntryAdded: live(benchHere),
+    }),
+    /** Every piece, those that were put away too: the stock and the money of the shop are about all of them. */
+    everyPiece: build.query<readonly AtWork[], void>({
+      queryFn: async () => ({ data: await everyHere(await theDevice()) }),
+      providesTags: ['Here'],
+      onCacheEntryAdded: live(everyHere),
     }),
     history: build.query<readonly LedgerEntry[], string>({
       queryFn: async (pieceId) => ({ data: await historyHere(await theDevice(), pieceId) }),
@@ -217,6 +232,7 @@ export const api = createApi({
 
 export const {
   useBenchQuery,
+  useEveryPieceQuery,
   useCalendarAddressMutation,
   useCardsQuery,
   usePieceQuery,

@@ -1,5 +1,5 @@
 import type { Deed, PieceLedger } from '@obrik/core/ledger';
-import { USUAL_SHOP, type Change, type Shop } from '@obrik/core/piece';
+import { USUAL_SHOP, type Change, type Shop, type Stocked } from '@obrik/core/piece';
 import { useCallback } from 'react';
 import { record } from '@/record';
 import { noticed } from '@/state/notice';
@@ -9,6 +9,11 @@ import { failureOf } from './failure';
 
 /** The shop's settings; the usual ones until they are known. */
 export const useShop = (): Shop => useShopQuery().data?.shop ?? USUAL_SHOP;
+
+const NO_STOCK: readonly Stocked[] = [];
+
+/** Every container that was ever in the stock, as it was last seen. */
+export const useStock = (): readonly Stocked[] => useShopQuery().data?.stock ?? NO_STOCK;
 
 interface PieceState {
   readonly record: PieceLedger | undefined;

@@ -5,7 +5,7 @@ import { reckon, type Plan, type PlanKind } from './plans';
 export interface RemotePlans {
   readonly reckon: (
     kind: PlanKind,
-    piece: Piece,
+    about: Piece | readonly Piece[],
     shop: Shop,
     more: readonly unknown[],
   ) => Promise<Plan<PlanKind>>;
@@ -16,7 +16,7 @@ export const OVERTAKEN = Symbol('overtaken');
 
 interface Asked {
   readonly kind: PlanKind;
-  readonly piece: Piece;
+  readonly about: Piece | readonly Piece[];
   readonly shop: Shop;
   readonly more: readonly unknown[];
   readonly settle: (answer: Plan<PlanKind> | typeof OVERTAKEN) => void;
@@ -34,8 +34,8 @@ export const makePlanner = (start: (onFailure: () => void) => RemotePlans | null
   const next = new Map<PlanKind, Asked>();
   let remote: RemotePlans | null | undefined;
 
-  const reckonHere = ({ kind, piece, shop, more, settle }: Asked): void =>
-    settle(reckon(kind, piece, shop, more));
+  const reckonHere = ({ kind, about, shop, more, settle }: Asked): void =>
+    settle(reckon(kind, about, shop, more));
 
   const giveUp = (): void => {
     remote = null;
@@ -49,7 +49,7 @@ export const makePlanner = (start: (onFailure: () => void) => RemotePlans | null
     const asked = current;
     if (!asked || !remote) return;
     next.delete(asked.kind);
-    remote.reckon(asked.kind, asked.piece, asked.shop, asked.more).then((plan) => {
+    remote.reckon(asked.kind, asked.about, asked.shop, asked.more).then((plan) => {
       // The worker may have been given up meanwhile.
       if (current !== asked) return;
       asked.settle(plan);
@@ -59,12 +59,12 @@ export const makePlanner = (start: (onFailure: () => void) => RemotePlans | null
 
   return (
     kind: PlanKind,
-    piece: Piece,
+    about: Piece | readonly Piece[],
     shop: Shop,
     more: readonly unknown[] = [],
   ): Promise<Plan<PlanKind> | typeof OVERTAKEN> =>
     new Promise((settle) => {
-      const asked: Asked = { kind, piece, shop, more, settle };
+      const asked: Asked = { kind, about, shop, more, settle };
       remote = remote === undefined ? start(giveUp) : remote;
       if (!remote) return void setTimeout(() => reckonHere(asked), 0);
       next.get(kind)?.settle(OVERTAKEN);

@@ -1,8 +1,8 @@
-import type { Piece, Shop } from '@obrik/core/piece';
+import type { Shop } from '@obrik/core/piece';
 import { wrap } from 'comlink';
 import { useEffect, useState } from 'react';
 import { OVERTAKEN, makePlanner, type RemotePlans } from './planner';
-import type { More, Plan, PlanKind } from './plans';
+import type { About, More, Plan, PlanKind } from './plans';
 
 const ask = makePlanner((onFailure) => {
   if (typeof Worker === 'undefined') return null;
@@ -13,24 +13,26 @@ const ask = makePlanner((onFailure) => {
 
 /**
  * A plan that takes many routes to reckon, made beside the screen.
- * @param more what its kind asks for beside piece and shop; the same by identity while nothing changes
+ * @param about the piece, or the pieces; nothing is asked while they are not known
+ * @param more what its kind asks for beside that and the shop; the same by identity while nothing changes
  * @returns undefined until the first answer is there; then the last answer, until the next
  */
 export const usePlan = <K extends PlanKind>(
   kind: K,
-  piece: Piece,
+  about: About<K> | undefined,
   shop: Shop,
   more?: More<K>,
 ): Plan<K> | undefined => {
   const [plan, setPlan] = useState<Plan<K>>();
   useEffect(() => {
+    if (about === undefined) return undefined;
     let isWanted = true;
-    void ask(kind, piece, shop, more).then((it) => {
+    void ask(kind, about, shop, more).then((it) => {
       if (isWanted && it !== OVERTAKEN) setPlan(it as Plan<K>);
     });
     return () => {
       isWanted = false;
     };
-  }, [kind, piece, shop, more]);
+  }, [kind, about, shop, more]);
   return plan;
 };

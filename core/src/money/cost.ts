@@ -1,59 +1,55 @@
-import { MATERIALS, aisleOf, type Material, type Unit } from '../catalog';
+import { z } from 'zod';
+import { MATERIALS, UNITS, aisleOf, type Material } from '../catalog';
 import { isOwnPrice, linesOf, priceIn, type Piece, type Shop, type Stocked } from '../piece';
 import { planRoute, type Route } from '../route';
 import { needKey, needsOf, type Need } from '../supply';
-import { timedIn, type Paces } from '../work';
+import { timedIn, type DeepReadonly, type Paces } from '../work';
 import { ratioOf, shared, thousandths } from './share';
 
 /** What a cost is for. */
 export const COST_KINDS = ['paid', 'material', 'worn', 'disposal', 'space', 'extra'] as const;
 export type CostKind = (typeof COST_KINDS)[number];
 
-/** One line of what a piece costs, minor units: as planned from the start, so far, and still to come. */
-export interface CostLine {
-  readonly key: string;
-  readonly kind: CostKind;
-  readonly label: string;
-  readonly planned: number;
-  readonly spent: number;
-  readonly toCome: number;
-  /** The price behind it is a placeholder of the catalog. */
-  readonly placeholder: boolean;
-  readonly material: MaterialWorkings | null;
-}
-
 /** Of a material: the quantities behind the money. */
-export interface MaterialWorkings {
-  readonly material: Material;
-  readonly colour: string | null;
-  readonly unit: Unit;
-  readonly planned: number;
+const materialWorkings = z.object({
+  material: MATERIALS.id,
+  colour: z.string().nullable(),
+  unit: z.enum(UNITS),
+  planned: z.number(),
   /** Written down at the bench; null where nobody did: then what is spent is as planned. */
-  readonly used: number | null;
-  readonly toCome: number;
-}
+  used: z.number().nullable(),
+  toCome: z.number(),
+});
 
-/** What the hours of a piece are: active minutes. */
-export interface Hours {
-  /** The whole job, as it would be planned with nothing done yet. */
-  readonly planned: number;
-  /** Done: as timed, else as planned. */
-  readonly done: number;
-  readonly toCome: number;
-}
+/** One line of what a piece costs, minor units: as planned from the start, so far, and still to come. */
+export const costLine = z.object({
+  key: z.string(),
+  kind: z.enum(COST_KINDS),
+  label: z.string(),
+  planned: z.int(),
+  spent: z.int(),
+  toCome: z.int(),
+  /** The price behind it is a placeholder of the catalog. */
+  placeholder: z.boolean(),
+  material: materialWorkings.nullable(),
+});
+export type CostLine = DeepReadonly<z.infer<typeof costLine>>;
 
 /** What a piece costs, own hours left out. */
-export interface PieceCost {
-  readonly lines: readonly CostLine[];
-  readonly planned: number;
-  readonly spent: number;
-  readonly toCome: number;
+export const pieceCost = z.object({
+  lines: z.array(costLine),
+  planned: z.int(),
+  spent: z.int(),
+  toCome: z.int(),
   /** Spent and still to come. */
-  readonly expected: number;
-  readonly hours: Hours;
+  expected: z.int(),
+  /** Active minutes: of the whole job as it would be planned with nothing done yet; done, as timed, else as planned; still to come. */
+  hours: z.object({ planned: z.int(), done: z.int(), toCome: z.int() }),
   /** Some line is reckoned by a placeholder. */
-  readonly placeholders: boolean;
-}
+  placeholders: z.boolean(),
+});
+export type PieceCost = DeepReadonly<z.infer<typeof pieceCost>>;
+type Hours = PieceCost['hours'];
 
 /** What a cost is reckoned from beside the piece. */
 export interface CostContext {

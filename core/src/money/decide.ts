@@ -1,3 +1,4 @@
+import { z } from 'zod';
 import { DECISIONS, FACE_COLOURS } from '../catalog';
 import { coatsToCover, colourOf, reflectanceOf, tintFor } from '../coating';
 import { inspectPiece } from '../inspect';
@@ -12,32 +13,35 @@ import {
   type Shop,
 } from '../piece';
 import { planRoute, tollOf, type Route, type Toll } from '../route';
-import type { DecisionId, Tip } from '../words';
+import { DECISION_WORDS, type DecisionId, type Tip } from '../words';
+import { risk, type DeepReadonly } from '../work';
 import { needsOf } from '../supply';
 import { ratioOf } from './share';
 
 /** What one way takes more than the other: b less a. */
-export interface Difference {
-  readonly money: number;
-  readonly minutes: number;
-  readonly days: number;
-}
+const difference = z.object({ money: z.int(), minutes: z.int(), days: z.int() });
+export type Difference = Readonly<z.infer<typeof difference>>;
 
-/** A decision that money settles, with what tips it. */
-export interface Decision {
-  readonly id: DecisionId;
-  readonly a: Toll;
-  readonly b: Toll;
-  readonly more: Difference;
+const side = z.enum(['a', 'b']);
+
+/** A decision that money settles, with the assumption that tips it. */
+export const moneyDecision = z.object({
+  id: z.enum(Object.keys(DECISION_WORDS) as [DecisionId, ...DecisionId[]]),
+  more: difference,
   /** Money and hours at the shop's rate; null where it has none. */
-  readonly total: number | null;
+  total: z.int().nullable(),
   /** Chances that grow or shrink from a to b. */
-  readonly risks: readonly {
-    readonly kind: Toll['risks'][number]['kind'];
-    readonly change: number;
-  }[];
-  readonly tip: Tip;
-}
+  risks: z.array(risk.pick({ kind: true }).extend({ change: z.number() })),
+  tip: z.discriminatedUnion('kind', [
+    z.object({ kind: z.literal('price'), at: z.int() }),
+    z.object({ kind: z.literal('rate'), at: z.int(), below: side }),
+    z.object({ kind: z.literal('redo'), at: z.int() }),
+    z.object({ kind: z.literal('carcass'), at: z.int() }),
+    z.object({ kind: z.literal('each'), at: z.int(), count: z.int() }),
+    z.object({ kind: z.literal('always'), side }),
+  ]),
+});
+export type Decision = DeepReadonly<z.infer<typeof moneyDecision>>;
 
 const MINUTES = 60;
 
@@ -106,8 +110,6 @@ const decision = (
   const total = more.money + hoursWorth(more.minutes, rate);
   return {
     id,
-    a,
-    b,
     more,
     total: rate === null ? null : total,
     risks: changed(a, b),

@@ -1,3 +1,4 @@
+import { z } from 'zod';
 import type { Account, MoneySettings } from '../piece';
 import type { PieceCost } from './cost';
 import { ratioOf } from './share';
@@ -6,26 +7,27 @@ import { grossFor, netOf } from './tax';
 const MINUTES = 60;
 
 /** What a piece earns, minor units; null where something is missing that nobody has said. */
-export interface Earnings {
+export const earnings = z.object({
   /** Sold, or hoped for; null where neither was said. */
-  readonly price: number | null;
-  readonly isSold: boolean;
+  price: z.int().nullable(),
+  isSold: z.boolean(),
   /** Of the price: the part that is tax. */
-  readonly tax: number;
-  readonly fees: number;
+  tax: z.int(),
+  fees: z.int(),
   /** What is left for the hours: price without tax, less fees and all costs. */
-  readonly left: number | null;
+  left: z.int().nullable(),
   /** Done and still to come, minutes. */
-  readonly minutes: number;
+  minutes: z.int(),
   /** What an hour earns: what is left ÷ hours. */
-  readonly anHour: number | null;
+  anHour: z.int().nullable(),
   /** The least price at which an hour earns the wanted rate; tax included. */
-  readonly floorPrice: number | null;
+  floorPrice: z.int().nullable(),
   /** What the next hours earn: what finishing adds to what the piece would bring as it stands, ÷ hours still to come. */
-  readonly nextHour: number | null;
-  /** Nobody said what it would bring as it stands: nothing was reckoned. */
-  readonly asItStandsUnknown: boolean;
-}
+  nextHour: z.int().nullable(),
+  /** Nobody said what it would bring as it stands: it counts as nothing. */
+  asItStandsUnknown: z.boolean(),
+});
+export type Earnings = Readonly<z.infer<typeof earnings>>;
 
 /**
  * What a piece earns by the hour, what it has to bring, and whether going on pays. What was spent is

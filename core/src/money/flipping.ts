@@ -1,5 +1,6 @@
+import { z } from 'zod';
 import type { Piece } from '../piece';
-import { timedIn } from '../work';
+import { timedIn, type DeepReadonly } from '../work';
 import type { PieceCost } from './cost';
 import type { Earnings } from './earnings';
 import { ratioOf } from './share';
@@ -12,12 +13,13 @@ export interface Accounted {
 }
 
 /** What is believed of a mean from few figures. */
-export interface Spread {
-  readonly count: number;
-  readonly mean: number;
+const spread = z.object({
+  count: z.int(),
+  mean: z.int(),
   /** Eight of ten would believe the true mean between these; null from fewer than three figures. */
-  readonly between: readonly [number, number] | null;
-}
+  between: z.tuple([z.int(), z.int()]).nullable(),
+});
+export type Spread = DeepReadonly<z.infer<typeof spread>>;
 
 /** Student's t for a two-sided 80 % interval, by degrees of freedom from 1 (handbook table; values from memory). */
 const T_80 = [3.078, 1.886, 1.638, 1.533, 1.476, 1.44, 1.415, 1.397, 1.383, 1.372] as const;
@@ -42,27 +44,33 @@ export const spreadOf = (figures: readonly number[]): Spread | undefined => {
 };
 
 /** What pieces of one kind, or work of one kind, earned by the hour. */
-export interface EarnedBy {
-  readonly kind: string;
-  readonly anHour: Spread;
-  readonly minutes: number;
-}
+const earnedBy = z.object({ kind: z.string(), anHour: spread, minutes: z.number() });
+export type EarnedBy = DeepReadonly<z.infer<typeof earnedBy>>;
 
 /** The money of a shop over all its pieces. */
-export interface Flipping {
+export const flipping = z.object({
   /** Spent on pieces that are not sold. */
-  readonly tiedUp: number;
-  readonly unsold: number;
+  tiedUp: z.int(),
+  unsold: z.int(),
   /** What sold pieces left for their hours, and those hours. */
-  readonly left: number;
-  readonly minutes: number;
-  readonly anHour: number | null;
-  readonly byKind: readonly EarnedBy[];
+  left: z.int(),
+  minutes: z.int(),
+  anHour: z.int().nullable(),
+  byKind: z.array(earnedBy),
   /** By kind of work: what an hour earned on the sold pieces that had this work in them. */
-  readonly byWork: readonly EarnedBy[];
+  byWork: z.array(earnedBy),
   /** Sold pieces, the best hour first. */
-  readonly sold: readonly Accounted[];
-}
+  sold: z.array(
+    z.object({
+      pieceId: z.string(),
+      name: z.string(),
+      anHour: z.int(),
+      minutes: z.int(),
+      left: z.int(),
+    }),
+  ),
+});
+export type Flipping = DeepReadonly<z.infer<typeof flipping>>;
 
 const MINUTES = 60;
 
@@ -120,6 +128,12 @@ export const flippingOf = (pieces: readonly Accounted[]): Flipping => {
         ),
       )
       .sort(mostFirst),
-    sold,
+    sold: sold.map((it) => ({
+      pieceId: it.piece.id,
+      name: it.piece.name,
+      anHour: hourOf(it),
+      minutes: it.earnings.minutes,
+      left: it.earnings.left ?? 0,
+    })),
   };
 };

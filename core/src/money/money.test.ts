@@ -381,7 +381,7 @@ describe('money over all pieces', () => {
     // 100 − 40 for 3 h, 50 − 40 for 1 h: 70 in 4 h is 17.50.
     const told = flippingOf([sold('poor', 5000, 4000, 1), open, sold('good', 10_000, 4000, 3)]);
     expect(told).toMatchObject({ tiedUp: 7000, unsold: 1, left: 7000, minutes: 240, anHour: 1750 });
-    expect(told.sold.map((it) => it.piece.id)).toEqual(['good', 'poor']);
+    expect(told.sold.map((it) => it.pieceId)).toEqual(['good', 'poor']);
     expect(told.byKind[0]?.anHour).toEqual({ count: 2, mean: 1500, between: null });
   });
 });

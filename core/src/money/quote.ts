@@ -1,3 +1,4 @@
+import { z } from 'zod';
 import { inspectPiece } from '../inspect';
 import { NO_ACCOUNT, surfacesOf, type Aim, type Piece, type Shop } from '../piece';
 import {
@@ -10,31 +11,33 @@ import {
 } from '../route';
 import { showMoney } from '../units';
 import { COST_WORDS, QUOTE_WORDS, percentOf } from '../words';
+import type { DeepReadonly } from '../work';
 import { costOf, type PieceCost } from './cost';
 import { ratioOf } from './share';
-import { netOf, taxOn } from './tax';
+import { taxOn } from './tax';
 
 /** What is charged for, in the order of the paper. */
 export const QUOTE_KINDS = ['work', 'material', 'worn', 'disposal', 'space', 'extra'] as const;
 export type QuoteKind = (typeof QUOTE_KINDS)[number];
 
 /** One way for the piece with its price. */
-export interface QuoteOption {
-  readonly id: string;
-  readonly title: string;
-  readonly because: string;
+export const quoteOption = z.object({
+  id: z.string(),
+  title: z.string(),
+  because: z.string(),
   /** Each rounded to whole minor units; together they are the net sum. */
-  readonly lines: readonly { readonly kind: QuoteKind; readonly amount: number }[];
+  lines: z.array(z.object({ kind: z.enum(QUOTE_KINDS), amount: z.int() })),
   /** Null where the hour has no price: nothing is invented for it. */
-  readonly net: number | null;
-  readonly tax: number | null;
-  readonly total: number | null;
-  readonly deposit: number | null;
-  readonly minutes: number;
-  readonly days: number;
+  net: z.int().nullable(),
+  tax: z.int().nullable(),
+  total: z.int().nullable(),
+  deposit: z.int().nullable(),
+  minutes: z.int(),
+  days: z.int(),
   /** Some of it is reckoned by placeholders of the catalog. */
-  readonly placeholders: boolean;
-}
+  placeholders: z.boolean(),
+});
+export type QuoteOption = DeepReadonly<z.infer<typeof quoteOption>>;
 
 const MINUTES = 60;
 
@@ -113,8 +116,8 @@ export const quoteFor = (piece: Piece, shop: Shop): readonly QuoteOption[] => {
   const ways = [
     ...alternativesFor(piece, shop).map(({ id, title, because, aims }) => ({
       id,
-      title,
-      because,
+      // Said to a client, not to the bench.
+      ...(id === 'as-aimed' ? QUOTE_WORDS.asAimed : { title, because }),
       aims,
     })),
     freshened(piece),
@@ -215,13 +218,4 @@ export const quotePaper = (
     ],
     foot: QUOTE_WORDS.foot,
   };
-};
-
-/** Of a price with tax in it: net and tax, which add up to it. */
-export const partedPrice = (
-  gross: number,
-  rate: number,
-): { readonly net: number; readonly tax: number } => {
-  const net = netOf(gross, rate);
-  return { net, tax: gross - net };
 };

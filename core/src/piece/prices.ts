@@ -8,7 +8,7 @@ export const ownContainer = z.object({
     .number('Give the size.')
     .min(0.001, 'At least a thousandth of the unit.')
     .max(10_000, 'That is too big to be true.')
-    .transform((it) => Math.round(it * 1000) / 1000),
+    .overwrite((it) => Math.round(it * 1000) / 1000),
   price: amount,
 });
 

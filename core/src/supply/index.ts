@@ -12,12 +12,14 @@ export {
   type MixedPart,
   type Thinning,
 } from './mix';
+export { nameOfLine, shoppingPaper, shoppingText } from './paper';
 export { needKey, needsOf, type FilmWorkings, type Need, type NeedFrom } from './needs';
 export {
+  isAtWork,
+  listOf,
   shoppingFor,
   shoppingLine,
   shoppingList,
-  shoppingOf,
   type Shelves,
   type ShoppingLine,
   type ShoppingList,

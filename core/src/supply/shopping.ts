@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { AISLES, MATERIALS, UNITS, aisleOf, type Material } from '../catalog';
 import { containersIn, isOwnPrice, type Piece, type Shop, type Stocked } from '../piece';
-import { planRoute, type Route } from '../route';
+import { planRoute } from '../route';
 import type { DeepReadonly } from '../work';
 import { cheapestContainers } from './containers';
 import { fittingsToBuy } from './fittings';
@@ -129,22 +129,20 @@ const lineOf = (need: Need, shop: Shop, onHand: readonly OnHand[]): ShoppingLine
 
 const aislePlace = new Map(AISLES.map((it, at) => [it.id, at]));
 
-/** A route is planned where none is given. */
-export interface ForShopping {
-  readonly piece: Piece;
-  readonly route: Route;
-}
-
-/** What some planned pieces need, as a list to buy by. */
-export const shoppingOf = (
-  plans: readonly ForShopping[],
+/**
+ * Needs as a list to buy by: from the shelf first, old first, the rest in the cheapest containers.
+ * @param atWork the pieces whose needs they are: their fittings are on the list too
+ * @param users all pieces whose bench has taken from the stock
+ */
+export const listOf = (
+  needs: readonly Need[],
+  atWork: readonly Pick<Piece, 'id' | 'hardware'>[],
   shop: Shop,
-  { stock, today }: Shelves = NO_SHELVES,
-  /** All pieces whose bench has taken from the stock; those that are planned where not given. */
-  users: readonly Pick<Piece, 'log'>[] = plans.map((it) => it.piece),
+  { stock, today }: Shelves,
+  users: readonly Pick<Piece, 'log'>[],
 ): ShoppingList => {
   const onHand = stockNow(stock, users, today);
-  const lines = needsOf(plans)
+  const lines = needs
     .map((it) => lineOf(it, shop, onHand))
     .sort(
       (a, b) =>
@@ -154,21 +152,28 @@ export const shoppingOf = (
     );
   return {
     lines,
-    fittings: fittingsToBuy(plans.map((it) => it.piece)),
+    fittings: fittingsToBuy(atWork),
     cost: lines.reduce((sum, it) => sum + it.cost, 0),
     placeholders: lines.some((it) => it.placeholder && it.cost > 0),
   };
 };
 
-/** What the routes of some pieces still need, bought together, old stock first. */
+/** Is it worked on here? What was put away or sold needs nothing any more. */
+export const isAtWork = (it: Pick<Piece, 'archived' | 'account'>): boolean =>
+  !it.archived && it.account.sold === null;
+
+/**
+ * What the pieces at work still need, bought together, old stock first.
+ * @param pieces all pieces of the shop: what was put away or sold has taken from the stock too
+ * @param only for this piece alone
+ */
 export const shoppingFor = (
   pieces: readonly Piece[],
   shop: Shop,
   shelves: Shelves = NO_SHELVES,
-): ShoppingList =>
-  shoppingOf(
-    pieces.map((piece) => ({ piece, route: planRoute(piece, shop) })),
-    shop,
-    shelves,
-    pieces,
-  );
+  only?: string,
+): ShoppingList => {
+  const atWork = pieces.filter((it) => isAtWork(it) && (only === undefined || it.id === only));
+  const needs = needsOf(atWork.map((piece) => ({ piece, route: planRoute(piece, shop) })));
+  return listOf(needs, atWork, shop, shelves, pieces);
+};

@@ -1,13 +1,16 @@
 import fc from 'fast-check';
 import {
   lengthToTyped,
+  moneyToTyped,
   showArea,
   showDuration,
   showLength,
+  showMoney,
   showPercent,
   showTemperature,
   showThickness,
   typedToLength,
+  typedToMoney,
   unitSlip,
 } from './index';
 
@@ -123,5 +126,51 @@ describe('other quantities', () => {
     expect(showPercent(0.0001)).toBe('under 1 %');
     expect(showPercent(0.92)).toBe('92 %');
     expect(showPercent(1)).toBe('100 %');
+  });
+});
+
+describe('money', () => {
+  // ISO 4217: two digits for most, none for yen, three for the Bahraini dinar.
+  it.each([
+    { minor: 1240, currency: null, shown: '12.40' },
+    { minor: 5, currency: 'EUR', shown: '€0.05' },
+    { minor: -300, currency: 'EUR', shown: '−€3.00' },
+    { minor: 123_456_789, currency: 'USD', shown: '$1,234,567.89' },
+    { minor: 1240, currency: 'JPY', shown: '¥1,240' },
+    { minor: 1240, currency: 'BHD', shown: 'BHD 1.240' },
+    { minor: 0, currency: null, shown: '0.00' },
+  ])('$minor of $currency is shown as $shown', ({ minor, currency, shown }) => {
+    expect(showMoney(minor, currency).replace(/\u00a0/g, ' ')).toBe(shown);
+  });
+
+  it.each([
+    { typed: '12', minor: 1200 },
+    { typed: '12.4', minor: 1240 },
+    { typed: '12,40', minor: 1240 },
+    { typed: '1 200', minor: 120_000 },
+    { typed: '1.200,50', minor: 120_050 },
+    { typed: '1,200.50', minor: 120_050 },
+    { typed: '1.200', minor: 120_000 },
+    { typed: '€ 3.05', minor: 305 },
+    { typed: '', minor: undefined },
+    { typed: 'free', minor: undefined },
+    { typed: '1.2.3', minor: undefined },
+    { typed: '12.405', minor: 1_240_500 },
+    { typed: '12.4051', minor: undefined },
+    { typed: '-3', minor: undefined },
+  ])('“$typed” is read as $minor', ({ typed, minor }) => {
+    expect(typedToMoney(typed, 'EUR')).toBe(minor);
+  });
+
+  it('is read back as it is typed, for any sum and any number of digits', () => {
+    fc.assert(
+      fc.property(
+        fc.nat(1_000_000_000),
+        fc.constantFrom(null, 'EUR', 'JPY', 'BHD'),
+        (minor, currency) => {
+          expect(typedToMoney(moneyToTyped(minor, currency), currency)).toBe(minor);
+        },
+      ),
+    );
   });
 });

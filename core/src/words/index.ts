@@ -43,4 +43,12 @@ export {
   type DecisionId,
   type Tip,
 } from './money';
+export {
+  SUPPLY_WORDS,
+  containersInWords,
+  needInWords,
+  quantityInWords,
+  sizeInWords,
+  wholeInWords,
+} from './supply';
 export { AIR_FAULTS, CLOCK_WORDS, type AirFault } from './clock';

@@ -106,6 +106,10 @@ export const QUOTE_WORDS = {
   terms: 'Terms',
   surprise:
     'Wood surprises: what only shows once the old finish is off is told before it is worked on, and priced anew.',
+  asAimed: {
+    title: 'As discussed',
+    because: 'The finishes that were chosen so far, surface by surface.',
+  },
   leaveTitle: 'Leave it as it is',
   leaveBecause: 'Nothing is done to it.',
   freshenTitle: 'Clean and freshen it up',

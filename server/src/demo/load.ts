@@ -1,7 +1,7 @@
-import { ENTRY_VERSION, entriesOf } from '@obrik/core/ledger';
-import { piece, shop, type Piece } from '@obrik/core/piece';
+import { ENTRY_VERSION, entriesOf, type Deed } from '@obrik/core/ledger';
+import { NO_ACCOUNT, piece, shop, type Piece } from '@obrik/core/piece';
 import type { LedgerStore } from '../store/ledger';
-import { GOT_TO, harbourLibrary, twoPersonShop } from './scenario';
+import { ACCOUNTS, GOT_TO, demoPrices, harbourLibrary, shelfOf, twoPersonShop } from './scenario';
 import { worked } from './work';
 
 /** When something was last put on record. */
@@ -15,24 +15,28 @@ const lastEntry = (it: Piece): Date | undefined => {
 export const loadDemo = async (ledger: LedgerStore, now: Date): Promise<void> => {
   if ((await ledger.last()) > 0) return;
   const settings = twoPersonShop();
+  const deeds: readonly Deed[] = [
+    { kind: 'shopSet', settings },
+    { kind: 'priced', prices: [...demoPrices()] },
+    { kind: 'stocked', containers: [...shelfOf(now)] },
+  ];
   await ledger.add(
-    [
-      {
-        id: 'demo-shop',
-        pieceId: null,
-        version: ENTRY_VERSION,
-        deed: { kind: 'shopSet', settings },
-        at: now.toISOString(),
-        device: 'demo',
-        by: '',
-        knew: 0,
-      },
-    ],
+    deeds.map((deed, nth) => ({
+      id: `demo-shop-${nth}`,
+      pieceId: null,
+      version: ENTRY_VERSION,
+      deed,
+      at: now.toISOString(),
+      device: 'demo',
+      by: '',
+      knew: 0,
+    })),
     now,
   );
   for (const fresh of harbourLibrary(now)) {
     const got = GOT_TO.find((one) => one.pieceId === fresh.id);
-    const it = got ? worked(piece.parse(fresh), shop.parse(settings), now, got) : fresh;
+    const done = got ? worked(piece.parse(fresh), shop.parse(settings), now, got) : fresh;
+    const it = { ...done, account: { ...NO_ACCOUNT, ...ACCOUNTS[fresh.id] } };
     const at = (lastEntry(it) ?? now).toISOString();
     let serial = 0;
     const entries = entriesOf(

@@ -1,3 +1,4 @@
+import type { Material } from '@obrik/core/catalog';
 import {
   buildOf,
   gridOf,
@@ -5,11 +6,16 @@ import {
   type Body,
   type BodyKindId,
   airSource,
+  moneySettings,
+  stocked,
   person,
   space,
+  type AccountPart,
   type Build,
+  type OwnPrice,
   type Piece,
   type Shop,
+  type Stocked,
 } from '@obrik/core/piece';
 import { script } from './script';
 import type { GotTo } from './work';
@@ -274,8 +280,84 @@ export const harbourLibrary = (now: Date): readonly Piece[] => [
     .end(),
 ];
 
+const DAY_MS = 24 * 60 * 60 * 1000;
+const dayBefore = (now: Date, days: number): string =>
+  new Date(now.getTime() - days * DAY_MS).toISOString().slice(0, 10);
+
+/** What stands on the shelf of the demo: an open can, one past its date, and what every shop has. */
+export const shelfOf = (now: Date): readonly Stocked[] => {
+  const on = (days: number) => ({
+    seenAt: new Date(now.getTime() - days * DAY_MS).toISOString(),
+    boughtOn: dayBefore(now, days),
+  });
+  const container = (
+    id: string,
+    material: Material,
+    size: number,
+    days: number,
+    told: Partial<Stocked> = {},
+  ): Stocked => stocked.parse({ id, material, size, left: size, ...on(days), ...told });
+  return [
+    container('can-enamel', 'cabinetEnamel', 1, 30, {
+      colour: '#22303d',
+      code: 'K 17',
+      place: 'Paint shelf, left',
+      openedOn: dayBefore(now, 8),
+      paid: 2950,
+    }),
+    container('can-bonding', 'bonding', 1, 30, {
+      colour: 'toned',
+      code: 'B 204',
+      place: 'Paint shelf, left',
+      openedOn: dayBefore(now, 9),
+      paid: 2600,
+    }),
+    container('degreaser', 'degreaser', 1, 200, { code: '0931', place: 'By the sink', paid: 990 }),
+    container('old-shellac', 'pigmentedShellac', 1, 420, {
+      colour: 'white',
+      left: 0.6,
+      openedOn: dayBefore(now, 400),
+      place: 'Solvent cupboard',
+    }),
+    container('wax', 'pasteWax', 0.25, 60, { left: 0.05, place: 'Bench drawer', paid: 1150 }),
+    container('tape', 'lowTackTape', 50, 45, { left: 50, paid: 640 }),
+    container('gloves', 'nitrileGloves', 50, 45, { left: 31, place: 'Door', paid: 1090 }),
+  ];
+};
+
+/** What things cost in the demo's shop; the rest is left as placeholders. */
+export const demoPrices = (): readonly OwnPrice[] => [
+  {
+    material: 'cabinetEnamel',
+    containers: [
+      { size: 0.25, price: 990 },
+      { size: 1, price: 2950 },
+    ],
+  },
+  { material: 'bonding', containers: [{ size: 1, price: 2600 }] },
+  { material: 'pigmentedShellac', containers: [{ size: 1, price: 3350 }] },
+  {
+    material: 'waterClear',
+    containers: [
+      { size: 0.75, price: 2480 },
+      { size: 2.5, price: 6900 },
+    ],
+  },
+  { material: 'degreaser', containers: [{ size: 1, price: 990 }] },
+  { material: 'lowTackTape', containers: [{ size: 50, price: 640 }] },
+  { material: 'nitrileGloves', containers: [{ size: 50, price: 1090 }] },
+];
+
+/** What the pieces of the demo cost, and what is hoped for them. */
+export const ACCOUNTS: Readonly<Record<string, AccountPart>> = {
+  'card-index': { paid: 4000, asItStands: 6000, price: 98_000 },
+  'book-trolley': { paid: 1500, asItStands: 2000, price: 46_000 },
+  'radio-console': { paid: 2500, asItStands: 4500, price: 52_000 },
+  stool: { paid: 500, price: 9500 },
+};
+
 /** The two who restore it: by day the one, in the evenings the other; a bench and a room to dry in. */
-export const twoPersonShop = (): Pick<Shop, 'timeZone' | 'people' | 'spaces' | 'air'> => {
+export const twoPersonShop = (): Pick<Shop, 'timeZone' | 'people' | 'spaces' | 'air' | 'money'> => {
   const byDay = [{ from: 9 * 60, to: 16 * 60 }];
   const heater = { watt: 3000, toCelsius: 18 };
   return {
@@ -293,6 +375,15 @@ export const twoPersonShop = (): Pick<Shop, 'timeZone' | 'people' | 'spaces' | '
       space.parse({ id: 'drying', name: 'Drying room', dust: false, heater, places: 3 }),
     ],
     air: airSource.parse({ kind: 'typical', climate: 'coast' }),
+    money: moneySettings.parse({
+      currency: 'EUR',
+      tax: 2000,
+      rateAnHour: 2600,
+      spaceAnHour: 250,
+      disposalAPiece: 400,
+      deposit: 3000,
+      terms: 'Fetching and bringing within the harbour is free.',
+    }),
   };
 };
 

@@ -13,12 +13,19 @@ export interface GotTo {
   readonly spaceId: string;
 }
 
+/** Where a material of the demo came from. */
+interface Lot {
+  readonly lot: string;
+  readonly containerId: string;
+  readonly colour: string | null;
+}
+
 /** What somebody wrote down at a step of the demo: what it took, of which lot, and that all looked well. */
 const writtenAt = (
   operation: Operation,
   id: string,
   at: string,
-  lots: ReadonlyMap<Material, string>,
+  lots: ReadonlyMap<Material, Lot>,
 ): readonly LogLine[] => {
   const line = {
     at,
@@ -34,7 +41,9 @@ const writtenAt = (
       id: `${id}-u${nth}`,
       material: it.material,
       quantity: Math.round(it.quantity * 100) / 100,
-      lot: lots.get(it.material) ?? '',
+      lot: lots.get(it.material)?.lot ?? '',
+      containerId: lots.get(it.material)?.containerId ?? null,
+      colour: lots.get(it.material)?.colour ?? null,
     }));
   const seen = operation.checks.map((it, nth): LogLine => ({
     ...line,
@@ -48,11 +57,11 @@ const writtenAt = (
   return [...used, ...seen];
 };
 
-/** Lots of the demo's containers. */
-const LOTS: ReadonlyMap<Material, string> = new Map([
-  ['bonding', 'B 204'],
-  ['cabinetEnamel', 'K 17'],
-  ['degreaser', '0931'],
+/** Lots of the demo's containers, as they stand on its shelf. */
+const LOTS: ReadonlyMap<Material, Lot> = new Map<Material, Lot>([
+  ['bonding', { lot: 'B 204', containerId: 'can-bonding', colour: 'toned' }],
+  ['cabinetEnamel', { lot: 'K 17', containerId: 'can-enamel', colour: '#22303d' }],
+  ['degreaser', { lot: '0931', containerId: 'degreaser', colour: null }],
 ]);
 
 /** The piece with the work that was done on it: each operation a day before the next, the last of them so many hours ago. */

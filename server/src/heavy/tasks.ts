@@ -1,6 +1,6 @@
 import { caseOf, planSummary } from '@obrik/core/case';
 import type { PlannedSummary } from '@obrik/core/ledger';
-import type { Piece, Shop } from '@obrik/core/piece';
+import type { Piece, Shop, Stocked } from '@obrik/core/piece';
 import {
   alternativesFor,
   branchesOf,
@@ -21,8 +21,18 @@ import {
   type Asked,
   type Timetable,
 } from '@obrik/core/schedule';
-import { shoppingFor } from '@obrik/core/supply';
+import {
+  costOf,
+  decisionsFor,
+  earningsOf,
+  quoteFor,
+  quotePaper,
+  shopMoney,
+  type QuoteOption,
+} from '@obrik/core/money';
+import { shoppingFor, shoppingPaper, type Shelves } from '@obrik/core/supply';
 import { CLOCK_WORDS } from '@obrik/core/words';
+import { learnPaces, timedIn } from '@obrik/core/work';
 import { asPdf, type Typeface } from '../papers/pdf';
 
 /** A plan of the shop, as it is told. */
@@ -108,7 +118,35 @@ export const TASKS = {
     typeface: Typeface,
     photos: ReadonlyMap<string, Uint8Array>,
   ) => asPdf(bookFor(piece, shop, ticket), typeface, photos),
-  shopping: (pieces: readonly Piece[], shop: Shop) => shoppingFor(pieces, shop),
+  shopping: (pieces: readonly Piece[], shop: Shop, shelves: Shelves) =>
+    shoppingFor(pieces, shop, shelves),
+  shoppingPdf: (
+    pieces: readonly Piece[],
+    only: string,
+    shop: Shop,
+    shelves: Shelves,
+    on: string,
+    typeface: Typeface,
+  ) => {
+    const list = shoppingFor(pieces, shop, shelves, only === '' ? undefined : only);
+    const { units, money } = shop;
+    return asPdf(shoppingPaper(list, { on, units, currency: money.currency }), typeface);
+  },
+  costs: (piece: Piece, shop: Shop, users: readonly Piece[], stock: readonly Stocked[]) => {
+    const paces = learnPaces(users.flatMap(({ done, log }) => timedIn(done, log)));
+    const cost = costOf(piece, { shop, stock, users, paces });
+    return { cost, earnings: earningsOf(cost, piece.account, shop.money) };
+  },
+  money: (pieces: readonly Piece[], shop: Shop, stock: readonly Stocked[]) =>
+    shopMoney(pieces, shop, stock),
+  decisions: (piece: Piece, shop: Shop) => decisionsFor(piece, shop),
+  quote: (piece: Piece, shop: Shop) => quoteFor(piece, shop),
+  quotePdf: (
+    options: readonly QuoteOption[],
+    shop: Shop,
+    about: Parameters<typeof quotePaper>[2],
+    typeface: Typeface,
+  ) => asPdf(quotePaper(options, shop, about), typeface),
   remedies: (piece: Piece, shop: Shop, found: Found, now: number) =>
     optionsFor(piece, shop, found, hardenedOn(piece, shop, now)),
 } as const;

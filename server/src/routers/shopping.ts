@@ -1,20 +1,76 @@
-import { shoppingList } from '@obrik/core/supply';
+import { stocked } from '@obrik/core/piece';
+import { shoppingList, stockNow } from '@obrik/core/supply';
+import { z } from 'zod';
 import type { Heavy } from '../heavy/pool';
 import { endpoint, type Endpoint } from '../http/endpoint';
-import { atWork } from '../store/atWork';
+import type { Typeface } from '../papers/pdf';
+import { allPieces } from '../store/atWork';
 import type { LedgerStore } from '../store/ledger';
+import { dayIn } from './day';
 
-/** What the pieces at work still need, and the cheapest containers that hold it; nothing is stored. */
-export const shoppingEndpoints = (ledger: LedgerStore, heavy: Heavy): readonly Endpoint[] => [
+const onHand = z.object({
+  container: stocked,
+  left: z.number(),
+  taken: z.number(),
+  overdrawn: z.boolean(),
+  low: z.boolean(),
+  keepsUntil: z.string().nullable(),
+  state: z.enum(['fresh', 'soon', 'expired', 'empty']),
+});
+
+/** What the pieces at work still need, what is on the shelf, and what to buy; nothing is stored. */
+export const shoppingEndpoints = (
+  ledger: LedgerStore,
+  heavy: Heavy,
+  now: () => Date,
+  typeface: Typeface,
+): readonly Endpoint[] => [
   endpoint({
     method: 'get',
     path: '/shopping',
-    summary: 'What the pieces at work still need, and the cheapest containers that hold it',
+    summary:
+      'What the pieces at work still need beyond the stock, and the cheapest containers that hold it',
     reply: shoppingList,
     errors: [503],
     handle: async () => {
-      const { pieces, shop } = await atWork(ledger);
-      return heavy.run('shopping', pieces, shop);
+      const { pieces, shop, stock } = await allPieces(ledger);
+      return heavy.run('shopping', pieces, shop, { stock, today: dayIn(shop.timeZone, now()) });
+    },
+  }),
+  endpoint({
+    method: 'get',
+    path: '/shopping.pdf',
+    summary: 'The shopping list to print, by aisle; of all pieces at work, or of one',
+    query: z.object({ piece: z.string().max(64).default('') }),
+    content: { reply: 'application/pdf' },
+    reply: z.instanceof(Buffer),
+    errors: [422, 503],
+    handle: async ({ query }) => {
+      const { pieces, shop, stock } = await allPieces(ledger);
+      const today = dayIn(shop.timeZone, now());
+      const on = new Intl.DateTimeFormat('en-GB', { dateStyle: 'full', timeZone: shop.timeZone });
+      return Buffer.from(
+        await heavy.run(
+          'shoppingPdf',
+          pieces,
+          query.piece,
+          shop,
+          { stock, today },
+          on.format(now()),
+          typeface,
+        ),
+      );
+    },
+  }),
+  endpoint({
+    method: 'get',
+    path: '/stock',
+    summary:
+      'Every container as it stands: what was seen in it, less what the bench has taken since',
+    reply: z.array(onHand),
+    handle: async () => {
+      const { pieces, shop, stock } = await allPieces(ledger);
+      return [...stockNow(stock, pieces, dayIn(shop.timeZone, now()))];
     },
   }),
 ];

@@ -50,17 +50,19 @@ const Lines = ({
 interface RemedyCardProps {
   readonly piece: Piece;
   readonly option: Option;
+  /** As the shop writes its money. */
+  readonly currency: string | null;
   /** The one that the trade tries first. */
   readonly usual: boolean;
   readonly onTake: () => void;
 }
 
 /** One way to go on: what it takes, what it does not do, and how it changes the route. */
-export const RemedyCard = ({ piece, option, usual, onTake }: RemedyCardProps) => {
+export const RemedyCard = ({ piece, option, currency, usual, onTake }: RemedyCardProps) => {
   const [open, setOpen] = useState(usual);
   const { label, why, but } = REMEDIES.get(option.remedy);
   const { difference, refusals, more, risks } = option;
-  const change = changeInWords(more);
+  const change = changeInWords(more, currency);
   const isRefused = refusals.length > 0;
   return (
     <Card edge={usual ? 'amber' : isRefused ? 'vermilion' : undefined} style={{ gap: 8 }}>

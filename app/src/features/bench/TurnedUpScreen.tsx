@@ -71,6 +71,7 @@ const Ways = ({ piece, found, onTake }: WaysProps) => {
           key={it.remedy}
           piece={piece}
           option={it}
+          currency={shop.money.currency}
           usual={it === usual}
           onTake={() => onTake(it)}
         />

@@ -1,6 +1,4 @@
-import { MATERIALS, type Material } from '@obrik/core/catalog';
 import type { Piece } from '@obrik/core/piece';
-import { isUsedUp } from '@obrik/core/run';
 import type { Task } from '@obrik/core/work';
 import { nanoid } from '@reduxjs/toolkit';
 import { Input } from '@rneui/themed';
@@ -11,6 +9,7 @@ import { shopNow } from '@/device';
 import { PICTURES, chooseFile } from '@/features/shared/chooseFile';
 import { recordPhoto } from '@/record';
 import { Alarm, BenchButton, Body, Card, Label } from '@/ui/controls';
+import { Used, plannedUses } from './Used';
 import { lineNow, useLog } from './useLog';
 
 type Kind = 'note' | 'used';
@@ -21,87 +20,6 @@ interface WriteDownProps {
   readonly tasks: readonly Task[];
   readonly surfaceIds: readonly string[];
 }
-
-/** What the step is planned to take, of materials that are used up. */
-const plannedOf = (tasks: readonly Task[]): ReadonlyMap<Material, number> => {
-  const sums = new Map<Material, number>();
-  for (const it of tasks.flatMap((one) => one.consumes)) {
-    if (it.quantity > 0 && isUsedUp(it.material)) {
-      sums.set(it.material, (sums.get(it.material) ?? 0) + it.quantity);
-    }
-  }
-  return sums;
-};
-
-/** Two figures that count, however little it is: 60 g and 1.3 g are both told. */
-const figure = (it: number): string => String(Number(it.toPrecision(2)));
-
-/** How much of each material was taken, and of which lot: as planned unless somebody says otherwise. */
-const Used = ({
-  piece,
-  title,
-  tasks,
-  surfaceIds,
-  onDone,
-}: WriteDownProps & { readonly onDone: () => void }) => {
-  const log = useLog();
-  const [rows, setRows] = useState(() =>
-    [...plannedOf(tasks)].map(([material, quantity]) => ({
-      material,
-      typed: figure(quantity),
-      lot: '',
-    })),
-  );
-  const [problem, setProblem] = useState<string>();
-  const put = (at: number, told: Partial<(typeof rows)[number]>) =>
-    setRows(rows.map((it, nth) => (nth === at ? { ...it, ...told } : it)));
-  const save = async () => {
-    const lines = rows.map(({ material, typed, lot }) => ({
-      ...lineNow(
-        surfaceIds,
-        tasks.map((it) => it.key),
-      ),
-      of: 'used' as const,
-      material,
-      quantity: Number(typed.replace(',', '.') || NaN),
-      lot: lot.trim().slice(0, 60),
-    }));
-    const wrong = lines.find((it) => !Number.isFinite(it.quantity) || it.quantity < 0);
-    if (wrong)
-      return setProblem(`${MATERIALS.get(wrong.material).label}: give a figure, 0 or more.`);
-    if (await log(piece, lines, `${title}: material written down.`)) onDone();
-  };
-  return (
-    <>
-      {rows.map((it, at) => {
-        const { label, unit } = MATERIALS.get(it.material);
-        return (
-          <View key={it.material} style={{ flexDirection: 'row', gap: 8 }}>
-            <View style={{ flex: 3 }}>
-              <Input
-                label={`${label}, ${unit === 'm2' ? 'm²' : unit}`}
-                aria-label={`How much: ${label}`}
-                inputMode="decimal"
-                value={it.typed}
-                onChangeText={(typed) => put(at, { typed })}
-              />
-            </View>
-            <View style={{ flex: 2 }}>
-              <Input
-                label="Lot"
-                aria-label={`Lot: ${label}`}
-                value={it.lot}
-                onChangeText={(lot) => put(at, { lot })}
-              />
-            </View>
-          </View>
-        );
-      })}
-      <Alarm text={problem} />
-      <BenchButton main title="Save what was used" onPress={() => void save()} />
-    </>
-  );
-};
 
 const Note = ({
   piece,
@@ -156,7 +74,7 @@ export const WriteDown = (props: WriteDownProps) => {
     await change(piece.id, { kind: 'picture', picture }, `${title}: photo saved.`);
   };
   const close = () => setOpen(undefined);
-  const hasMaterial = plannedOf(tasks).size > 0;
+  const hasMaterial = plannedUses(tasks).length > 0;
   return (
     <>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>

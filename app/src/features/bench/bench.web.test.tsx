@@ -37,7 +37,15 @@ describe('a way to go on', () => {
       again: [line('Enamel, coat 1', 40)],
       dropped: [line('Enamel, coat 3', 40)],
     };
-    render(<RemedyCard piece={PIECE} option={option({ difference })} usual onTake={take} />);
+    render(
+      <RemedyCard
+        currency={null}
+        piece={PIECE}
+        option={option({ difference })}
+        usual
+        onTake={take}
+      />,
+    );
     expect(screen.getByText('The usual way')).toBeTruthy();
     expect(screen.getByText('+1 h 35 · +1 day · +12.50')).toBeTruthy();
     expect(screen.getByText(/The coats that are on do not count/)).toBeTruthy();
@@ -67,6 +75,7 @@ describe('a way to go on', () => {
     };
     render(
       <RemedyCard
+        currency={null}
         piece={PIECE}
         option={option({ refusals: [refusal] })}
         usual={false}
@@ -81,6 +90,7 @@ describe('a way to go on', () => {
   it('of last resort is told as that, and a risk with its chance', () => {
     render(
       <RemedyCard
+        currency={null}
         piece={PIECE}
         option={option({
           remedy: 'leaveIt',

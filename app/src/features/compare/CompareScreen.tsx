@@ -19,15 +19,18 @@ import {
   Tag,
 } from '@/ui/controls';
 import { usePlan } from '@/workers/usePlan';
-import { days, money } from '@/features/shared/change';
+import { days } from '@/features/shared/change';
+import { useMoney, type MoneyWords } from '@/features/shared/useMoney';
 import { OtherWays } from './OtherWays';
 
 const AlternativeCard = ({
   it,
+  money,
   nameOf,
   onTake,
 }: {
   readonly it: Alternative;
+  readonly money: MoneyWords;
   readonly nameOf: (surfaceId: string) => string;
   readonly onTake: (() => void) | undefined;
 }) => (
@@ -37,7 +40,7 @@ const AlternativeCard = ({
   >
     <Subheading>{it.title}</Subheading>
     <Figure>
-      {showDuration(it.minutes)} of work · {days(it.days)} · {money(it.money)}
+      {showDuration(it.minutes)} of work · {days(it.days)} · {money.show(it.money)}
     </Figure>
     <Body>{it.because}</Body>
     {it.refusals
@@ -81,6 +84,7 @@ export const CompareScreen = ({ record }: { readonly record: PieceRecord }) => {
   const router = useRouter();
   const shop = useShop();
   const change = useChange();
+  const money = useMoney();
   const ways = usePlan('alternatives', piece, shop);
   const otherwise = usePlan('whatIfs', piece, shop);
   const nameOf = surfaceNames(piece);
@@ -120,6 +124,7 @@ export const CompareScreen = ({ record }: { readonly record: PieceRecord }) => {
         <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
           {ways.map((it) => (
             <AlternativeCard
+              money={money}
               key={it.id}
               it={it}
               nameOf={nameOf}
@@ -131,6 +136,7 @@ export const CompareScreen = ({ record }: { readonly record: PieceRecord }) => {
       <OtherWays
         piece={piece}
         ways={otherwise ?? []}
+        currency={money.currency}
         onWork={(schools, word) => void work(schools, word)}
       />
     </Screen>

@@ -15,15 +15,17 @@ const risksInWords = ({ risks }: WhatIf): string =>
 
 const OtherWay = ({
   it,
+  currency,
   onWork,
 }: {
   readonly it: WhatIf;
+  readonly currency: string | null;
   readonly onWork: (schools: OwnSchools) => void;
 }) => {
   const { schools } = it;
   return (
     <View style={{ gap: 4 }}>
-      <TitleRow title={it.title} figure={changeInWords(it)} />
+      <TitleRow title={it.title} figure={changeInWords(it, currency)} />
       {it.risks.length > 0 ? <Small>{risksInWords(it)}</Small> : null}
       {schools ? (
         <PlainButton
@@ -71,11 +73,13 @@ const OwnWays = ({ piece, onWork }: OwnWaysProps) => {
 };
 
 interface OtherWaysProps extends OwnWaysProps {
+  /** As the shop writes its money. */
+  readonly currency: string | null;
   readonly ways: readonly WhatIf[];
 }
 
 /** What working otherwise would change, and where this piece is worked otherwise already. */
-export const OtherWays = ({ piece, ways, onWork }: OtherWaysProps) => {
+export const OtherWays = ({ piece, ways, currency, onWork }: OtherWaysProps) => {
   const router = useRouter();
   return (
     <>
@@ -87,6 +91,7 @@ export const OtherWays = ({ piece, ways, onWork }: OtherWaysProps) => {
             <OtherWay
               key={it.id}
               it={it}
+              currency={currency}
               onWork={(schools) =>
                 onWork({ ...piece.schools, ...schools }, `On this piece: ${it.title}.`)
               }

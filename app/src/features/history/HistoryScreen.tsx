@@ -27,6 +27,7 @@ const GROUPS: readonly { readonly value: Shown; readonly title: string }[] = [
   { value: 'damages', title: 'Damages' },
   { value: 'aims', title: 'Aims' },
   { value: 'fittings', title: 'Fittings' },
+  { value: 'money', title: 'Money' },
   { value: 'description', title: 'Description' },
 ];
 

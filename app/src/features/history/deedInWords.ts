@@ -49,7 +49,21 @@ const SETTINGS: Readonly<Record<string, string>> = {
   air: 'where the air comes from',
   quietFrom: 'quiet hours',
   appointments: 'appointments',
+  money: 'money',
+  touchUps: 'touching up',
+  prices: 'prices',
 };
+
+const MONEY_OF_PIECE: Readonly<Record<string, string>> = {
+  paid: 'what was paid',
+  asItStands: 'worth as it stands',
+  price: 'price hoped for',
+  sold: 'the sale',
+  extras: 'other costs',
+};
+
+/** Two figures that count. */
+const figure = (it: number): string => String(Number(it.toPrecision(2)));
 
 const namesOf = (it: object, words: Readonly<Record<string, string>>): string =>
   [...new Set(Object.keys(it).map((key) => words[key] ?? key))].join(', ');
@@ -148,6 +162,22 @@ export const deedInWords = (it: Deed, { units, surfaceName }: DeedContext): stri
         ? 'Worked as the shop usually works'
         : `Worked otherwise than the shop: ${schools.join(', ')}`;
     }
+    case 'account':
+      return `Money of the piece: ${namesOf(it.account, MONEY_OF_PIECE)}`;
+    case 'need': {
+      const { label, unit } = MATERIALS.get(it.material);
+      return it.own
+        ? `${label}: ${figure(it.own.said)} ${unit} instead of the ${figure(it.own.reckoned)} reckoned`
+        : `${label}: as reckoned again`;
+    }
+    case 'recipe':
+      return `Mix kept: ${it.recipe.name}`;
+    case 'unrecipe':
+      return 'A mix removed';
+    case 'stocked':
+      return `Stock: ${it.containers.map((one) => MATERIALS.get(one.material).label).join(', ')}`;
+    case 'priced':
+      return `Prices set: ${it.prices.map((one) => MATERIALS.get(one.material).label).join(', ')}`;
     case 'archive':
       return 'Archived';
     case 'restore':

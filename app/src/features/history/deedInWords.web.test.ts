@@ -36,7 +36,15 @@ const LINES: readonly (readonly [LogLine, string])[] = [
   ],
   [{ ...line, of: 'note', text: 'Smells of smoke.' }, 'Top: Smells of smoke.'],
   [
-    { ...line, of: 'used', material: 'woodGlue', quantity: 0.05, lot: 'G 3', containerId: null, colour: null },
+    {
+      ...line,
+      of: 'used',
+      material: 'woodGlue',
+      quantity: 0.05,
+      lot: 'G 3',
+      containerId: null,
+      colour: null,
+    },
     'Used: Wood glue 0.05 L, lot G 3',
   ],
   [

@@ -16,6 +16,7 @@ const STATIONS = [
   { path: 'route', title: 'Route' },
   { path: 'clock', title: 'Clock' },
   { path: 'bench', title: 'Bench' },
+  { path: 'costs', title: 'Costs' },
 ] as const;
 
 /** The stations of a piece, in the order of work. */

@@ -4,6 +4,8 @@ import { changeInWords } from '@/features/shared/change';
 import { Body, Card, MainButton, PlainButton, Small, Strong } from '@/ui/controls';
 
 interface GateBranchesProps {
+  /** As the shop writes its money. */
+  readonly currency: string | null;
   readonly gate: NonNullable<Operation['gate']>;
   /** What each answer changes; undefined while it is reckoned. */
   readonly branches: readonly Branch[] | undefined;
@@ -28,6 +30,7 @@ export const GateBranches = ({
   gate,
   branches,
   places,
+  currency,
   onRecord,
   onRecordForAll,
 }: GateBranchesProps) => (
@@ -35,7 +38,7 @@ export const GateBranches = ({
     <Strong>{gate.question}</Strong>
     {gate.answers.map(({ answer, then }, index) => {
       const branch = branches?.[index];
-      const change = branch && changeInWords(branch);
+      const change = branch && changeInWords(branch, currency);
       return (
         <View key={answer} style={{ gap: 2 }}>
           <Body>

@@ -72,6 +72,7 @@ export const OperationSheet = ({
         <GateBranches
           gate={operation.gate}
           branches={branches}
+          currency={shop.money.currency}
           places={operation.surfaceIds.map((id) => ({ id, name: nameOf(id) }))}
           onRecord={(id) => router.navigate(recordedAt(piece, operation, id))}
           {...(forAll ? { onRecordForAll: () => router.navigate(forAll) } : {})}

@@ -40,12 +40,20 @@ it.each([
   [{ minutes: -20, days: -2, money: 0 }, '−20 min · −2 days'],
   [{ minutes: 0, days: 0, money: 0 }, ''],
 ])('a change of %j is said as “%s”', (change, words) => {
-  expect(changeInWords(change)).toBe(words);
+  expect(changeInWords(change, null)).toBe(words);
 });
 
 describe('a gate', () => {
   it('says what each answer means before anything is reckoned', () => {
-    render(<GateBranches gate={GATE} branches={undefined} places={TOP} onRecord={jest.fn()} />);
+    render(
+      <GateBranches
+        currency={null}
+        gate={GATE}
+        branches={undefined}
+        places={TOP}
+        onRecord={jest.fn()}
+      />,
+    );
     expect(screen.getByText('Is there lead in any layer?')).toBeTruthy();
     expect(screen.getByText('Found in no layer: The held steps are open.')).toBeTruthy();
     expect(screen.queryByText(/Comes in/)).toBeNull();
@@ -61,7 +69,13 @@ describe('a gate', () => {
       refuses: ['Don’t work on the top yourself'],
     };
     render(
-      <GateBranches gate={GATE} branches={[found, NOTHING]} places={TOP} onRecord={jest.fn()} />,
+      <GateBranches
+        currency={null}
+        gate={GATE}
+        branches={[found, NOTHING]}
+        places={TOP}
+        onRecord={jest.fn()}
+      />,
     );
     expect(screen.getByText('+40 min · +1 day')).toBeTruthy();
     expect(screen.getByText('Comes in: Set up for work with lead; Scuff wet.')).toBeTruthy();
@@ -71,7 +85,15 @@ describe('a gate', () => {
 
   it('leads to where the answer is recorded, for each surface by itself', () => {
     const onRecord = jest.fn();
-    render(<GateBranches gate={GATE} branches={undefined} places={BOTH} onRecord={onRecord} />);
+    render(
+      <GateBranches
+        currency={null}
+        gate={GATE}
+        branches={undefined}
+        places={BOTH}
+        onRecord={onRecord}
+      />,
+    );
     fireEvent.click(screen.getByRole('button', { name: 'Record the answer: Legs' }));
     expect(onRecord.mock.calls).toEqual([['legs']]);
   });
@@ -80,6 +102,7 @@ describe('a gate', () => {
     const onRecordForAll = jest.fn();
     render(
       <GateBranches
+        currency={null}
         gate={GATE}
         branches={undefined}
         places={BOTH}
@@ -96,6 +119,7 @@ describe('a gate', () => {
     const adds = ['a', 'b', 'c', 'd', 'e', 'f', 'g'];
     render(
       <GateBranches
+        currency={null}
         gate={GATE}
         branches={[{ ...NOTHING, adds }, NOTHING]}
         places={TOP}

@@ -19,6 +19,7 @@ import {
   Small,
 } from '@/ui/controls';
 import { Field } from '@/ui/forms';
+import { ShopTabs } from '@/features/shop/ShopTabs';
 import { AirInShop } from './AirInShop';
 import { Backup } from './Backup';
 import { BusyCard } from './BusyCard';
@@ -97,6 +98,7 @@ export const SettingsScreen = () => {
   };
   return (
     <Screen>
+      <ShopTabs />
       <Heading>Settings</Heading>
       {isLoading ? <Loading what="the settings" /> : null}
       {error && !shop ? (

@@ -1,7 +1,6 @@
-import { showDuration } from '@obrik/core/units';
+import { showDuration, showMoney } from '@obrik/core/units';
 
 export const days = (it: number): string => `${it} ${it === 1 ? 'day' : 'days'}`;
-export const money = (minor: number): string => (minor / 100).toFixed(2);
 export const signed = (it: number, words: string): string => `${it > 0 ? '+' : '−'}${words}`;
 
 /** A change against the route as it is. */
@@ -11,12 +10,15 @@ interface Change {
   readonly money: number;
 }
 
-/** "+1 h 20 min · +1 day · −4.50"; empty where nothing changes. */
-export const changeInWords = ({ minutes, days: more, money: cost }: Change): string =>
+/** "+1 h 20 min · +1 day · −4.50"; empty where nothing changes. @param currency as the shop writes money */
+export const changeInWords = (
+  { minutes, days: more, money: cost }: Change,
+  currency: string | null,
+): string =>
   [
     minutes === 0 ? '' : signed(minutes, showDuration(Math.abs(minutes))),
     more === 0 ? '' : signed(more, days(Math.abs(more))),
-    cost === 0 ? '' : signed(cost, money(Math.abs(cost))),
+    cost === 0 ? '' : signed(cost, showMoney(Math.abs(cost), currency)),
   ]
     .filter(Boolean)
     .join(' · ');

@@ -3,7 +3,7 @@ import { usePathname } from 'expo-router';
 import CalendarClock from 'lucide-react-native/icons/calendar-clock';
 import Armchair from 'lucide-react-native/icons/armchair';
 import BookOpen from 'lucide-react-native/icons/book-open';
-import Settings from 'lucide-react-native/icons/settings';
+import Store from 'lucide-react-native/icons/store';
 import { useCallback, useMemo, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { FootProvider, PlaceLink, useWide } from '@/ui/controls';
@@ -12,11 +12,15 @@ import { Boundary } from './Boundary';
 import { NewVersion } from './NewVersion';
 import { useStations } from './stationsLoader';
 
+/** The settings are of the shop, and keep an address of their own. */
+const isUnder = (here: string, path: string): boolean =>
+  here.startsWith(path) || (path === '/shop' && here.startsWith('/settings'));
+
 const PLACES = [
   { path: '/today', title: 'Today', Icon: CalendarClock },
   { path: '/pieces', title: 'Pieces', Icon: Armchair },
   { path: '/handbook', title: 'Handbook', Icon: BookOpen },
-  { path: '/settings', title: 'Settings', Icon: Settings },
+  { path: '/shop', title: 'Shop', Icon: Store },
 ] as const;
 
 /** The top level as icons alone, beside what a screen keeps at its foot. */
@@ -26,7 +30,7 @@ const CompactPlaces = () => {
   return (
     <View role="navigation" aria-label="Top level" style={{ flexDirection: 'row' }}>
       {PLACES.map(({ path, title, Icon }) => {
-        const current = here.startsWith(path);
+        const current = isUnder(here, path);
         return (
           <PlaceLink
             key={path}
@@ -79,7 +83,7 @@ const Places = ({ wide }: { readonly wide: boolean }) => {
       }
     >
       {PLACES.map(({ path, title, Icon }) => {
-        const current = here.startsWith(path);
+        const current = isUnder(here, path);
         const colour = current ? palette.amber : palette.ink2;
         const edge = current ? palette.amber : 'transparent';
         return (

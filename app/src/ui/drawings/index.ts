@@ -11,4 +11,7 @@ export { GritRungs } from './GritRungs';
 export { OutcomeSketch } from './OutcomeSketch';
 export { RuleTap } from './RuleTap';
 export type { SurfaceMark } from './FaceWords';
+export { CostBar, type CostPart } from './CostBar';
+export { EarnedChart, type EarnedRow } from './EarnedChart';
+export { VeneerSheets } from './VeneerSheets';
 export { UnfoldedPiece } from './UnfoldedPiece';

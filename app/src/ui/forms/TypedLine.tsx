@@ -7,9 +7,11 @@ interface TypedLineProps {
   /** Stores what was typed; says what is wrong with it, or nothing. */
   readonly onStore: (typed: string) => string | undefined;
   readonly placeholder?: string;
+  /** A figure: the phone shows its keys for figures. */
+  readonly decimal?: boolean;
 }
 
-const Line = ({ label, value, onStore, placeholder }: TypedLineProps) => {
+const Line = ({ label, value, onStore, placeholder, decimal = false }: TypedLineProps) => {
   const [typed, setTyped] = useState(value);
   const [problem, setProblem] = useState<string>();
   const store = () => {
@@ -21,6 +23,7 @@ const Line = ({ label, value, onStore, placeholder }: TypedLineProps) => {
       aria-label={label}
       value={typed}
       onChangeText={setTyped}
+      inputMode={decimal ? 'decimal' : 'text'}
       onBlur={store}
       onSubmitEditing={store}
       errorMessage={problem ?? ''}

@@ -106,14 +106,21 @@ interface PaperSheetProps {
   readonly pdf: string;
   /** How its pictures are shown, where it has some. */
   readonly photo?: ShowPhoto;
+  /** A further button beside those of every sheet. */
+  readonly also?: ReactNode;
   readonly back: { readonly label: string; readonly onPress: () => void };
 }
 
 /** A paper as it is printed from the screen; the server sets the same as a PDF. */
-export const PaperSheet = ({ paper, pdf, photo, back }: PaperSheetProps) => (
+export const PaperSheet = ({ paper, pdf, photo, also, back }: PaperSheetProps) => (
   <Paper
     back={back}
-    also={<PlainButton title="As PDF" onPress={() => void Linking.openURL(pdf)} />}
+    also={
+      <>
+        {also}
+        <PlainButton title="As PDF" onPress={() => void Linking.openURL(pdf)} />
+      </>
+    }
   >
     <Line bold size={26} level={1}>
       {paper.title}

@@ -1,0 +1,3 @@
+import { later } from '@/features/shell/Station';
+
+export default later('PricesScreen');

@@ -1,0 +1,185 @@
+import { MATERIALS, type Material } from '@obrik/core/catalog';
+import type { Piece } from '@obrik/core/piece';
+import { isUsedUp } from '@obrik/core/run';
+import { nameOfLine, usable, type OnHand } from '@obrik/core/supply';
+import { quantityInWords } from '@obrik/core/words';
+import type { Task } from '@obrik/core/work';
+import { Input } from '@rneui/themed';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { useDeeds, useShop } from '@/api/usePiece';
+import { shopDay, useShelves } from '@/features/shop/useShelves';
+import { Alarm, BenchButton, Options } from '@/ui/controls';
+import { lineNow, useLog } from './useLog';
+
+/** A material that a step is planned to take. */
+interface PlannedUse {
+  readonly material: Material;
+  /** Of a coat that has one. */
+  readonly colour: string | null;
+  readonly quantity: number;
+}
+
+/** What a step is planned to take, of materials that are used up. */
+export const plannedUses = (tasks: readonly Task[]): readonly PlannedUse[] => {
+  const sums = new Map<string, PlannedUse>();
+  for (const { consumes, traits } of tasks) {
+    for (const it of consumes) {
+      if (it.quantity <= 0 || !isUsedUp(it.material)) continue;
+      const colour = it.why === 'coats' ? (traits.lays?.colour ?? null) : null;
+      const key = `${it.material}/${colour ?? ''}`;
+      const old = sums.get(key);
+      sums.set(key, {
+        material: it.material,
+        colour,
+        quantity: (old?.quantity ?? 0) + it.quantity,
+      });
+    }
+  }
+  return [...sums.values()];
+};
+
+/** Two figures that count, however little it is: 60 g and 1.3 g are both told. */
+const figure = (it: number): string => String(Number(it.toPrecision(2)));
+
+/** Nobody says from which container. */
+const UNKNOWN = 'unknown';
+
+interface UsedRow extends PlannedUse {
+  readonly typed: string;
+  readonly lot: string;
+  /** Empty while nobody has chosen: then the one to be used first. */
+  readonly containerId: string;
+}
+
+interface UsedProps {
+  readonly piece: Piece;
+  readonly title: string;
+  readonly tasks: readonly Task[];
+  readonly surfaceIds: readonly string[];
+  readonly onDone: () => void;
+}
+
+/** From which can it came: those that stand in the shop, the one to be used first chosen already. */
+const FromCan = ({
+  material,
+  chosen,
+  cans,
+  onChoose,
+}: {
+  readonly material: Material;
+  readonly chosen: string;
+  readonly cans: readonly OnHand[];
+  readonly onChoose: (containerId: string) => void;
+}) => {
+  const { units } = useShop();
+  const { label, unit } = MATERIALS.get(material);
+  return (
+    <Options
+      label={`From which container: ${label}`}
+      options={[
+        ...cans.map(({ container, left }) => ({
+          value: container.id,
+          title: `${container.code || container.place || 'On the shelf'}, ${quantityInWords(left, unit, units)} left`,
+        })),
+        { value: UNKNOWN, title: 'Another' },
+      ]}
+      chosen={chosen}
+      onChoose={onChoose}
+    />
+  );
+};
+
+/** How much of each material was taken, and from which container: as planned unless somebody says otherwise. */
+export const Used = ({ piece, title, tasks, surfaceIds, onDone }: UsedProps) => {
+  const log = useLog();
+  const put = useDeeds();
+  const { onHand } = useShelves();
+  const [rows, setRows] = useState<readonly UsedRow[]>(() =>
+    plannedUses(tasks).map((it) => ({
+      ...it,
+      typed: figure(it.quantity),
+      lot: '',
+      containerId: '',
+    })),
+  );
+  const [problem, setProblem] = useState<string>();
+  const cansOf = (it: PlannedUse) => usable(onHand, it.material, it.colour);
+  const canOf = (it: UsedRow): string => it.containerId || (cansOf(it)[0]?.container.id ?? UNKNOWN);
+  const tell = (at: number, told: Partial<UsedRow>) =>
+    setRows(rows.map((it, nth) => (nth === at ? { ...it, ...told } : it)));
+  const save = async () => {
+    const lines = rows.map((it) => {
+      const can = onHand.find((one) => one.container.id === canOf(it))?.container;
+      return {
+        ...lineNow(
+          surfaceIds,
+          tasks.map((task) => task.key),
+        ),
+        of: 'used' as const,
+        material: it.material,
+        colour: it.colour,
+        quantity: Number(it.typed.replace(',', '.') || NaN),
+        lot: (it.lot.trim() || can?.code || '').slice(0, 60),
+        containerId: can?.id ?? null,
+      };
+    });
+    const wrong = lines.find((it) => !Number.isFinite(it.quantity) || it.quantity < 0);
+    if (wrong)
+      return setProblem(`${MATERIALS.get(wrong.material).label}: give a figure, 0 or more.`);
+    const taken = new Set(lines.flatMap((it) => (it.quantity > 0 ? [it.containerId] : [])));
+    const opened = onHand
+      .map((it) => it.container)
+      .filter((it) => it.openedOn === null && taken.has(it.id));
+    if (opened.length > 0) {
+      // Taken from, so it is open: what is open is used first next time.
+      const containers = opened.map((it) => ({ ...it, openedOn: shopDay() }));
+      await put(null, [{ kind: 'stocked', containers }], 'Opened.');
+    }
+    if (await log(piece, lines, `${title}: material written down.`)) onDone();
+  };
+  return (
+    <>
+      {rows.map((it, at) => {
+        const { label, unit } = MATERIALS.get(it.material);
+        const name = nameOfLine({ label, colour: it.colour });
+        const cans = cansOf(it);
+        return (
+          <View key={`${it.material}/${it.colour ?? ''}`} style={{ gap: 4 }}>
+            <View style={{ flexDirection: 'row', gap: 8 }}>
+              <View style={{ flex: 3 }}>
+                <Input
+                  label={`${name}, ${unit === 'm2' ? 'm²' : unit}`}
+                  aria-label={`How much: ${name}`}
+                  inputMode="decimal"
+                  value={it.typed}
+                  onChangeText={(typed) => tell(at, { typed })}
+                />
+              </View>
+              {canOf(it) === UNKNOWN ? (
+                <View style={{ flex: 2 }}>
+                  <Input
+                    label="Lot"
+                    aria-label={`Lot: ${label}`}
+                    value={it.lot}
+                    onChangeText={(lot) => tell(at, { lot })}
+                  />
+                </View>
+              ) : null}
+            </View>
+            {cans.length > 0 ? (
+              <FromCan
+                material={it.material}
+                chosen={canOf(it)}
+                cans={cans}
+                onChoose={(containerId) => tell(at, { containerId })}
+              />
+            ) : null}
+          </View>
+        );
+      })}
+      <Alarm text={problem} />
+      <BenchButton main title="Save what was used" onPress={() => void save()} />
+    </>
+  );
+};

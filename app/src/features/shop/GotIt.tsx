@@ -1,0 +1,94 @@
+import { MATERIALS } from '@obrik/core/catalog';
+import type { Stocked } from '@obrik/core/piece';
+import { nameOfLine, type ShoppingLine } from '@obrik/core/supply';
+import { quantityInWords } from '@obrik/core/words';
+import { nanoid } from '@reduxjs/toolkit';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { useShop } from '@/api/usePiece';
+import { shopNow } from '@/device';
+import { useMoney } from '@/features/shared/useMoney';
+import { Alarm, MainButton, Small } from '@/ui/controls';
+import { FigureField, Stepper } from '@/ui/forms';
+import { shopDay } from './useShelves';
+
+type Bought = Pick<ShoppingLine, 'material' | 'colour'>;
+
+/** So many containers of one size, as they come into the stock. */
+export const asBought = (
+  { material, colour }: Bought,
+  size: number,
+  count: number,
+  paid: number | null,
+): readonly Stocked[] =>
+  Array.from({ length: count }, () => ({
+    id: nanoid(),
+    material,
+    colour,
+    code: '',
+    size,
+    left: size,
+    seenAt: shopNow().toISOString(),
+    seenBy: 'bought' as const,
+    boughtOn: shopDay(),
+    openedOn: null,
+    keepsUntil: null,
+    place: '',
+    paid,
+    gone: false,
+  }));
+
+const figure = (typed: string): number => Number(typed.trim().replace(',', '.') || NaN);
+
+/** More than this of one thing nobody carries home. */
+const MOST = 40;
+
+interface GotOtherProps {
+  readonly line: ShoppingLine;
+  readonly onGot: (containers: readonly Stocked[]) => void;
+}
+
+/** The shop had another size, or another price. */
+export const GotOther = ({ line, onGot }: GotOtherProps) => {
+  const { units } = useShop();
+  const money = useMoney();
+  const [first] = line.bought;
+  const unit = MATERIALS.get(line.material).unit;
+  const [size, setSize] = useState(first ? String(first.size) : '');
+  const [price, setPrice] = useState(first && !line.placeholder ? money.toTyped(first.price) : '');
+  const [count, setCount] = useState(first?.count ?? 1);
+  const [wrong, setWrong] = useState<string>();
+  const save = () => {
+    const holds = figure(size);
+    const paid = money.read(price);
+    if (!(holds >= 0.001)) return setWrong(`How much does one hold? A figure in ${unit}.`);
+    if (paid === undefined) return setWrong('Give the price like 12.40, or leave it empty.');
+    setWrong(undefined);
+    onGot(asBought(line, holds, count, paid));
+  };
+  return (
+    <View style={{ gap: 8 }}>
+      <Stepper label="containers" value={count} least={1} most={MOST} onChange={setCount} />
+      <View style={{ flexDirection: 'row', gap: 8 }}>
+        <FigureField
+          label={`Each holds, ${unit === 'm2' ? 'm²' : unit}`}
+          typed={size}
+          onType={setSize}
+          style={{ flex: 1 }}
+        />
+        <FigureField
+          label={`Price of one${money.mark}`}
+          typed={price}
+          onType={setPrice}
+          style={{ flex: 1 }}
+        />
+      </View>
+      <Alarm text={wrong} />
+      <MainButton title="Got these" label={`Got these: ${nameOfLine(line)}`} onPress={save} />
+      <Small>
+        Still missing: {quantityInWords(line.missing, line.unit, units)}. What you pay here also
+        becomes your price for it.
+      </Small>
+    </View>
+  );
+};

@@ -1,0 +1,172 @@
+import { MATERIALS, PALETTE, type Material } from '@obrik/core/catalog';
+import { containersIn, type Stocked } from '@obrik/core/piece';
+import { sizeInWords } from '@obrik/core/words';
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
+import { useShop } from '@/api/usePiece';
+import { Alarm, Card, Label, MainButton, Option, PlainButton, Small } from '@/ui/controls';
+import { FigureField } from '@/ui/forms';
+import { useMoney } from '@/features/shared/useMoney';
+import { asBought } from './GotIt';
+import { useShelves } from './useShelves';
+
+const figure = (typed: string): number => Number(typed.trim().replace(',', '.') || NaN);
+/** So many are shown while somebody types. */
+const SHOWN = 8;
+
+const USED_UP = MATERIALS.rows.filter((it) => !it.kept);
+
+interface NewContainerProps {
+  readonly onAdd: (container: Stocked) => void;
+  readonly onClose: () => void;
+}
+
+/** Colours that a container of this kind may have: those that pieces here ask for, then the palette. */
+const coloursFor = (asked: readonly string[]): readonly { hex: string; name: string }[] => {
+  const palette = PALETTE.rows.map((it) => ({ hex: it.hex as string, name: it.label as string }));
+  const own = asked
+    .filter((hex) => !palette.some((it) => it.hex === hex))
+    .map((hex) => ({ hex, name: hex }));
+  return [...own, ...palette];
+};
+
+/** A container that stands in the shop already: what it is, how much is left, and its code. */
+export const NewContainer = ({ onAdd, onClose }: NewContainerProps) => {
+  const shop = useShop();
+  const money = useMoney();
+  const { atWork } = useShelves();
+  const [search, setSearch] = useState('');
+  const [material, setMaterial] = useState<Material>();
+  const [colour, setColour] = useState<string | null>(null);
+  const [size, setSize] = useState('');
+  const [left, setLeft] = useState('');
+  const [code, setCode] = useState('');
+  const [paid, setPaid] = useState('');
+  const [wrong, setWrong] = useState<string>();
+  const found = useMemo(() => {
+    const words = search.trim().toLowerCase();
+    return words === ''
+      ? []
+      : USED_UP.filter((it) => it.label.toLowerCase().includes(words)).slice(0, SHOWN);
+  }, [search]);
+  const asked = useMemo(
+    () => [
+      ...new Set(
+        (atWork ?? []).flatMap((it) =>
+          it.aims.flatMap(({ scheme }) =>
+            scheme.kind === 'painted' && scheme.colour ? [scheme.colour.toLowerCase()] : [],
+          ),
+        ),
+      ),
+    ],
+    [atWork],
+  );
+  const row = material ? MATERIALS.get(material) : undefined;
+  const isPaint = ['cabinetEnamel', 'wallPaint', 'mineralPaint', 'allInOne', 'oilEnamel'].includes(
+    material ?? '',
+  );
+  const save = () => {
+    if (!material) return setWrong('Search for what it is, and tap it.');
+    const holds = figure(size);
+    const amount = left.trim() === '' ? holds : figure(left);
+    const price = money.read(paid);
+    if (!(holds >= 0.001)) return setWrong('How much does it hold? Give a figure.');
+    if (!(amount >= 0 && amount <= holds))
+      return setWrong('What is left lies between 0 and what it holds.');
+    if (price === undefined) return setWrong('Give the price like 12.40, or leave it empty.');
+    const [container] = asBought({ material, colour: isPaint ? colour : null }, holds, 1, price);
+    if (!container) return;
+    onAdd({
+      ...container,
+      left: amount,
+      seenBy: 'eye',
+      code: code.trim().slice(0, 60),
+      boughtOn: null,
+    });
+  };
+  return (
+    <Card edge="ink" style={{ gap: 10 }}>
+      <Label heading>What stands there?</Label>
+      {row ? (
+        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+          <Option title={row.label} chosen role="button" onPress={() => setMaterial(undefined)} />
+        </View>
+      ) : (
+        <>
+          <FigureField
+            text
+            label="Search, such as enamel or tape"
+            typed={search}
+            onType={setSearch}
+          />
+          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+            {found.map((it) => (
+              <Option
+                key={it.id}
+                role="button"
+                title={it.label}
+                onPress={() => {
+                  setMaterial(it.id);
+                  setSize(String(containersIn(shop.prices, it.id)[0]?.size ?? ''));
+                }}
+              />
+            ))}
+          </View>
+        </>
+      )}
+      {row && isPaint ? (
+        <View
+          role="radiogroup"
+          aria-label="Colour"
+          style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}
+        >
+          {coloursFor(asked).map((it) => (
+            <Option
+              key={it.hex}
+              title={it.name}
+              chosen={colour === it.hex}
+              onPress={() => setColour(it.hex)}
+            />
+          ))}
+        </View>
+      ) : null}
+      {row ? (
+        <>
+          <View style={{ flexDirection: 'row', gap: 8 }}>
+            <FigureField
+              label={`Holds, ${row.unit === 'm2' ? 'm²' : row.unit}`}
+              typed={size}
+              onType={setSize}
+              style={{ flex: 1 }}
+            />
+            <FigureField
+              label="Left (empty: full)"
+              typed={left}
+              onType={setLeft}
+              style={{ flex: 1 }}
+            />
+          </View>
+          <FigureField
+            text
+            label="Code or lot on it"
+            typed={code}
+            onType={setCode}
+            hint="Type it, or paste what a scanner read."
+          />
+          <FigureField label={`Paid for it${money.mark}`} typed={paid} onType={setPaid} />
+          <Small>
+            Sizes you usually buy:{' '}
+            {containersIn(shop.prices, row.id)
+              .map((it) => sizeInWords(it.size, row.unit, shop.units))
+              .join(', ')}
+          </Small>
+        </>
+      ) : null}
+      <Alarm text={wrong} />
+      <View style={{ flexDirection: 'row', gap: 8 }}>
+        <MainButton title="Put it on the shelf" style={{ flex: 1 }} onPress={save} />
+        <PlainButton title="Close" label="Close without adding" onPress={onClose} />
+      </View>
+    </Card>
+  );
+};

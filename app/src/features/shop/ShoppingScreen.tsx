@@ -1,0 +1,255 @@
+import { AISLES, MATERIALS } from '@obrik/core/catalog';
+import type { Deed } from '@obrik/core/ledger';
+import { containersIn, isOwnPrice, type Piece, type Shop, type Stocked } from '@obrik/core/piece';
+import { listOf, nameOfLine, type ShoppingLine } from '@obrik/core/supply';
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
+import { useDeeds, useShop } from '@/api/usePiece';
+import { useMoney } from '@/features/shared/useMoney';
+import {
+  Body,
+  Card,
+  Empty,
+  Figure,
+  Heading,
+  Label,
+  Loading,
+  MainButton,
+  OpenRow,
+  Option,
+  PlainButton,
+  Screen,
+  Small,
+} from '@/ui/controls';
+import { usePlan } from '@/workers/usePlan';
+import { asBought } from './GotIt';
+import { InBasket, ShoppingRow } from './ShoppingRow';
+import { ShopTabs } from './ShopTabs';
+import { shopDay, useShelves } from './useShelves';
+
+/** What was paid becomes the shop's own price of that size. */
+const pricesOf = (containers: readonly Stocked[], shop: Shop): readonly Deed[] => {
+  const [first] = containers;
+  if (!first || first.paid === null) return [];
+  const { material, size, paid } = first;
+  const old = isOwnPrice(shop.prices, material) ? containersIn(shop.prices, material) : [];
+  if (old.some((it) => it.size === size && it.price === paid)) return [];
+  const others = old.filter((it) => it.size !== size);
+  const sizes = [...others, { size, price: paid }].sort((a, b) => a.size - b.size);
+  return [{ kind: 'priced', prices: [{ material, containers: sizes }] }];
+};
+
+/** So much of a need is one piece's. */
+const partsOf = (line: ShoppingLine): ReadonlyMap<string, number> => {
+  const parts = new Map<string, number>();
+  for (const it of line.from) {
+    parts.set(it.pieceId, (parts.get(it.pieceId) ?? 0) + it.quantity + it.lost);
+  }
+  return parts;
+};
+
+const usePieces = (all: readonly Piece[] | undefined) => {
+  const router = useRouter();
+  const { piece } = useLocalSearchParams<{ piece?: string }>();
+  const chosen = useMemo(() => (piece ? all?.filter((it) => it.id === piece) : all), [all, piece]);
+  return {
+    chosen,
+    only: piece,
+    choose: (pieceId: string | undefined) => router.setParams({ piece: pieceId ?? '' }),
+  };
+};
+
+interface ForPiecesProps {
+  readonly pieces: readonly Piece[];
+  readonly only: string | undefined;
+  readonly onChoose: (pieceId: string | undefined) => void;
+}
+
+/** For which pieces the list is; shut, so that the list itself comes first. */
+const ForPieces = ({ pieces, only, onChoose }: ForPiecesProps) => {
+  const [open, setOpen] = useState(false);
+  const name = pieces.find((it) => it.id === only)?.name ?? 'all pieces';
+  const choose = (pieceId: string | undefined) => {
+    setOpen(false);
+    onChoose(pieceId);
+  };
+  return (
+    <Card style={{ paddingVertical: 0 }}>
+      <OpenRow label={`For ${name}`} expanded={open} onPress={() => setOpen(!open)}>
+        <Body>For {name} · change</Body>
+      </OpenRow>
+      {open ? (
+        <View
+          role="radiogroup"
+          aria-label="For which pieces"
+          style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8, paddingBottom: 12 }}
+        >
+          <Option title="All pieces" chosen={!only} onPress={() => choose(undefined)} />
+          {pieces.map((it) => (
+            <Option
+              key={it.id}
+              title={it.name}
+              chosen={only === it.id}
+              onPress={() => choose(it.id)}
+            />
+          ))}
+        </View>
+      ) : null}
+    </Card>
+  );
+};
+
+/** Shopping: what the pieces at work still need, by aisle, ticked off with one thumb and without a net. */
+export const ShoppingScreen = () => {
+  const router = useRouter();
+  const shop = useShop();
+  const money = useMoney();
+  const put = useDeeds();
+  const { pieces, atWork, stock, shelves } = useShelves();
+  const { chosen, only, choose } = usePieces(atWork);
+  const needs = usePlan('needs', chosen, shop);
+  const list = useMemo(
+    () => (needs && chosen ? listOf(needs, chosen, shop, shelves, pieces ?? []) : undefined),
+    [needs, chosen, shop, shelves, pieces],
+  );
+  const today = shopDay();
+  const basket = stock.filter(
+    (it) => !it.gone && it.seenBy === 'bought' && it.boughtOn === today && it.left === it.size,
+  );
+  const nameOf = (pieceId: string) => atWork?.find((it) => it.id === pieceId)?.name ?? pieceId;
+  const got = (line: ShoppingLine, containers?: readonly Stocked[]) => {
+    const bought =
+      containers ??
+      line.bought.flatMap((it) =>
+        asBought(line, it.size, it.count, line.placeholder ? null : it.price),
+      );
+    void put(
+      null,
+      [{ kind: 'stocked', containers: [...bought] }, ...pricesOf(containers ?? [], shop)],
+      `${nameOfLine(line)}: in the basket.`,
+    );
+  };
+  const say = async (line: ShoppingLine, said: number | null) => {
+    const { material, colour, reckoned } = line;
+    for (const [pieceId, own] of partsOf(line)) {
+      const part = said === null ? null : { reckoned: own, said: (said * own) / reckoned };
+      await put(
+        pieceId,
+        [{ kind: 'need', material, colour, own: part }],
+        `${nameOfLine(line)}: ${said === null ? 'as reckoned again' : 'as you say'}.`,
+      );
+    }
+  };
+  const touchUp = (line: ShoppingLine, quantity: number) => {
+    const { material, colour } = line;
+    const others = shop.touchUps.filter((it) => it.material !== material || it.colour !== colour);
+    const touchUps = quantity > 0 ? [...others, { material, colour, quantity }] : others;
+    void put(null, [{ kind: 'shopSet', settings: { touchUps } }], 'Stored.');
+  };
+  if (!atWork || !list)
+    return (
+      <Screen>
+        <ShopTabs />
+        <Loading what="the list" doing="Reckoning" />
+      </Screen>
+    );
+  const toBuy = list.lines.filter((it) => it.bought.length > 0);
+  const had = list.lines.filter((it) => it.bought.length === 0);
+  const row = (it: ShoppingLine) => (
+    <ShoppingRow
+      key={`${it.material}/${it.colour ?? ''}`}
+      line={it}
+      pieceName={nameOf}
+      onGot={got}
+      onSay={it.cut ? undefined : (line, said) => void say(line, said)}
+      onTouchUp={touchUp}
+    />
+  );
+  return (
+    <Screen
+      foot={
+        toBuy.length > 0 ? (
+          <MainButton
+            title="Print or share"
+            onPress={() => router.navigate(only ? `/shop/list?piece=${only}` : '/shop/list')}
+          />
+        ) : undefined
+      }
+    >
+      <ShopTabs />
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'baseline', gap: 8 }}>
+        <Heading style={{ flexGrow: 1 }}>Shopping list</Heading>
+        <Figure style={{ fontSize: 25 }}>{money.show(list.cost)}</Figure>
+      </View>
+      {list.placeholders ? (
+        <Card edge="amber" style={{ gap: 8 }}>
+          <Body>Some of these prices are placeholders that nobody has set.</Body>
+          <PlainButton title="Set your prices" onPress={() => router.navigate('/shop/prices')} />
+        </Card>
+      ) : null}
+      {atWork.length > 1 ? (
+        <ForPieces
+          pieces={atWork.filter((it) => it.aims.length > 0)}
+          only={only}
+          onChoose={choose}
+        />
+      ) : null}
+      {toBuy.length === 0 && list.fittings.length === 0 ? (
+        <Empty
+          title="Nothing to buy"
+          text={
+            had.length > 0
+              ? 'All that the pieces need is on the shelf.'
+              : 'As soon as pieces have finishes to get, what they take stands here.'
+          }
+        />
+      ) : null}
+      {AISLES.map(({ id, label }) => {
+        const lines = toBuy.filter((it) => it.aisle === id);
+        const fittings = id === 'fittings' ? list.fittings : [];
+        return lines.length + fittings.length === 0 ? null : (
+          <View key={id} style={{ gap: 8 }}>
+            <Label heading>{label}</Label>
+            {lines.map(row)}
+            {fittings.map((it) => (
+              <Card key={it.hardwareId}>
+                <Body>
+                  {it.count} × {it.name || it.kind}
+                </Body>
+                <Small>
+                  {nameOf(it.pieceId)} · {it.because}
+                  {it.holeSpacingMm === null ? '' : ` · hole spacing ${it.holeSpacingMm} mm`}
+                </Small>
+              </Card>
+            ))}
+          </View>
+        );
+      })}
+      {basket.length > 0 ? (
+        <View style={{ gap: 8 }}>
+          <Label heading>Bought today, on the shelf now</Label>
+          <InBasket
+            containers={basket}
+            nameOf={(it) =>
+              nameOfLine({ label: MATERIALS.get(it.material).label, colour: it.colour })
+            }
+            onBack={(it) =>
+              void put(
+                null,
+                [{ kind: 'stocked', containers: [{ ...it, gone: true }] }],
+                'Put back.',
+              )
+            }
+          />
+        </View>
+      ) : null}
+      {had.length > 0 ? (
+        <View style={{ gap: 8 }}>
+          <Label heading>On hand, nothing to buy</Label>
+          {had.map(row)}
+        </View>
+      ) : null}
+    </Screen>
+  );
+};

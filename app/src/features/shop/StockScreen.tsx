@@ -1,0 +1,88 @@
+import { AISLES, aisleOf } from '@obrik/core/catalog';
+import type { Stocked } from '@obrik/core/piece';
+import type { OnHand } from '@obrik/core/supply';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { useDeeds } from '@/api/usePiece';
+import { Body, Card, Empty, Heading, Label, Loading, MainButton, Screen } from '@/ui/controls';
+import { FigureField } from '@/ui/forms';
+import { NewContainer } from './NewContainer';
+import { StockRow, nameOfStocked } from './StockRow';
+import { ShopTabs } from './ShopTabs';
+import { useShelves } from './useShelves';
+
+/** Does a container answer to what somebody types or pastes: its name, code or place? */
+const answers = ({ container }: OnHand, words: string): boolean =>
+  `${nameOfStocked(container)} ${container.code} ${container.place}`.toLowerCase().includes(words);
+
+/** Stock: what stands in the shop, what is left of it, and what should be used first. */
+export const StockScreen = () => {
+  const put = useDeeds();
+  const { pieces, onHand } = useShelves();
+  const [adding, setAdding] = useState(false);
+  const [search, setSearch] = useState('');
+  const store = (container: Stocked, said: string) =>
+    void put(null, [{ kind: 'stocked', containers: [container] }], said);
+  if (!pieces)
+    return (
+      <Screen>
+        <ShopTabs />
+        <Loading what="the stock" />
+      </Screen>
+    );
+  const words = search.trim().toLowerCase();
+  const shown = words === '' ? onHand : onHand.filter((it) => answers(it, words));
+  const urgent = shown.filter(
+    (it) => it.state === 'expired' || it.state === 'soon' || it.overdrawn,
+  );
+  const rest = shown.filter((it) => !urgent.includes(it));
+  const row = (it: OnHand) => <StockRow key={it.container.id} it={it} onStore={store} />;
+  return (
+    <Screen
+      foot={
+        adding ? undefined : <MainButton title="Add a container" onPress={() => setAdding(true)} />
+      }
+    >
+      <ShopTabs />
+      <Heading>Stock</Heading>
+      {adding ? (
+        <NewContainer
+          onClose={() => setAdding(false)}
+          onAdd={(it) => {
+            store(it, `${nameOfStocked(it)}: on the shelf.`);
+            setAdding(false);
+          }}
+        />
+      ) : null}
+      {onHand.length > 3 ? (
+        <FigureField text label="Find by name, code or place" typed={search} onType={setSearch} />
+      ) : null}
+      {onHand.length === 0 && !adding ? (
+        <Empty
+          title="The shelf is empty"
+          text="What you tick off on the shopping list stands here. What is in the shop already is added once; then the bench counts it down."
+        />
+      ) : null}
+      {words !== '' && shown.length === 0 ? (
+        <Card>
+          <Body>Nothing on the shelf answers to “{search.trim()}”.</Body>
+        </Card>
+      ) : null}
+      {urgent.length > 0 ? (
+        <View style={{ gap: 8 }}>
+          <Label heading>Look at these first</Label>
+          {urgent.map(row)}
+        </View>
+      ) : null}
+      {AISLES.map(({ id, label }) => {
+        const own = rest.filter((it) => aisleOf(it.container.material) === id);
+        return own.length === 0 ? null : (
+          <View key={id} style={{ gap: 8 }}>
+            <Label heading>{label}</Label>
+            {own.map(row)}
+          </View>
+        );
+      })}
+    </Screen>
+  );
+};

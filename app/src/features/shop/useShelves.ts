@@ -1,0 +1,30 @@
+import type { Piece, Stocked } from '@obrik/core/piece';
+import { isAtWork, stockNow, type OnHand, type Shelves } from '@obrik/core/supply';
+import { format } from 'date-fns/format';
+import { useMemo } from 'react';
+import { useEveryPieceQuery } from '@/api/api';
+import { useStock } from '@/api/usePiece';
+import { shopNow } from '@/device';
+
+/** What stands in the shop, and who takes from it; the pieces are undefined until they are known. */
+export interface ShelvesState {
+  readonly pieces: readonly Piece[] | undefined;
+  readonly atWork: readonly Piece[] | undefined;
+  readonly stock: readonly Stocked[];
+  readonly shelves: Shelves;
+  readonly onHand: readonly OnHand[];
+}
+
+/** The day of the shop, YYYY-MM-DD. */
+export const shopDay = (): string => format(shopNow(), 'yyyy-MM-dd');
+
+export const useShelves = (): ShelvesState => {
+  const { data } = useEveryPieceQuery();
+  const stock = useStock();
+  const today = shopDay();
+  const pieces = useMemo(() => data?.map((it) => it.piece), [data]);
+  const atWork = useMemo(() => pieces?.filter(isAtWork), [pieces]);
+  const shelves = useMemo(() => ({ stock, today }), [stock, today]);
+  const onHand = useMemo(() => stockNow(stock, pieces ?? [], today), [stock, pieces, today]);
+  return { pieces, atWork, stock, shelves, onHand };
+};

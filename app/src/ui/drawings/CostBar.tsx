@@ -1,0 +1,91 @@
+import { scaleLinear } from 'd3-scale';
+import { useState } from 'react';
+import { View } from 'react-native';
+import Svg, { Defs, G, Path, Pattern, Rect, Text as SvgText } from 'react-native-svg';
+import { FONTS, SIZES, toneOf, usePalette, type Tone } from '../theme';
+
+/** A part of a whole: what it is called, how much it is, and how it is told apart. */
+export interface CostPart {
+  readonly label: string;
+  /** As it is told. */
+  readonly figure: string;
+  readonly value: number;
+  readonly tone: Tone;
+  /** It is not there yet: hatched. */
+  readonly toCome?: boolean;
+}
+
+interface CostBarProps {
+  readonly parts: readonly CostPart[];
+  /** The same in words. */
+  readonly inWords: string;
+}
+
+const BAR = 34;
+const ROW = 20;
+/** Letters of the label face are about so wide. */
+const LETTER = 6.6;
+
+/** Parts of a sum in one bar, each with its name below it, in rows where they are narrow. */
+export const CostBar = ({ parts, inWords }: CostBarProps) => {
+  const palette = usePalette();
+  const [width, setWidth] = useState(340);
+  const sum = parts.reduce((all, it) => all + it.value, 0);
+  const x = scaleLinear([0, Math.max(1, sum)], [0, width]);
+  const ends: number[] = [];
+  let before = 0;
+  const placed = parts.map((part) => {
+    const from = x(before);
+    before += part.value;
+    const words = `${part.label} ${part.figure}`;
+    const long = words.length * LETTER;
+    const left = Math.max(0, Math.min(from, width - long));
+    // The first row in which the words before it have ended.
+    const free = ends.findIndex((end) => end + 8 <= left);
+    const row = free < 0 ? ends.length : free;
+    ends[row] = left + long;
+    return { ...part, words, from, to: x(before), left, row };
+  });
+  return (
+    <View
+      role="img"
+      aria-label={inWords}
+      onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
+    >
+      <Svg width={width} height={BAR + 6 + ends.length * ROW} aria-hidden>
+        <Defs>
+          <Pattern id="cost-to-come" width={8} height={8} patternUnits="userSpaceOnUse">
+            <Path d="M-2 10 L10 -2" stroke={palette.card} strokeWidth={3} />
+          </Pattern>
+        </Defs>
+        {placed.map((it) => (
+          <G key={it.label}>
+            <Rect
+              x={it.from}
+              width={Math.max(0, it.to - it.from)}
+              height={BAR}
+              fill={toneOf(palette, it.tone).text}
+            />
+            {it.toCome ? (
+              <Rect
+                x={it.from}
+                width={Math.max(0, it.to - it.from)}
+                height={BAR}
+                fill="url(#cost-to-come)"
+              />
+            ) : null}
+            <SvgText
+              x={it.left}
+              y={BAR + 16 + it.row * ROW}
+              fontFamily={FONTS.head}
+              fontSize={SIZES.small}
+              fill={palette.ink}
+            >
+              {it.words}
+            </SvgText>
+          </G>
+        ))}
+      </Svg>
+    </View>
+  );
+};
