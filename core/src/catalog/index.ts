@@ -220,6 +220,7 @@ export {
   type Room,
 } from './airs';
 export {
+  MIX_ORDERS,
   CHECKS,
   DISCOVERIES,
   DISCOVERY_GROUPS,

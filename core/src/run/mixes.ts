@@ -22,7 +22,13 @@ export type Mix =
       readonly upTo: number | null;
     }
   /** Thinned by the label, no further than that. */
-  | { readonly kind: 'thinned'; readonly coating: Material; readonly by: string };
+  | {
+      readonly kind: 'thinned';
+      readonly coating: Material;
+      readonly by: string;
+      /** Percent of its volume at the most; null where only the label knows. */
+      readonly upTo: number | null;
+    };
 
 export type MixPart = 'alcohol' | 'water' | 'vinegar' | 'paint';
 
@@ -90,8 +96,8 @@ export const mixesFor = (
     ...(neutralised ? [halfAndHalf('vinegar')] : []),
     ...coatings.flatMap((id): Mix[] => {
       if (id === 'wash') return [halfAndHalf('paint', MOST_WATER)];
-      const { dilution } = COATINGS.get(id);
-      return dilution ? [{ kind: 'thinned', coating: id, by: dilution }] : [];
+      const { dilution, dilutedUpTo = null } = COATINGS.get(id);
+      return dilution ? [{ kind: 'thinned', coating: id, by: dilution, upTo: dilutedUpTo }] : [];
     }),
   ];
 };

@@ -32,6 +32,21 @@ export const mixes = {
     `${it.base}: about ${showGrams(it.baseG, units)} in all with ${showGrams(it.hardenerG, units)} of hardener (${(100 * it.share).toFixed(1)} % by mass in this air). Good for about ${Math.round(it.potMinutes)} min: mix what you spread in that time.`,
   parts: (list: readonly { readonly name: string; readonly of: number }[], upTo: number | null) =>
     `${list.map((it) => `${it.of} part ${it.name}`).join(' to ')}${upTo === null ? '' : `, up to ${upTo} parts for a more translucent coat`}.`,
+  /** "For 0.40 L: paint 0.20 L, water 0.20 L." */
+  amounts: (
+    total: number,
+    list: readonly { readonly name: string; readonly amount: number }[],
+    units: UnitSystem,
+  ): string =>
+    `For ${showVolume(total, units)}: ${list.map((it) => `${it.name} ${showVolume(it.amount, units)}`).join(', ')}.`,
+  /** What is added at the most, by percent. */
+  added: (litres: number, percent: number, units: UnitSystem): string =>
+    `${percent} % of ${showVolume(litres, units)} is ${showVolume((litres * percent) / 100, units)} at the most.`,
+  runsAlready: 'It runs fast enough: thin nothing.',
+  thin: (from: number, to: number, units: UnitSystem): string =>
+    `About ${showVolume(from, units)} to ${showVolume(to, units)} of thinner for each litre. Add the lower figure, stir, time it again. The label’s limit comes first.`,
+  outside: (label: string, from: number, to: number): string =>
+    `A ${label} cup tells ${from} to ${to} s: take another cup.`,
   thinned: (label: string, by: string): string =>
     `${label}: thinned with ${by}, no further than its label allows.`,
 } as const;

@@ -32,7 +32,9 @@ import { DoneOnSome } from './DoneOnSome';
 import { GateCard } from './GateCard';
 import { HowLines } from './HowLines';
 import { JustDone } from './JustDone';
+import { GunCup } from './GunCup';
 import { Mixes } from './Mixes';
+import { Recipes } from './Recipes';
 import { Running } from './Running';
 import { StrayWork } from './StrayWork';
 import { ToDecide } from './ToDecide';
@@ -213,6 +215,8 @@ export const BenchScreen = ({ record }: { readonly record: PieceRecord }) => {
             surfaceIds={it.surfaceIds}
           />
           <Mixes piece={piece} tasks={own} />
+          <Recipes piece={piece} tasks={own} />
+          {it.sprayed ? <GunCup /> : null}
           {open
             ? during.map((one) => (
                 <CheckCard

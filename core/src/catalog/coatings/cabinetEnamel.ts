@@ -16,6 +16,7 @@ export const cabinetEnamel = coating({
   ground: 'waterFilm',
   over: MEETS.waterPaint,
   dilution: 'water, up to 5 %',
+  dilutedUpTo: 5,
   dissolves: [],
   containers: [
     { size: 0.25, price: 1120 },

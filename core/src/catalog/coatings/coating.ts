@@ -60,6 +60,8 @@ export interface CoatingRow<Id extends string = string> {
   readonly primer?: PrimerPart;
   /** What it is thinned with; null where it is laid as it comes. */
   readonly dilution: string | null;
+  /** By so many percent of its volume at the most, where its kind has such a limit (common practice). */
+  readonly dilutedUpTo?: number;
   /** Old finishes that its solvent softens. */
   readonly dissolves: readonly Finish[];
   /** Sizes in L, prices in minor units of money: placeholders until the shop's own are known. */

@@ -15,6 +15,7 @@ export const mineralPaint = coating({
   ground: 'mineral',
   over: MEETS.mineralPaint,
   dilution: 'water, up to 10 %',
+  dilutedUpTo: 10,
   dissolves: [],
   containers: [
     { size: 0.25, price: 1190 },

@@ -15,6 +15,7 @@ export const oilClear = coating({
   ground: 'oilFilm',
   over: MEETS.oilClear,
   dilution: 'mineral spirits, up to 10 % in the first coat',
+  dilutedUpTo: 10,
   dissolves: [],
   containers: [
     { size: 0.25, price: 910 },

@@ -16,6 +16,7 @@ export const oilEnamel = coating({
   ground: 'oilFilm',
   over: MEETS.oilPaint,
   dilution: 'mineral spirits, up to 5 %',
+  dilutedUpTo: 5,
   dissolves: [],
   containers: [
     { size: 0.25, price: 980 },
