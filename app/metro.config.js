@@ -36,12 +36,25 @@ const UNUSED_OF_NATIVE_WEB = [
   'YellowBox',
 ];
 
-/** What of the charts' packages Obrik draws with, by their folders. */
+/**
+ * What of the charts' packages Obrik draws with, by their folders, and all that these need in turn:
+ * Metro remembers by folder what a name leads to, so what is left out is left out for all of it.
+ */
 const CHARTS = {
-  'd3-scale': ['./linear.js'],
-  'd3-shape': ['./line.js'],
-  'd3-array': ['./ticks.js', './bisect.js'],
-  'd3-interpolate': ['./value.js', './number.js', './round.js'],
+  'd3-scale': ['./linear.js', './tickFormat.js'],
+  'd3-shape': ['./line.js', './curve/linear.js'],
+  'd3-array': ['./ticks.js', './bisect.js', './bisector.js', './ascending.js', './descending.js'],
+  'd3-interpolate': [
+    './value.js',
+    './number.js',
+    './round.js',
+    './rgb.js',
+    './array.js',
+    './date.js',
+    './object.js',
+    './string.js',
+    './numberArray.js',
+  ],
 };
 
 // Metro takes a package whole. What Obrik does not use of the large ones is left out here, so that

@@ -81,8 +81,8 @@ test('leaving the new-piece form by accident and coming back restores what was t
   await button(page, 'Wardrobe').click();
   await page.getByLabel('Name', { exact: true }).fill('Half-written wardrobe');
   await page.getByLabel('Height with feet').fill('2010');
-  await page.getByRole('link', { name: 'Settings', exact: true }).click();
-  await expect(page.getByRole('heading', { name: 'Settings' })).toBeVisible();
+  await page.getByRole('link', { name: 'Shop', exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'Shopping list' })).toBeVisible();
   await page.goBack();
   await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Half-written wardrobe');
   await expect(page.getByLabel('Height with feet')).toHaveValue('2010');
