@@ -10,7 +10,8 @@ const babel = [
   },
 ];
 // ESM-only packages that Jest (CommonJS) has to transform.
-const ESM = 'culori|fast-check|pure-rand|psychrolib|@date-fns/tz|date-fns|ical.js';
+const ESM =
+  'culori|d3-[a-z-]+|internmap|fast-check|pure-rand|psychrolib|@date-fns/tz|date-fns|ical.js';
 
 const node = (name, extra = {}) => ({
   displayName: name,

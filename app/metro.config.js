@@ -43,18 +43,6 @@ const UNUSED_OF_NATIVE_WEB = [
 const CHARTS = {
   'd3-scale': ['./linear.js', './tickFormat.js'],
   'd3-shape': ['./line.js', './curve/linear.js'],
-  'd3-array': ['./ticks.js', './bisect.js', './bisector.js', './ascending.js', './descending.js'],
-  'd3-interpolate': [
-    './value.js',
-    './number.js',
-    './round.js',
-    './rgb.js',
-    './array.js',
-    './date.js',
-    './object.js',
-    './string.js',
-    './numberArray.js',
-  ],
 };
 
 // Metro takes a package whole. What Obrik does not use of the large ones is left out here, so that

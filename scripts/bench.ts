@@ -30,6 +30,7 @@ import {
   precedencesOf,
   stateAsFound,
 } from '@obrik/core/route';
+import { costOf, decisionsFor, quoteFor, shopMoney } from '@obrik/core/money';
 import { planLadder, sandingTask } from '@obrik/core/sanding';
 import {
   boundOf,
@@ -41,12 +42,13 @@ import {
   problemOf,
   type OnBench,
 } from '@obrik/core/schedule';
+import { listOf, needsOf } from '@obrik/core/supply';
 import { advance } from '@obrik/core/work';
 import fc from 'fast-check';
 import loadHighs from 'highs';
 import { exactFinish, type Solver } from '../core/src/testing/exactSchedule';
 import { smallShops } from '../core/src/testing/smallShops';
-import { harbourLibrary, twoPersonShop } from '../server/src/demo/scenario';
+import { harbourLibrary, shelfOf, twoPersonShop } from '../server/src/demo/scenario';
 
 const median = (list: number[]): number =>
   [...list].sort((a, b) => a - b)[Math.floor(list.length / 2)] ?? NaN;
@@ -289,4 +291,27 @@ const gaps = fc
   });
 console.log(
   `\nAgainst HiGHS on ${gaps.length} small shops: mean gap ${((100 * gaps.reduce((a, b) => a + b, 0)) / gaps.length).toFixed(2)} %, worst ${(100 * Math.max(...gaps)).toFixed(1)} %, optimal in ${gaps.filter((it) => it < 1e-9).length}.`,
+);
+
+console.log('\nSupply and money, the seven pieces of the demo');
+const library = harbourLibrary(new Date());
+const libraryShop = shopSchema.parse(twoPersonShop());
+const shelf = shelfOf(new Date());
+const routed = library.map((piece) => ({ piece, route: planRoute(piece, libraryShop) }));
+const needed = needsOf(routed);
+const [cabinet] = library;
+if (!cabinet) throw new Error('The demo has no pieces.');
+const context = { shop: libraryShop, stock: shelf, users: library };
+const counted = {
+  'needs of planned pieces': measure(() => needsOf(routed)),
+  'list: shelf first, cheapest containers': measure(() =>
+    listOf(needed, library, libraryShop, { stock: shelf, today: '2026-01-01' }, library),
+  ),
+  'costs of a piece': measure(() => costOf(cabinet, context), 20),
+  'quote of a piece': measure(() => quoteFor(cabinet, libraryShop), 5),
+  'decisions of a piece': measure(() => decisionsFor(cabinet, libraryShop), 5),
+  'money over all pieces': measure(() => shopMoney(library, libraryShop, shelf), 5),
+};
+console.table(
+  Object.fromEntries(Object.entries(counted).map(([what, ms]) => [what, { ms: ms.toFixed(1) }])),
 );

@@ -27,7 +27,7 @@ export {
   SIGHT,
   type Glance,
 } from './inspection';
-export { COAT_LOSSES } from './losses';
+export { COAT_LOSSES, SLEEVES_A_COAT } from './losses';
 export { LEAD, LEAD_LIMITS, LEAD_PRIOR, WOOD_BEYOND_DOUBT } from './lead';
 export {
   COATINGS,

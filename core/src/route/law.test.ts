@@ -9,8 +9,10 @@ import { planRoute, precedencesOf } from './index';
 // the route's own history, never in a second copy of a rule.
 
 /** Every first part of a route is tried on so many pieces, a few parts on so many. */
-const EVERY_PART = 80;
+const EVERY_PART = 50;
 const SOME_PARTS = 500;
+/** All other statements on so many. */
+const MANY = 600;
 
 const told = (list: readonly Task[]) =>
   list.map(({ key, reason, method, traits, effort, consumes, wait, holds }) => ({
@@ -62,7 +64,7 @@ describe('keys', () => {
         const place = it.place.of === 'piece' ? 'piece' : it.place.id;
         expect(it.key).toBe(`${place}/${it.rule}/${it.occurrence}`);
       }
-    });
+    }, MANY);
   });
 
   it('of other surfaces stay as they are when one gets another aim', () => {
@@ -149,7 +151,7 @@ describe('the state', () => {
           if (unmet.length > 0) expect({ key: task.key, unmet }).toBeUndefined();
         }
       });
-    });
+    }, MANY);
   });
 
   it('ends with everything back on that was taken off', () => {
@@ -158,7 +160,7 @@ describe('the state', () => {
       for (const part of route.tasks.flatMap((it) => it.traits.takesOff ?? [])) {
         expect(end.parts[part]).toBe('back');
       }
-    });
+    }, MANY);
   });
 
   it('holds each coat that it is given', () => {
@@ -168,7 +170,7 @@ describe('the state', () => {
         layers.filter((it) => !it.holds && it.meets?.may === 'scuff').map((it) => [id, it.taskKey]),
       );
       expect(loose).toEqual([]);
-    });
+    }, MANY);
   });
 });
 
@@ -232,7 +234,7 @@ describe('batches', () => {
       expect(route.operations.flatMap((it) => it.taskKeys)).toEqual(
         route.tasks.map((it) => it.key),
       );
-    });
+    }, MANY);
   });
 
   it('never put together what waits for an answer and what does not', () => {
@@ -242,7 +244,7 @@ describe('batches', () => {
         const held = new Set(it.taskKeys.map((key) => byKey.get(key)?.holds.length === 0));
         expect(held.size).toBe(1);
       }
-    });
+    }, MANY);
   });
 
   it('take together what their tasks take', () => {

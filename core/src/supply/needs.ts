@@ -3,6 +3,7 @@ import {
   COAT_LOSSES,
   DISCS_PER_SHEET,
   MATERIALS,
+  SLEEVES_A_COAT,
   TRANSFER,
   discsFor,
   leavesFilm,
@@ -109,6 +110,10 @@ const sumsOf = (operation: Operation, tasks: readonly Task[]): readonly Sum[] =>
     }
   }
   for (const it of wornAt(tasks, operation.minutes)) add(it.material, null, it.quantity);
+  if (operation.coating && !operation.sprayed && leavesFilm(COATINGS.get(operation.coating))) {
+    const isWashable = COATINGS.get(operation.coating).mechanism === 'water';
+    add('rollerSleeves', null, SLEEVES_A_COAT[isWashable ? 'washable' : 'other']);
+  }
   return [...sums.values()];
 };
 

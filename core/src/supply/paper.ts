@@ -35,7 +35,7 @@ export const shoppingPaper = (
     ],
     sections: [
       ...AISLES.map(({ id, label }) => ({
-        heading: label as string,
+        heading: label,
         blocks: [
           ...toBuy.filter((it) => it.aisle === id).map((it) => blockOf(it, about.units)),
           ...(id === 'fittings'

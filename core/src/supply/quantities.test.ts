@@ -88,6 +88,14 @@ describe('what is worn', () => {
   });
 });
 
+it('three waterborne coats wear out a roller sleeve, each of shellac one', () => {
+  const route = planRoute(TABLE, USUAL_SHOP);
+  const coats = route.operations.filter((it) => it.coating !== null);
+  const shellac = coats.filter((it) => /shellac/i.test(it.title)).length;
+  const sleeves = needOf(needsFor(TABLE), 'rollerSleeves')?.quantity;
+  expect(sleeves).toBeCloseTo((coats.length - shellac) / 3 + shellac, 9);
+});
+
 describe('what somebody says', () => {
   const reckoned = needOf(needsFor(TABLE), 'cabinetEnamel');
   const enough = reckoned?.reckoned ?? NaN;

@@ -1,5 +1,7 @@
 import type { AccountPart, Piece } from '@obrik/core/piece';
 import { nanoid } from '@reduxjs/toolkit';
+import { format } from 'date-fns/format';
+import { parseISO } from 'date-fns/parseISO';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useChange } from '@/api/usePiece';
@@ -84,7 +86,7 @@ const Sale = ({ piece, onStore }: { readonly piece: Piece; readonly onStore: Sto
       <View style={{ gap: 8 }}>
         <Label heading>Sold</Label>
         <Body>
-          For {money.show(sold.price)} on {sold.on}
+          For {money.show(sold.price)} on {format(parseISO(sold.on), 'd MMM yyyy')}
           {sold.fees > 0 ? `, less ${money.show(sold.fees)} of fees` : ''}.
         </Body>
         <PlainButton

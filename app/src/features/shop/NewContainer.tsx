@@ -23,7 +23,7 @@ interface NewContainerProps {
 
 /** Colours that a container of this kind may have: those that pieces here ask for, then the palette. */
 const coloursFor = (asked: readonly string[]): readonly { hex: string; name: string }[] => {
-  const palette = PALETTE.rows.map((it) => ({ hex: it.hex as string, name: it.label as string }));
+  const palette = PALETTE.rows.map((it) => ({ hex: it.hex, name: it.label }));
   const own = asked
     .filter((hex) => !palette.some((it) => it.hex === hex))
     .map((hex) => ({ hex, name: hex }));

@@ -2,6 +2,8 @@ import { MATERIALS } from '@obrik/core/catalog';
 import type { Stocked } from '@obrik/core/piece';
 import { litresOf, nameOfLine, type OnHand } from '@obrik/core/supply';
 import { SUPPLY_WORDS, quantityInWords, sizeInWords } from '@obrik/core/words';
+import { format } from 'date-fns/format';
+import { parseISO } from 'date-fns/parseISO';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useShop } from '@/api/usePiece';
@@ -11,6 +13,12 @@ import { Alarm, Body, Card, Label, OpenRow, PlainButton, Small, Strong, Tag } fr
 import { FigureField, TypedLine } from '@/ui/forms';
 import { usePalette } from '@/ui/theme';
 import { shopDay } from './useShelves';
+
+/** A code is not broken at the end of a line. */
+const NO_BREAK = '\u00a0';
+
+/** "3 Oct 2026" */
+const dayInWords = (day: string): string => format(parseISO(day), 'd MMM yyyy');
 
 export const nameOfStocked = ({ material, colour }: Pick<Stocked, 'material' | 'colour'>): string =>
   nameOfLine({ label: MATERIALS.get(material).label, colour });
@@ -106,13 +114,13 @@ export const StockRow = ({ it, onStore }: StockRowProps) => {
         </View>
         <Small>
           {quantityInWords(left, unit, units)} of {sizeInWords(container.size, unit, units)}
-          {container.openedOn ? ` · opened ${container.openedOn}` : ' · closed'}
+          {container.openedOn ? ` · opened ${dayInWords(container.openedOn)}` : ' · closed'}
           {container.place ? ` · ${container.place}` : ''}
-          {container.code ? ` · ${container.code}` : ''}
+          {container.code ? ` · ${container.code.replaceAll(' ', NO_BREAK)}` : ''}
         </Small>
         {SUPPLY_WORDS.states[state] ? (
           <Tag
-            text={`${SUPPLY_WORDS.states[state]}${keepsUntil && state !== 'empty' ? `: ${keepsUntil}` : ''}`}
+            text={`${SUPPLY_WORDS.states[state]}${keepsUntil && state !== 'empty' ? `: ${dayInWords(keepsUntil)}` : ''}`}
             tone={state === 'expired' ? 'vermilion' : 'amber'}
           />
         ) : null}

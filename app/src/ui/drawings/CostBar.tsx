@@ -25,6 +25,46 @@ const BAR = 34;
 const ROW = 20;
 /** Letters of the label face are about so wide. */
 const LETTER = 6.6;
+/** Between two names. */
+const GAP = 8;
+
+interface Placed extends CostPart {
+  readonly words: string;
+  readonly from: number;
+  readonly to: number;
+  readonly left: number;
+  readonly row: number;
+}
+
+/** Where each part and its name stand: a name takes the first row in which those before it have ended. */
+const laidOut = (
+  parts: readonly CostPart[],
+  x: (value: number) => number,
+  width: number,
+): readonly Placed[] =>
+  parts.reduce<{ readonly placed: readonly Placed[]; readonly sum: number }>(
+    ({ placed, sum }, part) => {
+      const words = `${part.label} ${part.figure}`;
+      const long = words.length * LETTER;
+      const left = Math.max(0, Math.min(x(sum), width - long));
+      const endOf = (row: number) =>
+        Math.max(
+          -GAP,
+          ...placed.filter((it) => it.row === row).map((it) => it.left + it.words.length * LETTER),
+        );
+      const rows = rowsOf(placed);
+      const free = Array.from({ length: rows }, (_, row) => row).find(
+        (row) => endOf(row) + GAP <= left,
+      );
+      const row = free ?? rows;
+      const one = { ...part, words, from: x(sum), to: x(sum + part.value), left, row };
+      return { placed: [...placed, one], sum: sum + part.value };
+    },
+    { placed: [], sum: 0 },
+  ).placed;
+
+const rowsOf = (placed: readonly Placed[]): number =>
+  Math.max(0, ...placed.map((it) => it.row + 1));
 
 /** Parts of a sum in one bar, each with its name below it, in rows where they are narrow. */
 export const CostBar = ({ parts, inWords }: CostBarProps) => {
@@ -32,27 +72,14 @@ export const CostBar = ({ parts, inWords }: CostBarProps) => {
   const [width, setWidth] = useState(340);
   const sum = parts.reduce((all, it) => all + it.value, 0);
   const x = scaleLinear([0, Math.max(1, sum)], [0, width]);
-  const ends: number[] = [];
-  let before = 0;
-  const placed = parts.map((part) => {
-    const from = x(before);
-    before += part.value;
-    const words = `${part.label} ${part.figure}`;
-    const long = words.length * LETTER;
-    const left = Math.max(0, Math.min(from, width - long));
-    // The first row in which the words before it have ended.
-    const free = ends.findIndex((end) => end + 8 <= left);
-    const row = free < 0 ? ends.length : free;
-    ends[row] = left + long;
-    return { ...part, words, from, to: x(before), left, row };
-  });
+  const placed = laidOut(parts, x, width);
   return (
     <View
       role="img"
       aria-label={inWords}
       onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
     >
-      <Svg width={width} height={BAR + 6 + ends.length * ROW} aria-hidden>
+      <Svg width={width} height={BAR + 6 + rowsOf(placed) * ROW} aria-hidden>
         <Defs>
           <Pattern id="cost-to-come" width={8} height={8} patternUnits="userSpaceOnUse">
             <Path d="M-2 10 L10 -2" stroke={palette.card} strokeWidth={3} />

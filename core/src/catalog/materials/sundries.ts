@@ -20,6 +20,7 @@ export const SUNDRIES = [
   pieces('clearBumpers', 'Clear bumpers', 50, 500),
   pieces('wallAnchors', 'Wall anchors', 2, 800),
   pieces('blade', 'A blade', 10, 500),
+  pieces('rollerSleeves', 'Roller sleeves', 5, 900),
   material({
     id: 'maskingTape',
     label: 'Masking tape',
