@@ -109,14 +109,28 @@ test('a sitting is dragged with the mouse; what was moved is kept, and is free a
     await lane.scrollIntoViewIfNeeded();
     const box = await lane.boundingBox();
     if (!box) return false;
-    const y = box.y + 25;
-    for (let x = box.x + 160; x < box.x + box.width - 140; x += 24) {
+    // Where sittings are drawn depends on the hour at which the test runs.
+    const sittings = await page.evaluate(
+      ({ top, bottom, right }) =>
+        [...document.querySelectorAll('svg rect')]
+          .map((it) => it.getBoundingClientRect())
+          .filter((it) => it.height > 20 && it.height < 40 && it.width >= 10)
+          .filter((it) => it.top >= top && it.bottom <= bottom && it.right < right)
+          .map((it) => ({ x: it.x + it.width / 2, y: it.y + it.height / 2 })),
+      { top: box.y, bottom: box.y + box.height, right: box.x + box.width - 140 },
+    );
+    for (const { x, y } of sittings) {
       await page.mouse.move(x, y);
       await page.mouse.down();
       await page.mouse.move(x + 40, y, { steps: 4 });
       await page.mouse.move(x + 130, y, { steps: 4 });
       await page.mouse.up();
-      if ((await moved.count()) > 0) return true;
+      // The plan with it is made beside the screen.
+      const isMoved = await moved.waitFor({ timeout: 5000 }).then(
+        () => true,
+        () => false,
+      );
+      if (isMoved) return true;
     }
     return false;
   };

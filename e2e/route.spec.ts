@@ -98,7 +98,7 @@ test('whole-piece ways stand side by side, and one is taken', async ({ page }) =
   await open(page, '/pieces/reading-table/aim');
   await button(page, 'Compare ways to do the whole piece').click();
   await expect(page.getByRole('heading', { name: 'Compare' })).toBeVisible();
-  await expect(page.getByText(/of work · \d+ days? · \d+\.\d\d/).first()).toBeVisible();
+  await expect(page.getByText(/of work · \d+ days? · €\d+\.\d\d/).first()).toBeVisible();
   await expectNoSidewaysScroll(page);
   await button(page, 'Choose this one: Show the wood everywhere').click();
   await expect(page.getByRole('heading', { name: 'Route' })).toBeVisible();

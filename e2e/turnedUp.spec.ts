@@ -189,6 +189,7 @@ test('material with its lot and a note are written down with gloves on, and stan
   await button(page, /^Note on/).click();
   await page.getByLabel('Note', { exact: true }).fill('Second hand of the brush in the drawer.');
   await button(page, 'Save note').click();
+  await expect(page.getByText(/note saved/)).toBeVisible();
   await open(page, '/pieces/card-index/history');
   await expect(page.getByText(/Used: Pigmented shellac.*lot B 204/)).toBeVisible();
   await expect(page.getByText(/Second hand of the brush/)).toBeVisible();

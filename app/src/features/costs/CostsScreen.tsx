@@ -98,7 +98,7 @@ export const CostsScreen = ({ record }: { readonly record: PieceRecord }) => {
   if (!told)
     return (
       <Screen>
-        <Loading what="the costs" doing="Reckoning" />
+        <Loading what="the costs" doing="Working out" />
       </Screen>
     );
   const { cost, earnings } = told;
@@ -132,7 +132,7 @@ export const CostsScreen = ({ record }: { readonly record: PieceRecord }) => {
           {decisions ? (
             <Decisions list={decisions} />
           ) : (
-            <Loading what="what money decides" doing="Weighing" />
+            <Loading what="what money decides" doing="Working out" />
           )}
           <CostRows cost={cost} />
         </>

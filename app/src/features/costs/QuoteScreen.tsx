@@ -92,7 +92,7 @@ export const QuoteScreen = ({ record }: { readonly record: PieceRecord }) => {
   if (!options)
     return (
       <Screen>
-        <Loading what="the ways" doing="Pricing" />
+        <Loading what="the ways" doing="Working out" />
       </Screen>
     );
   const chosen = options.filter((it) => !left.includes(it.id));

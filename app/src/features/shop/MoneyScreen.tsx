@@ -94,7 +94,7 @@ export const MoneyScreen = () => {
     return (
       <Screen>
         <ShopTabs />
-        <Loading what="the money" doing="Reckoning" />
+        <Loading what="the money" doing="Working out" />
       </Screen>
     );
   const [best] = told.sold;

@@ -175,9 +175,11 @@ export const ShoppingRow = (props: ShoppingRowProps) => {
             onPress={() => setOpen(!open)}
             style={{ minHeight: 64, paddingVertical: 8, gap: 2 }}
           >
-            <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
+            <View
+              style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', columnGap: 8 }}
+            >
               {line.colour?.startsWith('#') ? <Swatch hex={line.colour} /> : null}
-              <Strong style={{ flex: 1 }}>
+              <Strong style={{ flexGrow: 1, flexShrink: 1, flexBasis: 90 }}>
                 {toBuy ? `${containersInWords(line.bought, line.unit, units)} ` : ''}
                 {line.label}
                 {line.colour === null ? '' : `, ${colourName(line.colour)}`}

@@ -151,7 +151,7 @@ export const ShoppingScreen = () => {
     return (
       <Screen>
         <ShopTabs />
-        <Loading what="the list" doing="Reckoning" />
+        <Loading what="the list" doing="Working out" />
       </Screen>
     );
   const toBuy = list.lines.filter((it) => it.bought.length > 0);

@@ -42,7 +42,7 @@ export const ShoppingSheetScreen = () => {
   if (!needs || !chosen || !pieces)
     return (
       <Screen>
-        <Loading what="the list" doing="Reckoning" />
+        <Loading what="the list" doing="Working out" />
       </Screen>
     );
   const paper = shoppingPaper(listOf(needs, chosen, shop, shelves, pieces), {
