@@ -248,3 +248,18 @@ test('where what is behind the list can’t be fetched either, that is said, and
   await button(page, 'Try again').click();
   await expect(button(page, 'Open Card-index cabinet')).toBeVisible();
 });
+
+test('a screen that fails says so, stays where it is, and the others go on', async ({ page }) => {
+  await page.route(/stations-.*\.js/, async (route) => {
+    const response = await route.fetch();
+    const text = await response.text();
+    // Breaks one card of one screen, as a mistake in it would.
+    const body = text.replace('"Tied up"', '(()=>{throw new Error("broken")})()');
+    await route.fulfill({ response, body });
+  });
+  await page.goto('/shop/money');
+  await expect(page.getByText('This screen failed')).toBeVisible();
+  expect(new URL(page.url()).pathname).toBe('/shop/money');
+  await button(page, 'Back to pieces').click();
+  await expect(page.getByText('Reading table').first()).toBeVisible();
+});

@@ -108,8 +108,11 @@ const benchHere = async (device: Device): Promise<readonly AtWork[]> => {
   return piecesOf(device, cards.filter((it) => !it.archived).slice(0, ON_BENCH));
 };
 
-const everyHere = async (device: Device): Promise<readonly AtWork[]> =>
-  piecesOf(device, await cardsHere(device));
+/** Null before the shop has ever been asked: nothing is not the same as not known yet. */
+const everyHere = async (device: Device): Promise<readonly AtWork[] | null> => {
+  const cards = await listHere(device);
+  return cards && piecesOf(device, cards);
+};
 
 const unreachable = (error: unknown) => ({
   error: { status: 'FETCH_ERROR' as const, error: String(error) },
@@ -153,7 +156,7 @@ export const api = createApi({
       onCacheEntryAdded: live(benchHere),
     }),
     /** Every piece, those that were put away too: the stock and the money of the shop are about all of them. */
-    everyPiece: build.query<readonly AtWork[], void>({
+    everyPiece: build.query<readonly AtWork[] | null, void>({
       queryFn: async () => ({ data: await everyHere(await theDevice()) }),
       providesTags: ['Here'],
       onCacheEntryAdded: live(everyHere),

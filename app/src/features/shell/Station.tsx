@@ -1,6 +1,7 @@
 import { useEffect, useState, type ComponentType, type ReactNode } from 'react';
 import type { PieceLedger } from '@obrik/core/ledger';
 import { Failure, Loading, Screen } from '@/ui/controls';
+import { Boundary } from './Boundary';
 import { loadStations, useStations, type Stations } from './stationsLoader';
 
 /** What of the stations is a screen of its own. */
@@ -22,7 +23,8 @@ const Loaded = ({ show }: { readonly show: (stations: Stations) => ReactNode }) 
       () => setFailed(true),
     );
   useEffect(load, []);
-  if (stations) return show(stations);
+  // Within the router: one that caught a screen from outside would take the router down with it.
+  if (stations) return <Boundary>{show(stations)}</Boundary>;
   return (
     <Screen narrow={failed}>
       {failed ? (

@@ -20,9 +20,10 @@ export const shopDay = (): string => format(shopNow(), 'yyyy-MM-dd');
 
 export const useShelves = (): ShelvesState => {
   const { data } = useEveryPieceQuery();
+  const known = data ?? undefined;
   const stock = useStock();
   const today = shopDay();
-  const pieces = useMemo(() => data?.map((it) => it.piece), [data]);
+  const pieces = useMemo(() => known?.map((it) => it.piece), [known]);
   const atWork = useMemo(() => pieces?.filter(isAtWork), [pieces]);
   const shelves = useMemo(() => ({ stock, today }), [stock, today]);
   const onHand = useMemo(() => stockNow(stock, pieces ?? [], today), [stock, pieces, today]);
