@@ -115,6 +115,17 @@ const used = (told: Partial<Extract<LogLine, { of: 'used' }>>): LogLine => ({
   ...told,
 });
 
+/** A litre of enamel that cost so much. */
+const canFor = (paid: number) =>
+  stocked.parse({
+    id: 'can',
+    material: 'cabinetEnamel',
+    size: 1,
+    left: 1,
+    seenAt: '2026-03-01T00:00:00Z',
+    paid,
+  });
+
 describe('what a piece costs', () => {
   const paid: Piece = { ...TABLE, account: { ...NO_ACCOUNT, paid: 4000 } };
 
@@ -141,14 +152,7 @@ describe('what a piece costs', () => {
   });
 
   it('is by what was used where it was written down, at what its can cost', () => {
-    const can = stocked.parse({
-      id: 'can',
-      material: 'cabinetEnamel',
-      size: 1,
-      left: 1,
-      seenAt: '2026-03-01T00:00:00Z',
-      paid: 3001,
-    });
+    const can = canFor(3001);
     const worked = {
       ...workedOn(paid, USUAL_SHOP, 3),
       log: [
@@ -165,14 +169,7 @@ describe('what a piece costs', () => {
   });
 
   it('of one can over several pieces is what was paid for it, to the cent', () => {
-    const can = stocked.parse({
-      id: 'can',
-      material: 'cabinetEnamel',
-      size: 1,
-      left: 1,
-      seenAt: '2026-03-01T00:00:00Z',
-      paid: 1000,
-    });
+    const can = canFor(1000);
     const users = ['a', 'b', 'c'].map((id): Piece => ({
       ...workedOn({ ...TABLE, id }, USUAL_SHOP, 1),
       log: [used({ id: `u-${id}`, containerId: 'can', quantity: 1 / 3 })],

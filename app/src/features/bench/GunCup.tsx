@@ -4,10 +4,9 @@ import { BENCH_WORDS } from '@obrik/core/words';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useShop } from '@/api/usePiece';
+import { figureOf } from '@/features/shared/figureOf';
 import { Body, Card, Label, Options, Small } from '@/ui/controls';
 import { FigureField } from '@/ui/forms';
-
-const figure = (typed: string): number => Number(typed.trim().replace(',', '.') || NaN);
 
 /** Thinning for the gun by the seconds in a cup: a range, to be timed again. */
 export const GunCup = () => {
@@ -18,7 +17,7 @@ export const GunCup = () => {
   const [thinner, setThinner] = useState<'water' | 'spirits'>('water');
   const { label, fromSeconds, toSeconds } = CUPS.get(cup);
   const words = BENCH_WORDS.mixes;
-  const seconds = { now: figure(now), wanted: figure(wanted) };
+  const seconds = { now: figureOf(now), wanted: figureOf(wanted) };
   const asked = Number.isFinite(seconds.now) && Number.isFinite(seconds.wanted);
   const thinning = asked ? thinningFor(cup, seconds, thinner) : undefined;
   const says = !asked

@@ -6,6 +6,7 @@ import { nanoid } from '@reduxjs/toolkit';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useChange, useShop } from '@/api/usePiece';
+import { figureOf } from '@/features/shared/figureOf';
 import {
   Alarm,
   Body,
@@ -22,7 +23,6 @@ import { FigureField } from '@/ui/forms';
 /** Coats whose colour is mixed at the bench. */
 const MIXED = ['stain', 'tone', 'effect', 'paint'];
 
-const figure = (typed: string): number => Number(typed.trim().replace(',', '.') || NaN);
 const G_PER_KG = 1000;
 
 interface Part {
@@ -43,7 +43,7 @@ const NewRecipe = ({ onSave }: { readonly onSave: (it: Recipe) => void }) => {
   };
   const save = () => {
     const filled = parts.filter((it) => it.name.trim() !== '');
-    const read = filled.map((it) => ({ name: it.name.trim(), parts: figure(it.parts) }));
+    const read = filled.map((it) => ({ name: it.name.trim(), parts: figureOf(it.parts) }));
     if (name.trim() === '') return setWrong('Give the mix a name.');
     if (read.length === 0) return setWrong('Say what goes into it.');
     if (read.some((it) => !(it.parts > 0)))

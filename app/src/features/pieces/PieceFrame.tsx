@@ -7,7 +7,7 @@ import { View } from 'react-native';
 import { useShopQuery, useWaitingQuery } from '@/api/api';
 import { usePieceRecord } from '@/api/usePiece';
 import { Contested } from '@/features/history/Contested';
-import { Empty, Failure, Loading, Screen, Small, PlaceLink } from '@/ui/controls';
+import { Empty, Failure, Loading, PlaceLink, Screen, Small, TabLinks } from '@/ui/controls';
 import { FONTS, TARGET, usePalette } from '@/ui/theme';
 
 const STATIONS = [
@@ -21,46 +21,16 @@ const STATIONS = [
 
 /** The stations of a piece, in the order of work. */
 const Stations = ({ pieceId }: { readonly pieceId: string }) => {
-  const palette = usePalette();
   const here = usePathname();
   return (
-    <View
-      role="navigation"
-      aria-label="Stations of this piece"
-      style={{ flexDirection: 'row', flexWrap: 'wrap', maxWidth: 640 }}
-    >
-      {STATIONS.map(({ path, title }) => {
-        const current = here.endsWith(`/${path}`);
-        return (
-          <PlaceLink
-            key={path}
-            href={`/pieces/${pieceId}/${path}`}
-            label={title}
-            current={current}
-            style={{
-              flexGrow: 1,
-              paddingHorizontal: 6,
-              minWidth: TARGET,
-              minHeight: TARGET,
-              alignItems: 'center',
-              justifyContent: 'center',
-              borderBottomWidth: 4,
-              borderBottomColor: current ? palette.amberFill : 'transparent',
-            }}
-          >
-            <Text
-              style={{
-                fontFamily: FONTS.headBold,
-                fontSize: 19,
-                color: current ? palette.ink : palette.ink2,
-              }}
-            >
-              {title}
-            </Text>
-          </PlaceLink>
-        );
-      })}
-    </View>
+    <TabLinks
+      label="Stations of this piece"
+      tabs={STATIONS.map(({ path, title }) => ({
+        href: `/pieces/${pieceId}/${path}`,
+        title,
+        current: here.endsWith(`/${path}`),
+      }))}
+    />
   );
 };
 

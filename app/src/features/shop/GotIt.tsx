@@ -8,6 +8,7 @@ import { View } from 'react-native';
 import { useShop } from '@/api/usePiece';
 import { shopNow } from '@/device';
 import { useMoney } from '@/features/shared/useMoney';
+import { figureOf } from '@/features/shared/figureOf';
 import { Alarm, MainButton, Small } from '@/ui/controls';
 import { FigureField, Stepper } from '@/ui/forms';
 import { shopDay } from './useShelves';
@@ -38,8 +39,6 @@ export const asBought = (
     gone: false,
   }));
 
-const figure = (typed: string): number => Number(typed.trim().replace(',', '.') || NaN);
-
 /** More than this of one thing nobody carries home. */
 const MOST = 40;
 
@@ -59,7 +58,7 @@ export const GotOther = ({ line, onGot }: GotOtherProps) => {
   const [count, setCount] = useState(first?.count ?? 1);
   const [wrong, setWrong] = useState<string>();
   const save = () => {
-    const holds = figure(size);
+    const holds = figureOf(size);
     const paid = money.read(price);
     if (!(holds >= 0.001)) return setWrong(`How much does one hold? A figure in ${unit}.`);
     if (paid === undefined) return setWrong('Give the price like 12.40, or leave it empty.');

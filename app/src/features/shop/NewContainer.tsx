@@ -4,13 +4,13 @@ import { sizeInWords } from '@obrik/core/words';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { useShop } from '@/api/usePiece';
+import { figureOf } from '@/features/shared/figureOf';
 import { Alarm, Card, Label, MainButton, Option, PlainButton, Small } from '@/ui/controls';
 import { FigureField } from '@/ui/forms';
 import { useMoney } from '@/features/shared/useMoney';
 import { asBought } from './GotIt';
 import { useShelves } from './useShelves';
 
-const figure = (typed: string): number => Number(typed.trim().replace(',', '.') || NaN);
 /** So many are shown while somebody types. */
 const SHOWN = 8;
 
@@ -67,8 +67,8 @@ export const NewContainer = ({ onAdd, onClose }: NewContainerProps) => {
   );
   const save = () => {
     if (!material) return setWrong('Search for what it is, and tap it.');
-    const holds = figure(size);
-    const amount = left.trim() === '' ? holds : figure(left);
+    const holds = figureOf(size);
+    const amount = left.trim() === '' ? holds : figureOf(left);
     const price = money.read(paid);
     if (!(holds >= 0.001)) return setWrong('How much does it hold? Give a figure.');
     if (!(amount >= 0 && amount <= holds))

@@ -4,6 +4,7 @@ import { sizeInWords } from '@obrik/core/words';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useMoney } from '@/features/shared/useMoney';
+import { figureOf } from '@/features/shared/figureOf';
 import {
   Alarm,
   Body,
@@ -28,8 +29,6 @@ interface Typed {
   readonly price: string;
 }
 
-const figure = (typed: string): number => Number(typed.trim().replace(',', '.') || NaN);
-
 /** The sizes of a material, each with its price, to be typed over. */
 const Sizes = ({ material, shop, onStore }: PriceRowProps) => {
   const money = useMoney();
@@ -47,7 +46,7 @@ const Sizes = ({ material, shop, onStore }: PriceRowProps) => {
     setRows(rows.map((it, nth) => (nth === at ? { ...it, ...told } : it)));
   const save = () => {
     const filled = rows.filter((it) => it.price.trim() !== '');
-    const read = filled.map((it) => ({ size: figure(it.size), price: money.read(it.price) }));
+    const read = filled.map((it) => ({ size: figureOf(it.size), price: money.read(it.price) }));
     const containers = read.flatMap(({ size, price }) =>
       size >= 0.001 && typeof price === 'number' ? [{ size, price }] : [],
     );

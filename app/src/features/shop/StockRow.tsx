@@ -9,6 +9,7 @@ import { View } from 'react-native';
 import { useShop } from '@/api/usePiece';
 import { shopNow } from '@/device';
 import { MoneyLine } from '@/features/shared/MoneyLine';
+import { figureOf } from '@/features/shared/figureOf';
 import { Alarm, Body, Card, Label, OpenRow, PlainButton, Small, Strong, Tag } from '@/ui/controls';
 import { FigureField, TypedLine } from '@/ui/forms';
 import { usePalette } from '@/ui/theme';
@@ -37,8 +38,6 @@ const BY_EYE = [
   { title: 'Empty', share: 0 },
 ] as const;
 
-const figure = (typed: string): number => Number(typed.trim().replace(',', '.') || NaN);
-
 /** What is left by the scale: the can with what is in it, less the empty can. */
 const ByScale = ({
   container,
@@ -53,7 +52,7 @@ const ByScale = ({
   const [wrong, setWrong] = useState<string>();
   if (unit !== 'kg' && (unit !== 'L' || density === null)) return null;
   const save = () => {
-    const net = figure(gross) - figure(empty || '0');
+    const net = figureOf(gross) - figureOf(empty || '0');
     if (!(net >= 0)) return setWrong('Weigh the can as it is, and an empty one like it, in kg.');
     const left = unit === 'kg' ? net : litresOf(net, density ?? 1);
     if (left > container.size * 1.1) {

@@ -9,6 +9,7 @@ export { FootProvider, ListScreen, Screen, TwoPanes, useWide } from './Screen';
 export { Empty, Failure, Loading } from './States';
 export { Statement } from './Statement';
 export { Strip } from './Strip';
+export { TabLinks } from './TabLinks';
 export { Tag } from './Tag';
 export { Card, Ticket } from './Ticket';
 export { TitleRow } from './TitleRow';
