@@ -129,6 +129,27 @@ test('the shelf: by eye, by the scale, by its code; what is past its date comes 
   await expect(can()).toBeVisible();
 });
 
+test('a colour mixed by parts is kept with the piece, and reckoned for what a coat takes', async ({
+  page,
+}) => {
+  await open(page, '/pieces/radio-console/bench?step=left%2Fstain-into-open-wood%2F1');
+  await button(page, 'Keep a mix').click();
+  await page.getByLabel('Name of the mix').fill('Old walnut');
+  await page.getByLabel('What, 1').fill('walnut');
+  await page.getByLabel('Parts, 1').fill('3');
+  await page.getByLabel('What, 2').fill('oak');
+  await button(page, 'Keep this mix').click();
+  await expect(page.getByText(/How many parts of each/)).toBeVisible();
+  await page.getByLabel('Parts, 2').fill('1');
+  await button(page, 'Keep this mix').click();
+  await expect(page.getByText('Old walnut: 3 walnut to 1 oak')).toBeVisible();
+  await page.reload();
+  await expect(page.getByText(/^For \S+ (ml|L): walnut .*, oak /)).toBeVisible();
+  await button(page, 'Remove the mix Old walnut').click();
+  await expect(page.getByText('Old walnut: 3 walnut to 1 oak')).toHaveCount(0);
+  await expectNoSidewaysScroll(page);
+});
+
 test.describe('on a desk', () => {
   test.use({ viewport: { width: 1280, height: 800 } });
 

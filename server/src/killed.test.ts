@@ -47,12 +47,12 @@ beforeEach(() => {
 });
 afterEach(() => place.remove());
 
-it('kept every acknowledged entry once through 12 kills while hundreds are written', async () => {
+it('kept every acknowledged entry once through 10 kills while hundreds are written', async () => {
   const file = place.at('killed.sqlite');
   const acknowledged = new Set<string>();
   const sent = new Map<string, object>();
   let round = 0;
-  for (; round < 12; round++) {
+  for (; round < 10; round++) {
     const { child, url } = await start(file);
     const ended = gone(child);
     if (round === 0) await post(url, [takenIn({ id: 'first' })]);
@@ -88,7 +88,7 @@ it('kept every acknowledged entry once through 12 kills while hundreds are writt
   const ids = entries.map((it) => it.id);
   expect(new Set(ids).size).toBe(ids.length);
   expect([...acknowledged].filter((it) => !ids.includes(it))).toEqual([]);
-  expect(acknowledged.size).toBeGreaterThan(120);
+  expect(acknowledged.size).toBeGreaterThan(100);
   const snapshot: PieceLedger | undefined = await ledger.piece('chest-1');
   expect(foldPiece(entries)).toEqual(snapshot);
   await database.close();

@@ -3,6 +3,7 @@ import { MATERIALS, UNITS, aisleOf, type Material } from '../catalog';
 import { isOwnPrice, linesOf, priceIn, type Piece, type Shop, type Stocked } from '../piece';
 import { planRoute, type Route } from '../route';
 import { needKey, needsOf, type Need } from '../supply';
+import { inDialect } from '../words';
 import { timedIn, type DeepReadonly, type Paces } from '../work';
 import { ratioOf, shared, thousandths } from './share';
 
@@ -161,7 +162,7 @@ const materialLines = (
       {
         key,
         kind: WORN.has(material) ? 'worn' : 'material',
-        label,
+        label: inDialect(label, shop.units),
         planned: priced(all),
         spent: use ? use.cost : priced(assumed),
         toCome: priced(left),

@@ -324,6 +324,66 @@ describe('a quote', () => {
   });
 });
 
+describe('the paper of a quote', () => {
+  // By hand: 10 h at 30, 84 of material, 20 % tax on 384 is 76.80, together 460.80, a quarter of it 115.20.
+  const option = {
+    id: 'as-aimed',
+    title: 'As discussed',
+    because: 'The finishes that were chosen so far, surface by surface.',
+    lines: [
+      { kind: 'work' as const, amount: 30_000 },
+      { kind: 'material' as const, amount: 8400 },
+    ],
+    net: 38_400,
+    tax: 7680,
+    total: 46_080,
+    deposit: 11_520,
+    minutes: 600,
+    days: 4,
+    placeholders: false,
+  };
+  const shop = money({
+    currency: 'EUR',
+    tax: 2000,
+    deposit: 2500,
+    terms: 'Ask first.\n\nPay last.',
+  });
+  const about = { name: 'Table', number: '07', on: '2 Mar 2026', until: '1 Apr 2026' };
+  const textOf = (paper: ReturnType<typeof quotePaper>) =>
+    paper.sections.flatMap((it) => [
+      it.heading ?? '',
+      ...it.blocks.flatMap((block) => block.lines.map((line) => line.text)),
+    ]);
+
+  it('has every line, the sum, tax, deposit, validity and the shop’s own terms', () => {
+    const text = textOf(quotePaper([option], shop, about));
+    expect(text).toEqual(
+      expect.arrayContaining([
+        'As discussed',
+        'Work: €300.00',
+        'Materials: €84.00',
+        'Sum without tax: €384.00',
+        'Tax, 20 %: €76.80',
+        'To pay: €460.80',
+        'Deposit before work begins: €115.20.',
+        'This quote holds until 1 Apr 2026.',
+        'Ask first.',
+        'Pay last.',
+      ]),
+    );
+    expect(text.join(' ')).toMatch(/told before it is worked on, and priced anew/);
+  });
+
+  it('without tax and deposit says nothing of them; one way asks for no choice', () => {
+    const plain = { ...option, tax: 0, total: 38_400, deposit: 0 };
+    const paper = quotePaper([plain], money({ currency: 'EUR' }), about);
+    expect(textOf(paper).join(' ')).not.toMatch(/Tax|Deposit|Sum without/);
+    expect(paper.intro.map((it) => it.text).join(' ')).not.toMatch(/Choose one/);
+    const both = quotePaper([plain, { ...plain, id: 'leave' }], money({}), about);
+    expect(both.intro.map((it) => it.text).join(' ')).toMatch(/Choose one/);
+  });
+});
+
 describe('a decision', () => {
   it.each([
     { more: { money: -100, minutes: -10 }, tip: { kind: 'always', side: 'b' } },

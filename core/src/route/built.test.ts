@@ -44,7 +44,7 @@ describe('anything that can be built', () => {
           }
         },
       ),
-      { numRuns: 1000 },
+      { numRuns: 600 },
     );
   });
 });

@@ -146,7 +146,9 @@ describe('any route', () => {
 
   it('is the same for the same piece, and is what its schema says', () => {
     ofEveryRoute(({ piece, shop, route }) => {
-      expect(planRoute(copyOf(piece), shop)).toEqual(route);
+      const again = planRoute(copyOf(piece), shop);
+      // Told apart as text first: that is quick, and they hardly ever differ.
+      if (JSON.stringify(again) !== JSON.stringify(route)) expect(again).toEqual(route);
       expect(routeSchema.parse(copyOf(route))).toEqual(copyOf(route));
       expect(pieceSchema.safeParse(piece).success).toBe(true);
     }, SOME);

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { AISLES, MATERIALS, UNITS, aisleOf, type Material } from '../catalog';
 import { containersIn, isOwnPrice, type Piece, type Shop, type Stocked } from '../piece';
 import { planRoute } from '../route';
+import { inDialect } from '../words';
 import type { DeepReadonly } from '../work';
 import { cheapestContainers } from './containers';
 import { fittingsToBuy } from './fittings';
@@ -143,7 +144,7 @@ export const listOf = (
 ): ShoppingList => {
   const onHand = stockNow(stock, users, today);
   const lines = needs
-    .map((it) => lineOf(it, shop, onHand))
+    .map((it) => inDialect(lineOf(it, shop, onHand), shop.units))
     .sort(
       (a, b) =>
         (aislePlace.get(a.aisle) ?? 0) - (aislePlace.get(b.aisle) ?? 0) ||

@@ -1,13 +1,14 @@
 import { MATERIALS, type Material } from '@obrik/core/catalog';
 import type { Piece } from '@obrik/core/piece';
 import { isUsedUp } from '@obrik/core/run';
-import { nameOfLine, usable, type OnHand } from '@obrik/core/supply';
+import { usable, type OnHand } from '@obrik/core/supply';
 import { quantityInWords } from '@obrik/core/words';
 import type { Task } from '@obrik/core/work';
 import { Input } from '@rneui/themed';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useDeeds, useShop } from '@/api/usePiece';
+import { useMaterialName } from '@/features/shared/useMaterialName';
 import { shopDay, useShelves } from '@/features/shop/useShelves';
 import { Alarm, BenchButton, Options } from '@/ui/controls';
 import { lineNow, useLog } from './useLog';
@@ -94,6 +95,7 @@ const FromCan = ({
 export const Used = ({ piece, title, tasks, surfaceIds, onDone }: UsedProps) => {
   const log = useLog();
   const put = useDeeds();
+  const nameOf = useMaterialName();
   const { onHand } = useShelves();
   const [rows, setRows] = useState<readonly UsedRow[]>(() =>
     plannedUses(tasks).map((it) => ({
@@ -142,7 +144,7 @@ export const Used = ({ piece, title, tasks, surfaceIds, onDone }: UsedProps) => 
     <>
       {rows.map((it, at) => {
         const { label, unit } = MATERIALS.get(it.material);
-        const name = nameOfLine({ label, colour: it.colour });
+        const name = nameOf(it.material, it.colour);
         const cans = cansOf(it);
         return (
           <View key={`${it.material}/${it.colour ?? ''}`} style={{ gap: 4 }}>

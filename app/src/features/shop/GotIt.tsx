@@ -2,42 +2,14 @@ import { MATERIALS } from '@obrik/core/catalog';
 import type { Stocked } from '@obrik/core/piece';
 import { nameOfLine, type ShoppingLine } from '@obrik/core/supply';
 import { quantityInWords } from '@obrik/core/words';
-import { nanoid } from '@reduxjs/toolkit';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useShop } from '@/api/usePiece';
-import { shopNow } from '@/device';
 import { useMoney } from '@/features/shared/useMoney';
 import { figureOf } from '@/features/shared/figureOf';
 import { Alarm, MainButton, Small } from '@/ui/controls';
 import { FigureField, Stepper } from '@/ui/forms';
-import { shopDay } from './useShelves';
-
-type Bought = Pick<ShoppingLine, 'material' | 'colour'>;
-
-/** So many containers of one size, as they come into the stock. */
-export const asBought = (
-  { material, colour }: Bought,
-  size: number,
-  count: number,
-  paid: number | null,
-): readonly Stocked[] =>
-  Array.from({ length: count }, () => ({
-    id: nanoid(),
-    material,
-    colour,
-    code: '',
-    size,
-    left: size,
-    seenAt: shopNow().toISOString(),
-    seenBy: 'bought' as const,
-    boughtOn: shopDay(),
-    openedOn: null,
-    keepsUntil: null,
-    place: '',
-    paid,
-    gone: false,
-  }));
+import { asBought } from './bought';
 
 /** More than this of one thing nobody carries home. */
 const MOST = 40;

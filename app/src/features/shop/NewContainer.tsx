@@ -1,14 +1,15 @@
 import { MATERIALS, PALETTE, type Material } from '@obrik/core/catalog';
 import { containersIn, type Stocked } from '@obrik/core/piece';
-import { sizeInWords } from '@obrik/core/words';
+import { inDialect, sizeInWords } from '@obrik/core/words';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { useShop } from '@/api/usePiece';
 import { figureOf } from '@/features/shared/figureOf';
 import { Alarm, Card, Label, MainButton, Option, PlainButton, Small } from '@/ui/controls';
 import { FigureField } from '@/ui/forms';
+import { useMaterialName } from '@/features/shared/useMaterialName';
 import { useMoney } from '@/features/shared/useMoney';
-import { asBought } from './GotIt';
+import { asBought } from './bought';
 import { useShelves } from './useShelves';
 
 /** So many are shown while somebody types. */
@@ -34,6 +35,7 @@ const coloursFor = (asked: readonly string[]): readonly { hex: string; name: str
 export const NewContainer = ({ onAdd, onClose }: NewContainerProps) => {
   const shop = useShop();
   const money = useMoney();
+  const nameOf = useMaterialName();
   const { atWork } = useShelves();
   const [search, setSearch] = useState('');
   const [material, setMaterial] = useState<Material>();
@@ -47,7 +49,9 @@ export const NewContainer = ({ onAdd, onClose }: NewContainerProps) => {
     const words = search.trim().toLowerCase();
     return words === ''
       ? []
-      : USED_UP.filter((it) => it.label.toLowerCase().includes(words)).slice(0, SHOWN);
+      : USED_UP.filter(({ label }) =>
+          `${label} ${inDialect(label, 'metric')}`.toLowerCase().includes(words),
+        ).slice(0, SHOWN);
   }, [search]);
   const asked = useMemo(
     () => [
@@ -89,7 +93,12 @@ export const NewContainer = ({ onAdd, onClose }: NewContainerProps) => {
       <Label heading>What stands there?</Label>
       {row ? (
         <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-          <Option title={row.label} chosen role="button" onPress={() => setMaterial(undefined)} />
+          <Option
+            title={nameOf(row.id)}
+            chosen
+            role="button"
+            onPress={() => setMaterial(undefined)}
+          />
         </View>
       ) : (
         <>
@@ -104,7 +113,7 @@ export const NewContainer = ({ onAdd, onClose }: NewContainerProps) => {
               <Option
                 key={it.id}
                 role="button"
-                title={it.label}
+                title={nameOf(it.id)}
                 onPress={() => {
                   setMaterial(it.id);
                   setSize(String(containersIn(shop.prices, it.id)[0]?.size ?? ''));

@@ -3,6 +3,7 @@ import { containersIn, isOwnPrice, type OwnPrice, type Shop } from '@obrik/core/
 import { sizeInWords } from '@obrik/core/words';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { useMaterialName } from '@/features/shared/useMaterialName';
 import { useMoney } from '@/features/shared/useMoney';
 import { figureOf } from '@/features/shared/figureOf';
 import {
@@ -32,7 +33,8 @@ interface Typed {
 /** The sizes of a material, each with its price, to be typed over. */
 const Sizes = ({ material, shop, onStore }: PriceRowProps) => {
   const money = useMoney();
-  const { label, unit } = MATERIALS.get(material);
+  const { unit } = MATERIALS.get(material);
+  const label = useMaterialName()(material);
   const isOwn = isOwnPrice(shop.prices, material);
   const [rows, setRows] = useState<readonly Typed[]>(() => [
     ...containersIn(shop.prices, material).map(({ size, price }) => ({
@@ -99,7 +101,8 @@ export const PriceRow = (props: PriceRowProps) => {
   const { material, shop } = props;
   const money = useMoney();
   const [open, setOpen] = useState(false);
-  const { label, unit } = MATERIALS.get(material);
+  const { unit } = MATERIALS.get(material);
+  const label = useMaterialName()(material);
   const isOwn = isOwnPrice(shop.prices, material);
   const sizes = containersIn(shop.prices, material)
     .map((it) => `${sizeInWords(it.size, unit, shop.units)} ${money.show(it.price)}`)

@@ -1,6 +1,7 @@
 import { AISLES, MATERIALS, aisleOf, type Material } from '@obrik/core/catalog';
 import { pricesTable, readPrices, type PriceProblem } from '@obrik/core/exchange';
 import { isOwnPrice, type OwnPrice } from '@obrik/core/piece';
+import { inDialect } from '@obrik/core/words';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { useShopQuery } from '@/api/api';
@@ -100,7 +101,8 @@ export const PricesScreen = () => {
     () =>
       USED_UP.filter(({ id, label }) =>
         words !== ''
-          ? label.toLowerCase().includes(words)
+          ? // Found by either name, wherever the shop is.
+            `${label} ${inDialect(label, 'metric')}`.toLowerCase().includes(words)
           : shown === 'all' || (shown === 'own' && isOwnPrice(shop.prices, id)),
       ),
     [shown, words, shop.prices],

@@ -1,11 +1,11 @@
-import { AISLES, MATERIALS } from '@obrik/core/catalog';
-import type { Deed } from '@obrik/core/ledger';
-import { containersIn, isOwnPrice, type Piece, type Shop, type Stocked } from '@obrik/core/piece';
+import { AISLES } from '@obrik/core/catalog';
+import type { Piece, Stocked } from '@obrik/core/piece';
 import { listOf, nameOfLine, type ShoppingLine } from '@obrik/core/supply';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { useDeeds, useShop } from '@/api/usePiece';
+import { useMaterialName } from '@/features/shared/useMaterialName';
 import { useMoney } from '@/features/shared/useMoney';
 import {
   Body,
@@ -23,31 +23,10 @@ import {
   Small,
 } from '@/ui/controls';
 import { usePlan } from '@/workers/usePlan';
-import { asBought } from './GotIt';
+import { boughtAsListed, pricesPaid, sharesOf } from './bought';
 import { InBasket, ShoppingRow } from './ShoppingRow';
 import { ShopTabs } from './ShopTabs';
 import { shopDay, useShelves } from './useShelves';
-
-/** What was paid becomes the shop's own price of that size. */
-const pricesOf = (containers: readonly Stocked[], shop: Shop): readonly Deed[] => {
-  const [first] = containers;
-  if (!first || first.paid === null) return [];
-  const { material, size, paid } = first;
-  const old = isOwnPrice(shop.prices, material) ? containersIn(shop.prices, material) : [];
-  if (old.some((it) => it.size === size && it.price === paid)) return [];
-  const others = old.filter((it) => it.size !== size);
-  const sizes = [...others, { size, price: paid }].sort((a, b) => a.size - b.size);
-  return [{ kind: 'priced', prices: [{ material, containers: sizes }] }];
-};
-
-/** So much of a need is one piece's. */
-const partsOf = (line: ShoppingLine): ReadonlyMap<string, number> => {
-  const parts = new Map<string, number>();
-  for (const it of line.from) {
-    parts.set(it.pieceId, (parts.get(it.pieceId) ?? 0) + it.quantity + it.lost);
-  }
-  return parts;
-};
 
 const usePieces = (all: readonly Piece[] | undefined) => {
   const router = useRouter();
@@ -105,6 +84,7 @@ export const ShoppingScreen = () => {
   const router = useRouter();
   const shop = useShop();
   const money = useMoney();
+  const materialName = useMaterialName();
   const put = useDeeds();
   const { pieces, atWork, stock, shelves } = useShelves();
   const { chosen, only, choose } = usePieces(atWork);
@@ -119,20 +99,16 @@ export const ShoppingScreen = () => {
   );
   const nameOf = (pieceId: string) => atWork?.find((it) => it.id === pieceId)?.name ?? pieceId;
   const got = (line: ShoppingLine, containers?: readonly Stocked[]) => {
-    const bought =
-      containers ??
-      line.bought.flatMap((it) =>
-        asBought(line, it.size, it.count, line.placeholder ? null : it.price),
-      );
+    const bought = containers ?? boughtAsListed(line);
     void put(
       null,
-      [{ kind: 'stocked', containers: [...bought] }, ...pricesOf(containers ?? [], shop)],
+      [{ kind: 'stocked', containers: [...bought] }, ...pricesPaid(containers ?? [], shop.prices)],
       `${nameOfLine(line)}: in the basket.`,
     );
   };
   const say = async (line: ShoppingLine, said: number | null) => {
     const { material, colour, reckoned } = line;
-    for (const [pieceId, own] of partsOf(line)) {
+    for (const [pieceId, own] of sharesOf(line)) {
       const part = said === null ? null : { reckoned: own, said: (said * own) / reckoned };
       await put(
         pieceId,
@@ -231,9 +207,7 @@ export const ShoppingScreen = () => {
           <Label heading>Bought today, on the shelf now</Label>
           <InBasket
             containers={basket}
-            nameOf={(it) =>
-              nameOfLine({ label: MATERIALS.get(it.material).label, colour: it.colour })
-            }
+            nameOf={(it) => materialName(it.material, it.colour)}
             onBack={(it) =>
               void put(
                 null,

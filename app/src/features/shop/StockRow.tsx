@@ -1,6 +1,6 @@
 import { MATERIALS } from '@obrik/core/catalog';
 import type { Stocked } from '@obrik/core/piece';
-import { litresOf, nameOfLine, type OnHand } from '@obrik/core/supply';
+import { litresOf, type OnHand } from '@obrik/core/supply';
 import { SUPPLY_WORDS, quantityInWords, sizeInWords } from '@obrik/core/words';
 import { format } from 'date-fns/format';
 import { parseISO } from 'date-fns/parseISO';
@@ -9,6 +9,7 @@ import { View } from 'react-native';
 import { useShop } from '@/api/usePiece';
 import { shopNow } from '@/device';
 import { MoneyLine } from '@/features/shared/MoneyLine';
+import { useMaterialName } from '@/features/shared/useMaterialName';
 import { figureOf } from '@/features/shared/figureOf';
 import { Alarm, Body, Card, Label, OpenRow, PlainButton, Small, Strong, Tag } from '@/ui/controls';
 import { FigureField, TypedLine } from '@/ui/forms';
@@ -20,9 +21,6 @@ const NO_BREAK = '\u00a0';
 
 /** "3 Oct 2026" */
 const dayInWords = (day: string): string => format(parseISO(day), 'd MMM yyyy');
-
-export const nameOfStocked = ({ material, colour }: Pick<Stocked, 'material' | 'colour'>): string =>
-  nameOfLine({ label: MATERIALS.get(material).label, colour });
 
 interface StockRowProps {
   readonly it: OnHand;
@@ -80,11 +78,12 @@ const ByScale = ({
 /** One container: how much is left in it, how long it is good, where it stands. */
 export const StockRow = ({ it, onStore }: StockRowProps) => {
   const { units } = useShop();
+  const nameOf = useMaterialName();
   const palette = usePalette();
   const [open, setOpen] = useState(false);
   const { container, left, state, low, overdrawn, keepsUntil } = it;
   const { unit } = MATERIALS.get(container.material);
-  const name = nameOfStocked(container);
+  const name = nameOf(container.material, container.colour);
   const seen = (amount: number, seenBy: Stocked['seenBy']) =>
     onStore(
       { ...container, left: amount, seenBy, seenAt: shopNow().toISOString() },

@@ -4,20 +4,18 @@ import type { OnHand } from '@obrik/core/supply';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useDeeds } from '@/api/usePiece';
+import { useMaterialName } from '@/features/shared/useMaterialName';
 import { Body, Card, Empty, Heading, Label, Loading, MainButton, Screen } from '@/ui/controls';
 import { FigureField } from '@/ui/forms';
 import { NewContainer } from './NewContainer';
-import { StockRow, nameOfStocked } from './StockRow';
+import { StockRow } from './StockRow';
 import { ShopTabs } from './ShopTabs';
 import { useShelves } from './useShelves';
-
-/** Does a container answer to what somebody types or pastes: its name, code or place? */
-const answers = ({ container }: OnHand, words: string): boolean =>
-  `${nameOfStocked(container)} ${container.code} ${container.place}`.toLowerCase().includes(words);
 
 /** Stock: what stands in the shop, what is left of it, and what should be used first. */
 export const StockScreen = () => {
   const put = useDeeds();
+  const nameOf = useMaterialName();
   const { pieces, onHand } = useShelves();
   const [adding, setAdding] = useState(false);
   const [search, setSearch] = useState('');
@@ -31,7 +29,12 @@ export const StockScreen = () => {
       </Screen>
     );
   const words = search.trim().toLowerCase();
-  const shown = words === '' ? onHand : onHand.filter((it) => answers(it, words));
+  /** Does a container answer to what somebody types or pastes: its name, code or place? */
+  const answers = ({ container }: OnHand): boolean =>
+    `${nameOf(container.material, container.colour)} ${container.code} ${container.place}`
+      .toLowerCase()
+      .includes(words);
+  const shown = words === '' ? onHand : onHand.filter(answers);
   const urgent = shown.filter(
     (it) => it.state === 'expired' || it.state === 'soon' || it.overdrawn,
   );
@@ -49,7 +52,7 @@ export const StockScreen = () => {
         <NewContainer
           onClose={() => setAdding(false)}
           onAdd={(it) => {
-            store(it, `${nameOfStocked(it)}: on the shelf.`);
+            store(it, `${nameOf(it.material, it.colour)}: on the shelf.`);
             setAdding(false);
           }}
         />
