@@ -1,3 +1,4 @@
+export { coloursOf } from './colours';
 export { cheapestContainers, type Bought, type Purchase } from './containers';
 export { cutVeneer, type CuttingPlan, type Placed, type VeneerPart } from './cutting';
 export { fittingsToBuy, type FittingToBuy } from './fittings';

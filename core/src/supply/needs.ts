@@ -69,6 +69,7 @@ const lossOf = (quantity: number, sprayed: boolean): number => {
 };
 
 const UM_PER_M = 1000;
+const MM_PER_M = 1000;
 
 const filmOf = (coating: Coating, litres: number, sprayed: boolean): FilmWorkings | null => {
   const row = COATINGS.get(coating);
@@ -83,20 +84,51 @@ const filmOf = (coating: Coating, litres: number, sprayed: boolean): FilmWorking
 export const needKey = (material: Material, colour: string | null): string =>
   `${material}/${colour ?? ''}`;
 
-/** By machine a paper is a disc. */
-const asUsed = (it: Consumed, { setUp }: Task): Pick<Consumed, 'material' | 'quantity'> => {
-  const disc = setUp.tool === 'machine' ? discsFor(it.material) : undefined;
-  return disc ? { material: disc, quantity: it.quantity * DISCS_PER_SHEET } : it;
-};
-
 interface Sum {
   readonly material: Material;
   readonly colour: string | null;
   readonly quantity: number;
 }
 
+/** Work that tapes the outline of its surfaces. */
+const TAPED: readonly string[] = ['mask-border', 'mask-bare'];
+/** Tape beyond the border that it covers: ends that overlap at each corner. */
+const TAPE_MORE = 1.1;
+
+/** Length of the outlines of some surfaces as they are drawn, m; undefined where none of them is. */
+const outlineOf = (
+  piece: PlannedPiece['piece'],
+  surfaceIds: readonly string[],
+): number | undefined => {
+  const faces = facesOf(piece).filter(
+    (it) => it.surfaceId !== null && surfaceIds.includes(it.surfaceId),
+  );
+  return faces.length === 0
+    ? undefined
+    : faces.reduce((sum, it) => sum + 2 * (it.width + it.height), 0) / MM_PER_M;
+};
+
+/** By machine a paper is a disc; tape goes by the length of the border, as it is drawn. */
+const asUsed = (
+  piece: PlannedPiece['piece'],
+  it: Consumed,
+  { setUp, method, surfaceIds }: Task,
+): Pick<Consumed, 'material' | 'quantity'> => {
+  const disc = setUp.tool === 'machine' ? discsFor(it.material) : undefined;
+  if (disc) return { material: disc, quantity: it.quantity * DISCS_PER_SHEET };
+  const outline =
+    it.why === 'masks' && it.unit === 'm' && TAPED.includes(method)
+      ? outlineOf(piece, surfaceIds)
+      : undefined;
+  return outline === undefined ? it : { material: it.material, quantity: outline * TAPE_MORE };
+};
+
 /** What one step takes, by material and colour. Equipment that is there again afterwards is left out. */
-const sumsOf = (operation: Operation, tasks: readonly Task[]): readonly Sum[] => {
+const sumsOf = (
+  piece: PlannedPiece['piece'],
+  operation: Operation,
+  tasks: readonly Task[],
+): readonly Sum[] => {
   const sums = new Map<string, Sum>();
   const add = (material: Material, colour: string | null, quantity: number) => {
     if (MATERIALS.get(material).kept || quantity <= 0) return;
@@ -105,7 +137,7 @@ const sumsOf = (operation: Operation, tasks: readonly Task[]): readonly Sum[] =>
   };
   for (const it of tasks) {
     for (const one of it.consumes) {
-      const { material, quantity } = asUsed(one, it);
+      const { material, quantity } = asUsed(piece, one, it);
       add(material, one.why === 'coats' ? (it.traits.lays?.colour ?? null) : null, quantity);
     }
   }
@@ -135,7 +167,6 @@ const veneerParts = (
     }));
 };
 
-const MM_PER_M = 1000;
 /** Edge band beyond the edges that it covers: cut long, trimmed flush. */
 const BAND_MORE = 1.1;
 
@@ -185,7 +216,7 @@ export const needsOf = (plans: readonly PlannedPiece[]): readonly Need[] => {
     parts.push(...veneerParts(piece, route.tasks));
     for (const operation of route.operations) {
       const tasks = operation.taskKeys.flatMap((key) => byKey.get(key) ?? []);
-      for (const sum of sumsOf(operation, tasks)) {
+      for (const sum of sumsOf(piece, operation, tasks)) {
         const { material, colour, quantity } = sum;
         const isCoat = material === operation.coating;
         const lost = isCoat ? lossOf(quantity, operation.sprayed) : 0;

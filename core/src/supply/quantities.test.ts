@@ -1,9 +1,9 @@
 import { COATINGS, VENEER_CUT } from '../catalog';
-import { USUAL_SHOP, type Piece } from '../piece';
+import { USUAL_SHOP, facesOf, type Piece } from '../piece';
 import { planRoute } from '../route';
 import { painted, pieceOf } from '../testing/pieces';
 import { wornAt } from './worn';
-import { needsOf, shoppingFor, type Need } from './index';
+import { coloursOf, needsOf, shoppingFor, type Need } from './index';
 
 const TABLE = pieceOf({
   template: 'table',
@@ -63,6 +63,32 @@ describe('abrasives', () => {
         .reduce((sum, it) => sum + it.quantity, 0);
     };
     expect(sheets('knotty')).toBeGreaterThan(sheets('paintGrade'));
+  });
+});
+
+describe('tape', () => {
+  it('goes by the length of the border as it is drawn, and a tenth more for the corners', () => {
+    const piece = pieceOf({
+      template: 'table',
+      known: {
+        top: { substrate: 'hardwood', wood: 'pale', finish: 'bare', bleed: 'none' },
+        apron: { substrate: 'hardwood', wood: 'pale', finish: 'varnish', bleed: 'none' },
+      },
+      aims: { top: { kind: 'clear', topcoat: 'waterborne' }, apron: painted('pale', 'none') },
+    });
+    const route = planRoute(piece, USUAL_SHOP);
+    const taped = route.tasks.filter((it) => it.method.startsWith('mask-'));
+    expect(taped.length).toBeGreaterThan(0);
+    const round = (id: string): number =>
+      facesOf(piece)
+        .filter((it) => it.surfaceId === id)
+        .reduce((sum, it) => sum + 2 * (it.width + it.height), 0) / 1000;
+    // By hand: a top of 1400 × 800 is 4.4 m round.
+    expect(round('top')).toBeCloseTo(4.4, 9);
+    const metres = taped.flatMap((it) => it.surfaceIds).reduce((sum, id) => sum + round(id), 0);
+    const tape = needOf(needsFor(piece), 'lowTackTape');
+    expect(metres).toBeGreaterThanOrEqual(4.4);
+    expect(tape?.quantity).toBeCloseTo(metres * 1.1, 6);
   });
 });
 
@@ -187,5 +213,34 @@ describe('veneer', () => {
     expect(sheet?.quantity).toBeCloseTo(1.22 * 2.44, 2);
     // 2 × (1.4 + 0.8) m and a tenth more.
     expect(needOf(needs, 'edgeBand')?.quantity).toBeCloseTo(4.84, 6);
+  });
+});
+
+describe('a can that stands in the shop already', () => {
+  it('can be told in every colour that a route asks for, so that it is found on the shelf', () => {
+    const schemes = [
+      painted('white'),
+      painted('pale'),
+      painted('mid'),
+      painted('dark'),
+      { kind: 'stained' as const, shade: 'mid' as const, topcoat: 'waterborne' as const },
+      { kind: 'stained' as const, shade: 'dark' as const, topcoat: 'oil' as const },
+    ];
+    for (const scheme of schemes) {
+      for (const wood of ['ringPorous', 'redTropical'] as const) {
+        const piece = pieceOf({
+          template: 'table',
+          known: { top: { substrate: 'hardwood', wood, finish: 'bare' } },
+          aims: { top: scheme },
+        });
+        for (const { material, colour } of needsFor(piece)) {
+          if (colour === null) continue;
+          expect([material, coloursOf(material)]).toEqual([
+            material,
+            expect.arrayContaining([colour]),
+          ]);
+        }
+      }
+    }
   });
 });

@@ -1,5 +1,7 @@
-import { MATERIALS, PALETTE, type Material } from '@obrik/core/catalog';
+import { MATERIALS, type Material } from '@obrik/core/catalog';
+import { colourName } from '@obrik/core/coating';
 import { containersIn, type Stocked } from '@obrik/core/piece';
+import { coloursOf } from '@obrik/core/supply';
 import { inDialect, sizeInWords } from '@obrik/core/words';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
@@ -21,15 +23,6 @@ interface NewContainerProps {
   readonly onAdd: (container: Stocked) => void;
   readonly onClose: () => void;
 }
-
-/** Colours that a container of this kind may have: those that pieces here ask for, then the palette. */
-const coloursFor = (asked: readonly string[]): readonly { hex: string; name: string }[] => {
-  const palette = PALETTE.rows.map((it) => ({ hex: it.hex, name: it.label }));
-  const own = asked
-    .filter((hex) => !palette.some((it) => it.hex === hex))
-    .map((hex) => ({ hex, name: hex }));
-  return [...own, ...palette];
-};
 
 /** A container that stands in the shop already: what it is, how much is left, and its code. */
 export const NewContainer = ({ onAdd, onClose }: NewContainerProps) => {
@@ -53,22 +46,20 @@ export const NewContainer = ({ onAdd, onClose }: NewContainerProps) => {
           `${label} ${inDialect(label, 'metric')}`.toLowerCase().includes(words),
         ).slice(0, SHOWN);
   }, [search]);
+  /** Colours that pieces here ask for, beside the usual ones. */
   const asked = useMemo(
-    () => [
-      ...new Set(
-        (atWork ?? []).flatMap((it) =>
-          it.aims.flatMap(({ scheme }) =>
-            scheme.kind === 'painted' && scheme.colour ? [scheme.colour.toLowerCase()] : [],
-          ),
+    () =>
+      (atWork ?? []).flatMap((it) =>
+        it.aims.flatMap(({ scheme }) =>
+          scheme.kind === 'painted' && scheme.colour ? [scheme.colour.toLowerCase()] : [],
         ),
       ),
-    ],
     [atWork],
   );
   const row = material ? MATERIALS.get(material) : undefined;
-  const isPaint = ['cabinetEnamel', 'wallPaint', 'mineralPaint', 'allInOne', 'oilEnamel'].includes(
-    material ?? '',
-  );
+  const usual = material ? coloursOf(material) : [];
+  const isByHex = usual.some((it) => it.startsWith('#'));
+  const colours = usual.length === 0 ? [] : [...new Set([...(isByHex ? asked : []), ...usual])];
   const save = () => {
     if (!material) return setWrong('Search for what it is, and tap it.');
     const holds = figureOf(size);
@@ -78,7 +69,7 @@ export const NewContainer = ({ onAdd, onClose }: NewContainerProps) => {
     if (!(amount >= 0 && amount <= holds))
       return setWrong('What is left lies between 0 and what it holds.');
     if (price === undefined) return setWrong('Give the price like 12.40, or leave it empty.');
-    const [container] = asBought({ material, colour: isPaint ? colour : null }, holds, 1, price);
+    const [container] = asBought({ material, colour }, holds, 1, price);
     if (!container) return;
     onAdd({
       ...container,
@@ -116,6 +107,7 @@ export const NewContainer = ({ onAdd, onClose }: NewContainerProps) => {
                 title={nameOf(it.id)}
                 onPress={() => {
                   setMaterial(it.id);
+                  setColour(null);
                   setSize(String(containersIn(shop.prices, it.id)[0]?.size ?? ''));
                 }}
               />
@@ -123,18 +115,19 @@ export const NewContainer = ({ onAdd, onClose }: NewContainerProps) => {
           </View>
         </>
       )}
-      {row && isPaint ? (
+      {row && colours.length > 0 ? (
         <View
           role="radiogroup"
           aria-label="Colour"
           style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}
         >
-          {coloursFor(asked).map((it) => (
+          <Option title="As it comes" chosen={colour === null} onPress={() => setColour(null)} />
+          {colours.map((it) => (
             <Option
-              key={it.hex}
-              title={it.name}
-              chosen={colour === it.hex}
-              onPress={() => setColour(it.hex)}
+              key={it}
+              title={colourName(it)}
+              chosen={colour === it}
+              onPress={() => setColour(it)}
             />
           ))}
         </View>
