@@ -1,6 +1,14 @@
 import { z } from 'zod';
 import { MATERIALS, UNITS, aisleOf, type Material } from '../catalog';
-import { isOwnPrice, linesOf, priceIn, type Piece, type Shop, type Stocked } from '../piece';
+import {
+  isOwnPrice,
+  linesOf,
+  priceIn,
+  type LineOf,
+  type Piece,
+  type Shop,
+  type Stocked,
+} from '../piece';
 import { planRoute, type Route } from '../route';
 import { needKey, needsOf, type Need } from '../supply';
 import { inDialect } from '../words';
@@ -57,7 +65,7 @@ export interface CostContext {
   readonly shop: Shop;
   readonly stock: readonly Stocked[];
   /** Every piece of the shop: a container is shared out over all that it was used on. */
-  readonly users: readonly Pick<Piece, 'id' | 'log'>[];
+  readonly users: readonly Pick<Piece, 'log'>[];
   /** How long work takes here against the plan; as planned where not given. */
   readonly paces?: Paces;
   /** The route that is still to be done; planned where not given. */
@@ -69,26 +77,10 @@ const MINUTES = 60;
 /** The piece as it was before any work: what the whole job would be by what is known now. */
 const untouched = (piece: Piece): Piece => ({ ...piece, done: [], log: [], putOff: [] });
 
-interface Use {
-  readonly lineId: string;
-  readonly pieceId: string;
-  readonly material: Material;
-  readonly colour: string | null;
-  readonly quantity: number;
-  readonly containerId: string | null;
-}
+type Use = LineOf<'used'>;
 
 const usesOf = (pieces: CostContext['users']): readonly Use[] =>
-  pieces.flatMap(({ id: pieceId, log }) =>
-    linesOf(log, 'used').map((it) => ({
-      lineId: it.id,
-      pieceId,
-      material: it.material,
-      colour: it.colour,
-      quantity: it.quantity,
-      containerId: it.containerId,
-    })),
-  );
+  pieces.flatMap(({ log }) => linesOf(log, 'used'));
 
 /**
  * What each use of material cost. Of a container whose price is known its uses and what is left
@@ -97,17 +89,20 @@ const usesOf = (pieces: CostContext['users']): readonly Use[] =>
 const costOfUses = ({ users, stock, shop }: CostContext): ReadonlyMap<string, number> => {
   const uses = usesOf(users);
   const costs = new Map<string, number>();
+  const fromCan = new Map<string, Use[]>();
   for (const it of uses) {
-    costs.set(it.lineId, Math.round(priceIn(shop.prices, it.material, it.quantity)));
+    costs.set(it.id, Math.round(priceIn(shop.prices, it.material, it.quantity)));
+    if (it.containerId === null) continue;
+    fromCan.set(it.containerId, [...(fromCan.get(it.containerId) ?? []), it]);
   }
   for (const container of stock) {
-    if (container.paid === null) continue;
-    const own = uses.filter((it) => it.containerId === container.id);
+    const own = fromCan.get(container.id);
+    if (container.paid === null || !own) continue;
     const taken = own.map((it) => thousandths(it.quantity));
     const sum = taken.reduce((all, it) => all + it, 0);
     const left = Math.max(0, thousandths(container.size) - sum);
     const parts = shared(container.paid, [...taken, left]);
-    own.forEach((it, nth) => costs.set(it.lineId, parts[nth] ?? 0));
+    own.forEach((it, nth) => costs.set(it.id, parts[nth] ?? 0));
   }
   return costs;
 };
@@ -143,7 +138,7 @@ const materialLines = (
     used.set(key, {
       use,
       quantity: (old?.quantity ?? 0) + use.quantity,
-      cost: (old?.cost ?? 0) + (costs.get(use.lineId) ?? 0),
+      cost: (old?.cost ?? 0) + (costs.get(use.id) ?? 0),
     });
   }
   const hasBegun = piece.done.length > 0;

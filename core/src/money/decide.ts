@@ -1,10 +1,9 @@
 import { z } from 'zod';
-import { DECISIONS, FACE_COLOURS } from '../catalog';
+import { FACE_COLOURS } from '../catalog';
 import { coatsToCover, colourOf, reflectanceOf, tintFor } from '../coating';
 import { inspectPiece } from '../inspect';
 import {
   isFaceOnTop,
-  priceIn,
   surfacesOf,
   type Aim,
   type Hardware,
@@ -12,7 +11,7 @@ import {
   type Scheme,
   type Shop,
 } from '../piece';
-import { planRoute, tollOf, type Route, type Toll } from '../route';
+import { changedRisks, moneyFor, planRoute, tollOf, type Route, type Toll } from '../route';
 import { DECISION_WORDS, type DecisionId, type Tip } from '../words';
 import { risk, type DeepReadonly } from '../work';
 import { needsOf } from '../supply';
@@ -47,14 +46,6 @@ const MINUTES = 60;
 
 const hoursWorth = (minutes: number, rate: number | null): number =>
   rate === null ? 0 : ratioOf(rate, Math.abs(Math.round(minutes)), MINUTES) * Math.sign(minutes);
-
-const changed = (a: Toll, b: Toll): Decision['risks'] =>
-  [...new Set([...a.risks, ...b.risks].map((it) => it.kind))]
-    .map((kind) => {
-      const chance = (of: Toll) => of.risks.find((it) => it.kind === kind)?.chance ?? 0;
-      return { kind, change: chance(b) - chance(a) };
-    })
-    .filter((it) => Math.abs(it.change) >= DECISIONS.sameChance.value);
 
 const differenceOf = (a: Toll, b: Toll): Difference => ({
   money: b.money - a.money,
@@ -112,7 +103,7 @@ const decision = (
     id,
     more,
     total: rate === null ? null : total,
-    risks: changed(a, b),
+    risks: changedRisks(a, b),
     tip: tip(more, total),
   };
 };
@@ -128,17 +119,21 @@ const veneerOrPaint = (piece: Piece, plan: Plan, rate: number | null): Decision 
 };
 
 /** Strip what will be painted, or paint over it: stripping has to be worth what it spares later. */
-const stripOrPaintOver = (piece: Piece, plan: Plan, rate: number | null): Decision | undefined => {
+const stripOrPaintOver = (
+  piece: Piece,
+  over: ReturnType<Plan>,
+  plan: Plan,
+  rate: number | null,
+): Decision | undefined => {
   const isPainted = (it: Aim) => it.scheme.kind === 'painted' && it.stripWish === 'best';
   if (!piece.aims.some(isPainted)) return undefined;
-  const over = plan(piece);
   const stripped = plan({
     ...piece,
     aims: piece.aims.map((it) => (isPainted(it) ? { ...it, stripWish: 'gel' as const } : it)),
   });
   if (isSame(differenceOf(over.toll, stripped.toll))) return undefined;
   return decision('stripOrPaintOver', over.toll, stripped.toll, rate, (more, total) => {
-    const spared = changed(over.toll, stripped.toll)
+    const spared = changedRisks(over.toll, stripped.toll)
       .filter((it) => it.change < 0)
       .reduce((sum, it) => sum - it.change, 0);
     return total > 0 && spared > 0
@@ -156,9 +151,10 @@ const primerOrCarcass = (
   const priming = route.operations.filter((it) => it.phase === 'block');
   if (priming.length === 0) return undefined;
   const money = Math.round(
-    priming
-      .flatMap((it) => it.consumes)
-      .reduce((sum, it) => sum + priceIn(shop.prices, it.material, it.quantity), 0),
+    moneyFor(
+      priming.flatMap((it) => it.consumes),
+      shop,
+    ),
   );
   const minutes = priming.reduce((sum, it) => sum + it.minutes, 0);
   const without: Toll = { ...toll, money: toll.money - money, minutes: toll.minutes - minutes };
@@ -171,7 +167,12 @@ const primerOrCarcass = (
 const KEPT: readonly Hardware['disposition'][] = ['keep', 'clean', 'repaint'];
 
 /** Clean and keep the fittings, or buy new ones: below which price for each the new ones pay. */
-const keepOrReplace = (piece: Piece, plan: Plan, rate: number | null): Decision | undefined => {
+const keepOrReplace = (
+  piece: Piece,
+  old: ReturnType<Plan>,
+  plan: Plan,
+  rate: number | null,
+): Decision | undefined => {
   const kept = piece.hardware.filter(
     (it) => KEPT.includes(it.disposition) && (it.kind === 'pull' || it.kind === 'knob'),
   );
@@ -181,7 +182,7 @@ const keepOrReplace = (piece: Piece, plan: Plan, rate: number | null): Decision 
     ...piece,
     hardware: piece.hardware.map((it) => (kept.includes(it) ? { ...it, disposition } : it)),
   });
-  const [old, fresh] = [plan(piece), plan(withAll('replace'))];
+  const fresh = plan(withAll('replace'));
   return decision('fittings', old.toll, fresh.toll, rate, (_, total) => ({
     kind: 'each',
     at: Math.floor(-total / count),
@@ -217,9 +218,7 @@ const coatOrTint = (
     const [one] = own;
     if (tint === 'white' || saved <= 0 || !one || !primed) continue;
     minutes += saved * one.minutes;
-    money +=
-      saved *
-      one.consumes.reduce((sum, it) => sum + priceIn(shop.prices, it.material, it.quantity), 0);
+    money += saved * moneyFor(one.consumes, shop);
   }
   if (minutes === 0) return undefined;
   const more: Toll = {
@@ -239,10 +238,7 @@ export const decisionsFor = (piece: Piece, shop: Shop): readonly Decision[] => {
   const plan: Plan = (it) => {
     const route = planRoute(it, shop, undefined, known);
     // Veneer in whole sheets, coats with what stays in the tray, gloves and filters: as the costs count.
-    const money = needsOf([{ piece: it, route }]).reduce(
-      (sum, { material, quantity }) => sum + priceIn(shop.prices, material, quantity),
-      0,
-    );
+    const money = moneyFor(needsOf([{ piece: it, route }]), shop);
     return { route, toll: { ...tollOf(it, shop, route), money: Math.round(money) } };
   };
   const rate = shop.money.rateAnHour;
@@ -250,9 +246,9 @@ export const decisionsFor = (piece: Piece, shop: Shop): readonly Decision[] => {
   if (now.route.operations.length === 0) return [];
   return [
     veneerOrPaint(piece, plan, rate),
-    stripOrPaintOver(piece, plan, rate),
+    stripOrPaintOver(piece, now, plan, rate),
     primerOrCarcass(now, shop, rate),
-    keepOrReplace(piece, plan, rate),
+    keepOrReplace(piece, now, plan, rate),
     coatOrTint(now, piece, shop, rate),
   ].flatMap((it) => it ?? []);
 };

@@ -47,8 +47,10 @@ export const alternative = toll.extend({
 export type Alternative = DeepReadonly<z.infer<typeof alternative>>;
 
 /** What is used up costs, minor units of money, by the shop's prices or else the placeholders. */
-export const moneyFor = (used: readonly Consumed[], { prices }: Pick<Shop, 'prices'>): number =>
-  used.reduce((sum, it) => sum + priceIn(prices, it.material, it.quantity), 0);
+export const moneyFor = (
+  used: readonly Pick<Consumed, 'material' | 'quantity'>[],
+  { prices }: Pick<Shop, 'prices'>,
+): number => used.reduce((sum, it) => sum + priceIn(prices, it.material, it.quantity), 0);
 
 /** Solvents and what they come in. */
 const FUMES: readonly Hazard[] = ['fumes', 'fumesStun', 'sprayMist'];
@@ -230,7 +232,8 @@ const otherTools = (piece: Piece, shop: Shop): readonly Otherwise[] =>
     };
   });
 
-const changedRisks = (now: Toll, then: Toll): WhatIf['risks'] => {
+/** Risks that come, grow, shrink or go from one way to another, where the difference is worth a word. */
+export const changedRisks = (now: Toll, then: Toll): WhatIf['risks'] => {
   const chance = (of: Toll, kind: RiskKind) => of.risks.find((it) => it.kind === kind)?.chance ?? 0;
   return [...new Set([...now.risks, ...then.risks].map((it) => it.kind))]
     .map((kind) => ({ kind, change: chance(then, kind) - chance(now, kind) }))

@@ -27,6 +27,8 @@ export {
 export {
   alternative,
   alternativesFor,
+  changedRisks,
+  moneyFor,
   toll,
   tollOf,
   whatIf,

@@ -1,4 +1,4 @@
-import { COATINGS, FILLER_HARDENER, MATERIALS, POT_LIFE, type Material } from '../catalog';
+import { COATINGS, FILLER_HARDENER, POT_LIFE, type Material } from '../catalog';
 import type { Consumed, Task } from '../work';
 
 /** What has to be mixed for a step. */
@@ -114,6 +114,3 @@ const halfAndHalf = (name: MixPart, upTo: number | null = null): Mix => ({
   ],
   upTo,
 });
-
-/** Is it a material that is counted down from the bench? Equipment is not. */
-export const isUsedUp = (it: Material): boolean => !MATERIALS.get(it).kept;

@@ -14,7 +14,15 @@ export {
   type Thinning,
 } from './mix';
 export { nameOfLine, shoppingPaper, shoppingText } from './paper';
-export { needKey, needsOf, type FilmWorkings, type Need, type NeedFrom } from './needs';
+export {
+  needKey,
+  needsOf,
+  takenBy,
+  type Taken,
+  type FilmWorkings,
+  type Need,
+  type NeedFrom,
+} from './needs';
 export {
   isAtWork,
   listOf,

@@ -84,7 +84,8 @@ const filmOf = (coating: Coating, litres: number, sprayed: boolean): FilmWorking
 export const needKey = (material: Material, colour: string | null): string =>
   `${material}/${colour ?? ''}`;
 
-interface Sum {
+/** So much of a material, in its colour. */
+export interface Taken {
   readonly material: Material;
   readonly colour: string | null;
   readonly quantity: number;
@@ -120,33 +121,44 @@ const asUsed = (
     it.why === 'masks' && it.unit === 'm' && TAPED.includes(method)
       ? outlineOf(piece, surfaceIds)
       : undefined;
-  return outline === undefined ? it : { material: it.material, quantity: outline * TAPE_MORE };
+  return outline === undefined
+    ? { material: it.material, quantity: it.quantity }
+    : { material: it.material, quantity: outline * TAPE_MORE };
 };
 
-/** What one step takes, by material and colour. Equipment that is there again afterwards is left out. */
-const sumsOf = (
-  piece: PlannedPiece['piece'],
-  operation: Operation,
-  tasks: readonly Task[],
-): readonly Sum[] => {
-  const sums = new Map<string, Sum>();
-  const add = (material: Material, colour: string | null, quantity: number) => {
-    if (MATERIALS.get(material).kept || quantity <= 0) return;
-    const key = needKey(material, colour);
-    sums.set(key, { material, colour, quantity: (sums.get(key)?.quantity ?? 0) + quantity });
-  };
-  for (const it of tasks) {
-    for (const one of it.consumes) {
-      const { material, quantity } = asUsed(piece, one, it);
-      add(material, one.why === 'coats' ? (it.traits.lays?.colour ?? null) : null, quantity);
-    }
-  }
-  for (const it of wornAt(tasks, operation.minutes)) add(it.material, null, it.quantity);
-  if (operation.coating && !operation.sprayed && leavesFilm(COATINGS.get(operation.coating))) {
-    const isWashable = COATINGS.get(operation.coating).mechanism === 'water';
-    add('rollerSleeves', null, SLEEVES_A_COAT[isWashable ? 'washable' : 'other']);
+/** Adds up what is taken, by material and colour. Equipment that is there again afterwards is left out. */
+const addedUp = (list: readonly Taken[]): readonly Taken[] => {
+  const sums = new Map<string, Taken>();
+  for (const it of list) {
+    if (MATERIALS.get(it.material).kept || it.quantity <= 0) continue;
+    const key = needKey(it.material, it.colour);
+    sums.set(key, { ...it, quantity: (sums.get(key)?.quantity ?? 0) + it.quantity });
   }
   return [...sums.values()];
+};
+
+/**
+ * What some tasks take, by material and colour, as it is bought: discs where there is a machine, tape
+ * by the border. The list is made of it, and the bench asks for the same.
+ */
+export const takenBy = (piece: PlannedPiece['piece'], tasks: readonly Task[]): readonly Taken[] =>
+  addedUp(
+    tasks.flatMap((it) =>
+      it.consumes.map((one): Taken => ({
+        ...asUsed(piece, one, it),
+        colour: one.why === 'coats' ? (it.traits.lays?.colour ?? null) : null,
+      })),
+    ),
+  );
+
+/** What one step wears out beside that: gloves, filters, roller sleeves. */
+const wornOutAt = (operation: Operation, tasks: readonly Task[]): readonly Taken[] => {
+  const worn = wornAt(tasks, operation.minutes).map((it): Taken => ({ ...it, colour: null }));
+  const { coating, sprayed } = operation;
+  if (!coating || sprayed || !leavesFilm(COATINGS.get(coating))) return worn;
+  const isWashable = COATINGS.get(coating).mechanism === 'water';
+  const quantity = SLEEVES_A_COAT[isWashable ? 'washable' : 'other'];
+  return [...worn, { material: 'rollerSleeves', colour: null, quantity }];
 };
 
 /** The rectangles that are laid with new veneer: the drawn faces of the surface, grain along the longer side. */
@@ -198,7 +210,7 @@ const asCut = (need: Need, parts: readonly VeneerPart[]): readonly Need[] => {
 };
 
 /** How somebody's word changes a reckoning: as a share of it. */
-const shareSaid = (own: readonly OwnNeed[], { material, colour }: Sum): number => {
+const shareSaid = (own: readonly OwnNeed[], { material, colour }: Taken): number => {
   const it = own.find((one) => one.material === material && one.colour === colour);
   return it ? it.said / it.reckoned : 1;
 };
@@ -216,7 +228,7 @@ export const needsOf = (plans: readonly PlannedPiece[]): readonly Need[] => {
     parts.push(...veneerParts(piece, route.tasks));
     for (const operation of route.operations) {
       const tasks = operation.taskKeys.flatMap((key) => byKey.get(key) ?? []);
-      for (const sum of sumsOf(piece, operation, tasks)) {
+      for (const sum of addedUp([...takenBy(piece, tasks), ...wornOutAt(operation, tasks)])) {
         const { material, colour, quantity } = sum;
         const isCoat = material === operation.coating;
         const lost = isCoat ? lossOf(quantity, operation.sprayed) : 0;

@@ -1,7 +1,6 @@
 import { MATERIALS, type Material } from '@obrik/core/catalog';
 import type { Piece } from '@obrik/core/piece';
-import { isUsedUp } from '@obrik/core/run';
-import { usable, type OnHand } from '@obrik/core/supply';
+import { takenBy, usable, type OnHand, type Taken } from '@obrik/core/supply';
 import { quantityInWords } from '@obrik/core/words';
 import type { Task } from '@obrik/core/work';
 import { Input } from '@rneui/themed';
@@ -13,40 +12,13 @@ import { shopDay, useShelves } from '@/features/shop/useShelves';
 import { Alarm, BenchButton, Options } from '@/ui/controls';
 import { lineNow, useLog } from './useLog';
 
-/** A material that a step is planned to take. */
-interface PlannedUse {
-  readonly material: Material;
-  /** Of a coat that has one. */
-  readonly colour: string | null;
-  readonly quantity: number;
-}
-
-/** What a step is planned to take, of materials that are used up. */
-export const plannedUses = (tasks: readonly Task[]): readonly PlannedUse[] => {
-  const sums = new Map<string, PlannedUse>();
-  for (const { consumes, traits } of tasks) {
-    for (const it of consumes) {
-      if (it.quantity <= 0 || !isUsedUp(it.material)) continue;
-      const colour = it.why === 'coats' ? (traits.lays?.colour ?? null) : null;
-      const key = `${it.material}/${colour ?? ''}`;
-      const old = sums.get(key);
-      sums.set(key, {
-        material: it.material,
-        colour,
-        quantity: (old?.quantity ?? 0) + it.quantity,
-      });
-    }
-  }
-  return [...sums.values()];
-};
-
 /** Two figures that count, however little it is: 60 g and 1.3 g are both told. */
 const figure = (it: number): string => String(Number(it.toPrecision(2)));
 
 /** Nobody says from which container. */
 const UNKNOWN = 'unknown';
 
-interface UsedRow extends PlannedUse {
+interface UsedRow extends Taken {
   readonly typed: string;
   readonly lot: string;
   /** Empty while nobody has chosen: then the one to be used first. */
@@ -98,7 +70,7 @@ export const Used = ({ piece, title, tasks, surfaceIds, onDone }: UsedProps) => 
   const nameOf = useMaterialName();
   const { onHand } = useShelves();
   const [rows, setRows] = useState<readonly UsedRow[]>(() =>
-    plannedUses(tasks).map((it) => ({
+    takenBy(piece, tasks).map((it) => ({
       ...it,
       typed: figure(it.quantity),
       lot: '',
@@ -106,7 +78,7 @@ export const Used = ({ piece, title, tasks, surfaceIds, onDone }: UsedProps) => 
     })),
   );
   const [problem, setProblem] = useState<string>();
-  const cansOf = (it: PlannedUse) => usable(onHand, it.material, it.colour);
+  const cansOf = (it: Taken) => usable(onHand, it.material, it.colour);
   const canOf = (it: UsedRow): string => it.containerId || (cansOf(it)[0]?.container.id ?? UNKNOWN);
   const tell = (at: number, told: Partial<UsedRow>) =>
     setRows(rows.map((it, nth) => (nth === at ? { ...it, ...told } : it)));

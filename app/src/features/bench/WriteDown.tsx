@@ -1,4 +1,5 @@
 import type { Piece } from '@obrik/core/piece';
+import { takenBy } from '@obrik/core/supply';
 import type { Task } from '@obrik/core/work';
 import { nanoid } from '@reduxjs/toolkit';
 import { Input } from '@rneui/themed';
@@ -9,7 +10,7 @@ import { shopNow } from '@/device';
 import { PICTURES, chooseFile } from '@/features/shared/chooseFile';
 import { recordPhoto } from '@/record';
 import { Alarm, BenchButton, Body, Card, Label } from '@/ui/controls';
-import { Used, plannedUses } from './Used';
+import { Used } from './Used';
 import { lineNow, useLog } from './useLog';
 
 type Kind = 'note' | 'used';
@@ -74,7 +75,7 @@ export const WriteDown = (props: WriteDownProps) => {
     await change(piece.id, { kind: 'picture', picture }, `${title}: photo saved.`);
   };
   const close = () => setOpen(undefined);
-  const hasMaterial = plannedUses(tasks).length > 0;
+  const hasMaterial = takenBy(piece, tasks).length > 0;
   return (
     <>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>

@@ -1,6 +1,6 @@
 import { USUAL_SHOP, newPiece, pieceDescription, type Piece } from '@obrik/core/piece';
 import { planRoute } from '@obrik/core/route';
-import { plannedUses } from './Used';
+import { needsOf, takenBy } from '@obrik/core/supply';
 
 const table: Piece = {
   ...newPiece(
@@ -19,10 +19,14 @@ const table: Piece = {
     },
   ],
 };
-const { operations, tasks } = planRoute(table, USUAL_SHOP);
+const route = planRoute(table, USUAL_SHOP);
+const { operations, tasks } = route;
 const usesAt = (isIt: (it: (typeof operations)[number]) => boolean) => {
   const operation = operations.find(isIt);
-  return plannedUses(tasks.filter((it) => operation?.taskKeys.includes(it.key)));
+  return takenBy(
+    table,
+    tasks.filter((it) => operation?.taskKeys.includes(it.key)),
+  );
 };
 
 it('a coat is asked for by its colour, so that the right can is counted down', () => {
@@ -42,4 +46,9 @@ it('what only lies ready is not asked for, and each material once', () => {
     expect(keys.filter((it) => /^(pencil|clamps|scraper|chisel|roller)\//.test(it))).toEqual([]);
     expect(uses.every((it) => it.quantity > 0)).toBe(true);
   }
+});
+
+it('the bench asks for what the list buys: never for paper where discs were bought', () => {
+  const bought = new Set(needsOf([{ piece: table, route }]).map((it) => it.material));
+  for (const it of takenBy(table, tasks)) expect(bought).toContain(it.material);
 });
