@@ -21,9 +21,10 @@ afterEach(() => server.close());
 
 interface Told {
   readonly from: string;
-  readonly finish: string;
-  readonly bound: string;
-  readonly without: readonly unknown[];
+  readonly finish: string | null;
+  readonly bound: string | null;
+  readonly state: string;
+  readonly stalled: readonly { readonly by: string; readonly because: string }[];
   readonly entries: readonly {
     readonly title: string;
     readonly start: string;
@@ -38,9 +39,9 @@ it('the schedule gives every step a time in working hours, with its reason', asy
   const told = body as Told;
   const route = await server.api.get('/api/pieces/chest-1/route.pdf');
   expect([status, route.status]).toEqual([200, 200]);
-  expect(told.without).toEqual([]);
+  expect([told.state, told.stalled]).toEqual(['planned', []]);
   expect(told.entries.length).toBeGreaterThan(5);
-  expect(told.bound <= told.finish).toBe(true);
+  expect((told.bound ?? 'z') <= (told.finish ?? '')).toBe(true);
   for (const it of told.entries) {
     expect(it.because).toMatch(/^[A-Z].+\.$/);
     expect(it.start < it.end && it.start >= told.from).toBe(true);
@@ -55,6 +56,23 @@ it('the schedule gives every step a time in working hours, with its reason', asy
     }
   }
 });
+
+it.each([4, 6, 7.9])(
+  'at %d °C the schedule is stalled, says by what, and has no end',
+  async (celsius) => {
+    const cold = { kind: 'shopSet', settings: { airCelsius: celsius } } as const;
+    await server.api.post('/api/entries').send({ entries: [entryOf(cold, { pieceId: null })] });
+    const { status, body } = await server.api.get('/api/schedule?rounds=2');
+    const told = body as Told;
+    expect([status, told.state, told.finish, told.bound]).toEqual([200, 'stalled', null, null]);
+    expect(told.stalled[0]).toMatchObject({
+      by: 'air',
+      because: expect.stringMatching(/too cold/),
+    });
+    const calendar = await server.api.get('/api/calendar.ics');
+    expect(calendar.status).toBe(200);
+  },
+);
 
 it('a slip in what is asked says what can be asked', async () => {
   const { status, body } = await server.api.get('/api/schedule?objective=fast&rounds=-1');

@@ -102,10 +102,10 @@ const piecesOf = async (device: Device, cards: readonly Card[]): Promise<readonl
   return pieces.flatMap((it) => (it ? [{ piece: it.piece, number: it.number }] : []));
 };
 
-/** The pieces that are at work: in the shop, not put away. */
-const benchHere = async (device: Device): Promise<readonly AtWork[]> => {
-  const cards = await cardsHere(device);
-  return piecesOf(device, cards.filter((it) => !it.archived).slice(0, ON_BENCH));
+/** The pieces that are at work: in the shop, not put away; null before the shop has ever been asked. */
+const benchHere = async (device: Device): Promise<readonly AtWork[] | null> => {
+  const cards = await listHere(device);
+  return cards && piecesOf(device, cards.filter((it) => !it.archived).slice(0, ON_BENCH));
 };
 
 /** Null before the shop has ever been asked: nothing is not the same as not known yet. */
@@ -150,7 +150,7 @@ export const api = createApi({
       providesTags: ['Here'],
       onCacheEntryAdded: live(pieceHere),
     }),
-    bench: build.query<readonly AtWork[], void>({
+    bench: build.query<readonly AtWork[] | null, void>({
       queryFn: async () => ({ data: await benchHere(await theDevice()) }),
       providesTags: ['Here'],
       onCacheEntryAdded: live(benchHere),

@@ -1,6 +1,7 @@
 import { expose } from 'comlink';
 import type { Piece, Shop } from '@obrik/core/piece';
 import {
+  airHelp,
   benchOf,
   planningShop,
   promisesOf,
@@ -76,6 +77,7 @@ const clock = {
 
   whatTheyBring,
   whatItDoes,
+  airHelp,
 
   /** The best so far will do. */
   stop(): void {

@@ -1,7 +1,9 @@
 import { proxy, wrap, type Remote } from 'comlink';
 import type { Piece, Shop } from '@obrik/core/piece';
 import type {
+  AirHelp,
   ClockView,
+  Entry,
   Held,
   Objective,
   Upset,
@@ -9,7 +11,7 @@ import type {
   WhatItDoes,
 } from '@obrik/core/schedule';
 import { useEffect, useMemo, useState } from 'react';
-import { useBenchQuery, type AtWork } from '@/api/api';
+import { useBenchQuery, useShopQuery, type AtWork } from '@/api/api';
 import { useShop } from '@/api/usePiece';
 import { shopNow } from '@/device';
 import type { ClockWorker, Progress } from './clock.worker';
@@ -43,7 +45,10 @@ const stop = (): void => void theWorker().stop();
 const FRESH = 5;
 
 interface ClockState {
+  /** The last plan; what was finished since is taken out of it while the next is made. */
   readonly view: ClockView | undefined;
+  /** It is the plan of these pieces in this shop: what it says may be told as an answer. */
+  readonly isFresh: boolean;
   readonly atWork: readonly AtWork[] | undefined;
   readonly pieces: readonly Piece[] | undefined;
   readonly shop: Shop;
@@ -58,6 +63,22 @@ interface ClockState {
   readonly failed: boolean;
 }
 
+/** A plan of before something was put on record, without what was finished since. */
+const withoutDone = (view: ClockView, pieces: readonly Piece[]): ClockView => {
+  const done = new Set(
+    pieces.flatMap((piece) =>
+      piece.done.flatMap((it) => (it.endedAt === null ? [] : [`${piece.id}/${it.taskKey}`])),
+    ),
+  );
+  const isOpen = (it: Pick<Entry, 'pieceId' | 'operation'>): boolean =>
+    it.operation.taskKeys.some((key) => !done.has(`${it.pieceId}/${key}`));
+  return {
+    ...view,
+    ready: view.ready.filter(isOpen),
+    timetable: { ...view.timetable, entries: view.timetable.entries.filter(isOpen) },
+  };
+};
+
 /** The clock of the shop: planned beside the screen, anew when something changes. */
 export const useClock = (
   objective: Objective = 'finish',
@@ -65,9 +86,15 @@ export const useClock = (
 ): ClockState => {
   const shop = useShop();
   const now = useMinute();
-  const { data: atWork, isError } = useBenchQuery();
+  const { data, isError } = useBenchQuery();
+  const { isLoading: shopLoads } = useShopQuery();
+  const atWork = data && !shopLoads ? data : undefined;
   const pieces = useMemo(() => atWork?.map((it) => it.piece), [atWork]);
-  const [view, setView] = useState<ClockView>();
+  const [told, setTold] = useState<{
+    readonly view: ClockView;
+    readonly pieces: readonly Piece[];
+    readonly shop: Shop;
+  }>();
   const [progress, setProgress] = useState<Progress>({ tried: 0, isLast: false });
   const [failed, setFailed] = useState(false);
   const planAt = now - (now % FRESH);
@@ -76,7 +103,7 @@ export const useClock = (
     let isWanted = true;
     const hear = (better: ClockView | null, so: Progress) => {
       if (!isWanted) return;
-      if (better) setView(better);
+      if (better) setTold({ view: better, pieces, shop });
       setProgress(so);
     };
     const at = Math.floor(shopNow().getTime() / MS);
@@ -89,13 +116,19 @@ export const useClock = (
       isWanted = false;
     };
   }, [pieces, shop, objective, held, planAt]);
+  const isFresh = told !== undefined && told.pieces === pieces && told.shop === shop;
+  const view = useMemo(
+    () => (told && pieces && !isFresh ? withoutDone(told.view, pieces) : told?.view),
+    [told, pieces, isFresh],
+  );
   return {
     view,
+    isFresh,
     atWork,
     pieces,
     shop,
     now,
-    busy: !progress.isLast,
+    busy: !isFresh || !progress.isLast,
     tried: progress.tried,
     stop,
     failed: failed || isError,
@@ -118,6 +151,34 @@ export const useWhatIfs = (): {
       .finally(() => setBusy(false));
   };
   return { brings, busy, ask };
+};
+
+/** What the air holds up on a piece, and what would help: several plans, made beside the screen. */
+export const useAirHelp = (
+  pieceId: string,
+  pieces: readonly Piece[] | undefined,
+  shop: Shop,
+  isWanted: boolean,
+): { readonly help: AirHelp | undefined; readonly busy: boolean } => {
+  const [told, setTold] = useState<{ readonly of: readonly Piece[]; readonly help?: AirHelp }>();
+  useEffect(() => {
+    if (!isWanted || !pieces) return undefined;
+    let isAsked = true;
+    const at = Math.floor(shopNow().getTime() / MS);
+    theWorker()
+      .airHelp(pieceId, pieces, shop, at)
+      .then(
+        (help) => {
+          if (isAsked) setTold({ of: pieces, ...(help ? { help } : {}) });
+        },
+        () => undefined,
+      );
+    return () => {
+      isAsked = false;
+    };
+  }, [pieceId, pieces, shop, isWanted]);
+  const isTold = told?.of === pieces;
+  return { help: isTold ? told?.help : undefined, busy: isWanted && !isTold };
 };
 
 /** What an upset would do to the plan: worked out beside the screen, anew for each other one. */

@@ -11,28 +11,48 @@ const ask = makePlanner((onFailure) => {
   return wrap<RemotePlans>(worker);
 });
 
+/** A plan, and the question that it answers. */
+interface Told<K extends PlanKind> {
+  readonly plan: Plan<K>;
+  readonly asked: readonly unknown[];
+}
+
 /**
- * A plan that takes many routes to reckon, made beside the screen.
+ * The last plan that was made beside the screen, and whether it answers what is asked now: until then
+ * a screen that shows it has to say that it is being worked out again.
  * @param about the piece, or the pieces; nothing is asked while they are not known
  * @param more what its kind asks for beside that and the shop; the same by identity while nothing changes
- * @returns undefined until the first answer is there; then the last answer, until the next
  */
-export const usePlan = <K extends PlanKind>(
+export const useLastPlan = <K extends PlanKind>(
   kind: K,
   about: About<K> | undefined,
   shop: Shop,
   more?: More<K>,
-): Plan<K> | undefined => {
-  const [plan, setPlan] = useState<Plan<K>>();
+): { readonly plan: Plan<K> | undefined; readonly isFresh: boolean } => {
+  const [told, setTold] = useState<Told<K>>();
   useEffect(() => {
     if (about === undefined) return undefined;
     let isWanted = true;
     void ask(kind, about, shop, more).then((it) => {
-      if (isWanted && it !== OVERTAKEN) setPlan(it as Plan<K>);
+      if (isWanted && it !== OVERTAKEN) {
+        setTold({ plan: it as Plan<K>, asked: [kind, about, shop, more] });
+      }
     });
     return () => {
       isWanted = false;
     };
   }, [kind, about, shop, more]);
-  return plan;
+  const asked = [kind, about, shop, more];
+  return { plan: told?.plan, isFresh: told?.asked.every((it, at) => it === asked[at]) ?? false };
+};
+
+/**
+ * A plan that takes many routes to reckon, made beside the screen.
+ * @returns undefined until the answer to what is asked now is there
+ */
+export const usePlan = <K extends PlanKind>(
+  ...asked: Parameters<typeof useLastPlan<K>>
+): Plan<K> | undefined => {
+  const { plan, isFresh } = useLastPlan(...asked);
+  return isFresh ? plan : undefined;
 };

@@ -62,11 +62,25 @@ interface Paces {
   readonly slow: Progress;
 }
 
-const pacesIn = (course: AirCourse, pace: (air: Air) => number): Paces => ({
-  expected: progressIn(course, pace),
-  fast: progressIn(shifted(course, TEN_PERCENT), pace),
-  slow: progressIn(shifted(course, -TEN_PERCENT), pace),
-});
+/** Paces are summed up over the whole course: once for each course and kind of drying. */
+const KNOWN = new WeakMap<AirCourse, Map<string, Paces>>();
+
+const pacesIn = (course: AirCourse, key: string, pace: (air: Air) => number): Paces => {
+  const known = KNOWN.get(course) ?? new Map<string, Paces>();
+  KNOWN.set(course, known);
+  const paces = known.get(key) ?? {
+    expected: progressIn(course, pace),
+    fast: progressIn(shifted(course, TEN_PERCENT), pace),
+    slow: progressIn(shifted(course, -TEN_PERCENT), pace),
+  };
+  known.set(key, paces);
+  return paces;
+};
+
+const dryingPaces = (course: AirCourse, drying: Drying, setting: Setting): Paces =>
+  pacesIn(course, `${drying}/${setting.movement}/${setting.film}/${setting.hardener}`, (air) =>
+    paceOf(drying, air, setting),
+  );
 
 /**
  * When so many label minutes have passed, with its band: the material's own spread and the doubt in
@@ -104,13 +118,7 @@ export const waitBand = (
   start: Minute,
   minutes: number,
   setting: Setting = USUAL_SETTING,
-): Band | null =>
-  bandOf(
-    pacesIn(course, (air) => paceOf(drying, air, setting)),
-    start,
-    minutes,
-    DRYING.get(drying),
-  );
+): Band | null => bandOf(dryingPaces(course, drying, setting), start, minutes, DRYING.get(drying));
 
 /** How a window that closes is read: safe before the earliest, surely closed after the latest. */
 export const coatTimes = (
@@ -121,8 +129,8 @@ export const coatTimes = (
 ): CoatTimes => {
   const { mechanism } = COATINGS.get(id);
   const spread = DRYING.get(mechanism);
-  const drying = pacesIn(course, (air) => paceOf(mechanism, air, setting));
-  const curing = pacesIn(course, curePaceOf);
+  const drying = dryingPaces(course, mechanism, setting);
+  const curing = pacesIn(course, 'cure', curePaceOf);
   const times = COAT_STATES.ids.map((state) => {
     const minutes = labelMinutes(id, state);
     const paces = BY_DRYING.includes(state) ? drying : curing;

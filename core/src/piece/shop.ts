@@ -81,7 +81,7 @@ export const shop = z.object({
     .min(1, 'Between 1 and 99 %.')
     .max(99, 'Between 1 and 99 %.')
     .default(55),
-  /** When that was read off or typed; null where nobody knows: it counts as of now. */
+  /** When that was read off or typed; null where nobody has: by a typical year, the year tells. */
   airReadAt: z.iso.datetime().nullable().default(null),
   schools: schools.default(schools.parse({})),
   /** Tools that change how work is planned. */

@@ -18,13 +18,17 @@ import { airByFile } from './airFile';
 import { TZDate } from '@date-fns/tz';
 import { calendarOf, type Calendar, type Span } from './calendar';
 
-/** The air of the shop is foreseen so far ahead, hours. */
-const AHEAD = 60 * 24;
+/**
+ * So far ahead work is planned and the air of the shop reckoned, days: from the depth of winter until
+ * it is warm again by the year's course.
+ */
+export const HORIZON_DAYS = 240;
+const AHEAD = HORIZON_DAYS * 24;
 /** And reckoned from so long before, so that rooms that lag have come to rest, hours. */
 const BEFORE = 48;
 const MS = 60_000;
 
-/** From two days before now to two months ahead, hour by hour. */
+/** From two days before now to the horizon, hour by hour. */
 const hourly = (now: Minute, airOf: (at: Minute) => Air): AirCourse => {
   const from = (Math.floor(now / HOUR) - BEFORE) * HOUR;
   const hours = Array.from({ length: AHEAD + BEFORE }, (_, hour) =>
@@ -84,11 +88,12 @@ export const airIn = (shop: Shop, space: Space, now: Minute, fromFile?: AirCours
   const outdoor = outdoorAir(shop, now);
   if (kind === 'steady') return outdoor;
   const inside = insideOf(outdoor, space);
-  return space === shop.spaces[0]
+  // What nobody has read is no reading.
+  return space === shop.spaces[0] && shop.airReadAt !== null
     ? withReading(
         inside,
         { celsius: shop.airCelsius, humidity: shop.airHumidity },
-        shop.airReadAt === null ? now : Date.parse(shop.airReadAt) / MS,
+        Date.parse(shop.airReadAt) / MS,
       )
     : inside;
 };

@@ -1,4 +1,5 @@
 import { CLOCK_WORDS } from '../words';
+import type { StalledBy } from './stalled';
 import type { Because } from './timetable';
 
 /** Why a step does not begin earlier, as a sentence. */
@@ -17,5 +18,18 @@ export const becauseInWords = (it: Because): string => {
       return because.full(it);
     default:
       return because[it.kind]();
+  }
+};
+
+/** Why a step has no time as things are, as a sentence. */
+export const stalledInWords = (it: StalledBy): string => {
+  const { stalled } = CLOCK_WORDS;
+  switch (it.kind) {
+    case 'air':
+      return stalled.air(it);
+    case 'hours':
+      return stalled.hours();
+    default:
+      return stalled[it.kind](it.title);
   }
 };

@@ -39,6 +39,7 @@ const sharedSetUp = (jobs: readonly Job[]): number => {
  * A bound under every plan: each job at the earliest by the chains before it, in the best hands and
  * the best air; and all work against all hands: what can't begin before a time and has so much still
  * to come needs so many hours in between (energetic reasoning).
+ * What waits without end has no time in any plan, and says nothing of the others.
  * Relaxed: nobody and no space is shared along the chains; setting up is spared where it could be.
  */
 export const boundOf = (prepared: Prepared): Bound => {
@@ -80,11 +81,14 @@ export const boundOf = (prepared: Prepared): Bound => {
     }
     const reader = readerFor(job);
     const minutes = work[index] as number;
-    const room = reader.room(at, minutes, job.whole && minutes <= reader.longest);
-    starts[index] = room?.from ?? at;
-    ends[index] = room?.to ?? at;
+    const room = at < Infinity && reader.room(at, minutes, job.whole && minutes <= reader.longest);
+    starts[index] = room ? room.from : Infinity;
+    ends[index] = room ? room.to : Infinity;
   }
-  const chain = ends.reduce((last, it) => Math.max(last, it), problem.from);
+  const chain = ends.reduce(
+    (last, it) => (it < Infinity ? Math.max(last, it) : last),
+    problem.from,
+  );
 
   /** Minutes that surely follow a job's end: work alone, since waits may go faster in better air. */
   const after = new Float64Array(jobs.length);
@@ -113,7 +117,9 @@ const handsBound = (
   const people = problem.resources.flatMap((it, index) => (it.isPerson ? [index] : []));
   if (people.length === 0) return resourceBound(problem, work, starts, after);
   const handed = problem.jobs.flatMap((job, index) =>
-    !job.fixed && job.ways.every((it) => it.hands.length > 0) ? [index] : [],
+    !job.fixed && starts[index] !== Infinity && job.ways.every((it) => it.hands.length > 0)
+      ? [index]
+      : [],
   );
   const least = (index: number): number =>
     (work[index] as number) *
@@ -171,7 +177,9 @@ const resourceBound = (
       Math.min(
         ...job.ways.map((it) => it.uses.find((use) => use.resource === resource)?.amount ?? 0),
       );
-    const users = problem.jobs.flatMap((job, index) => (amountOf(job) > 0 ? [index] : []));
+    const users = problem.jobs.flatMap((job, index) =>
+      amountOf(job) > 0 && starts[index] !== Infinity ? [index] : [],
+    );
     const energy = users.reduce(
       (sum, it) => sum + (work[it] as number) * amountOf(problem.jobs[it] as Job),
       0,

@@ -16,6 +16,7 @@ import {
 import type { Piece, Shop, Space } from '../piece';
 import type { Operation } from '../route';
 import { USUAL } from './airAhead';
+import { heldByAir, type HeldByAir } from './heldByAir';
 import { fitHours } from './airs';
 import { both, either, without, type Span } from './calendar';
 import { dryingNow, type Drying } from './drying';
@@ -49,10 +50,10 @@ export interface AirNow {
   readonly paces: readonly (Span & { readonly slower: number | null })[];
 }
 
-/** By when a piece is done, nine times in ten. */
+/** By when a piece is done, nine times in ten; null where it may never be. */
 export interface Promised {
   readonly pieceId: string;
-  readonly by: Minute;
+  readonly by: Minute | null;
   /** The chance to keep the day that it is promised for; null where none is. */
   readonly chance: number | null;
 }
@@ -71,9 +72,12 @@ export interface ClockView {
   readonly boundFrom: 'chain' | 'hands';
   /** How far the plan may be from the best there is, as a share of its length. */
   readonly gap: number;
-  readonly finish: Minute;
+  /** When all work is done; null where some of it is stalled. */
+  readonly finish: Minute | null;
   readonly sessions: number;
   readonly promised: readonly Promised[];
+  /** Coats that wait for other air for long: the first of each piece. */
+  readonly held: readonly HeldByAir[];
 }
 
 /** Pieces with their routes, those that are put away left out. */
@@ -172,9 +176,10 @@ export const viewOf = (
     bound: plan.bound.finish,
     boundFrom: plan.bound.from,
     gap: plan.gap,
-    finish: plan.answer.outcome.finish,
+    finish: plan.finish,
     sessions: plan.answer.outcome.sessions,
     promised,
+    held: heldByAir(plan, shop),
   };
 };
 
@@ -190,9 +195,10 @@ export const promisesOf = (
   const runs = livedThrough(of.problem, answer.plan, { runs: RUNS, seed });
   return bench.map(({ piece }, project) => {
     const due = of.problem.projects[project]?.due ?? null;
+    const by = doneBy(runs, project, NINE_IN_TEN);
     return {
       pieceId: piece.id,
-      by: doneBy(runs, project, NINE_IN_TEN),
+      by: Number.isFinite(by) ? by : null,
       chance: due === null ? null : chanceBy(runs, project, due),
     };
   });

@@ -9,13 +9,13 @@ import { recordedFor, upsetBy, type Upset } from './upset';
 export interface WhatItDoes {
   /** Pieces that are done at another time. */
   readonly shifts: readonly PieceShift[];
-  /** When all work is done. */
-  readonly before: Minute;
-  readonly after: Minute;
+  /** When all work is done; null where some of it is stalled. */
+  readonly before: Minute | null;
+  readonly after: Minute | null;
   /** Minutes of scuffing, since windows close that would have been held. */
   readonly scuffs: number;
-  /** Steps that find no time any more. */
-  readonly without: number;
+  /** Steps that are stalled by it. */
+  readonly stalled: number;
   /** What is done next, as it would be. */
   readonly next: { readonly name: string; readonly title: string; readonly at: Minute } | null;
 }
@@ -47,10 +47,10 @@ export const whatItDoes = (
       { of: before.of, plan: before.answer.plan },
       { of: after.of, plan: after.answer.plan },
     ),
-    before: before.answer.outcome.finish,
-    after: after.answer.outcome.finish,
+    before: before.finish,
+    after: after.finish,
     scuffs: Math.max(0, scuffsIn(after) - scuffsIn(before)),
-    without: Math.max(0, after.timetable.without.length - before.timetable.without.length),
+    stalled: Math.max(0, after.timetable.stalled.length - before.timetable.stalled.length),
     next: next ? { name: next.name, title: next.operation.title, at: next.start } : null,
   };
 };

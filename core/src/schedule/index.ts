@@ -54,14 +54,9 @@ export {
 } from './hours';
 export { chanceBy, doneBy, livedThrough, turnedOut, type Runs } from './promise';
 export { shiftsBetween, type PieceShift } from './difference';
-export {
-  stepOf,
-  timetableOf,
-  type Because,
-  type Entry,
-  type Step,
-  type Timetable,
-} from './timetable';
+export { stepOf, type Step } from './step';
+export { stalledIn, type Stalled, type StalledBy } from './stalled';
+export { timetableOf, type Because, type Entry, type Timetable } from './timetable';
 export { withScuffs } from './scuffs';
 export { caseAt, hardenedOn } from './hardened';
 export { dryingNow, type Drying } from './drying';
@@ -77,8 +72,10 @@ export {
 } from './clockView';
 export { WHAT_IFS, otherwise, whatTheyBring, type ShopWhatIf, type WhatItBrings } from './whatIf';
 export { recordedFor, upsetBy, type Recorded, type Upset } from './upset';
+export { heldByAir, type HeldByAir } from './heldByAir';
+export { airHelp, type AirHelp, type AirRemedy, type TriedRemedy } from './airHelp';
 export { whatItDoes, type WhatItDoes } from './compare';
-export { becauseInWords } from './because';
+export { becauseInWords, stalledInWords } from './because';
 export { inSittings, type Sitting } from './sittings';
 export { readPsplib } from './psplib';
 export { planAsText } from './text';

@@ -2,14 +2,12 @@ import { TWO_PEOPLE, type Coating } from '../catalog';
 import type { AirCourse, Minute } from '../climate';
 import type { Shop, Skill, Space } from '../piece';
 import type { Effect, Task } from '../work';
-import { airIn, fitHours } from './airs';
+import { HORIZON_DAYS, airIn, fitHours } from './airs';
 import { ALWAYS, both, without, type Calendar } from './calendar';
 import { clockDays, hoursOf, loudHours } from './hours';
 import type { Resource, Use, Way } from './problem';
 import { coatingOf, heldOf } from './waits';
 
-/** Ahead of now nothing is planned further than this, days. */
-const HORIZON = 240;
 const MS = 60_000;
 
 const skillOf = (it: Task): Skill | null => {
@@ -54,8 +52,8 @@ const orAll = <T>(list: readonly T[], holds: (it: T) => boolean): readonly T[] =
 export const placesOf = (shop: Shop, now: Minute, outdoor: AirCourse | undefined) => {
   const { people, spaces, timeZone, quietFrom, appointments } = shop;
   const airs = spaces.map((it) => airIn(shop, it, now, outdoor));
-  const fits = airs.map((air) => fitHours(air, now, HORIZON));
-  const days = clockDays(now, HORIZON, timeZone);
+  const fits = airs.map((air) => fitHours(air, now, HORIZON_DAYS));
+  const days = clockDays(now, HORIZON_DAYS, timeZone);
   const loud = quietFrom === null ? ALWAYS : loudHours(quietFrom, days, timeZone);
   const hours = people.map((it) =>
     without(

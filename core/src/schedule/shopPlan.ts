@@ -6,6 +6,7 @@ import { problemOf, type Held, type OnBench, type ShopProblem } from './fromRout
 import { firstAnswer, improving, type Answer } from './improve';
 import type { Objective } from './score';
 import { withScuffs } from './scuffs';
+import { stalledIn } from './stalled';
 import { timetableOf, type Timetable } from './timetable';
 
 /** A plan of all pieces in the shop. */
@@ -19,6 +20,8 @@ export interface ShopPlan {
   /** How far it may be from the best there is, as a share of its length. */
   readonly gap: number;
   readonly timetable: Timetable;
+  /** When all work is done; null where some of it is stalled. */
+  readonly finish: Minute | null;
 }
 
 /** What a plan is asked for. */
@@ -64,7 +67,8 @@ export function* planningShop(
     answer,
     bound,
     gap: gapOf(problem.from, answer.outcome.finish, bound),
-    timetable: timetableOf(of, answer.plan, ids, scuffs),
+    finish: answer.outcome.without.length > 0 ? null : answer.outcome.finish,
+    timetable: timetableOf(of, answer.plan, ids, scuffs, stalledIn(of, prepared, answer.plan)),
   });
   let best = told(first);
   yield best;

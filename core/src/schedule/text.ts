@@ -2,7 +2,7 @@ import { TZDate } from '@date-fns/tz';
 import type { Minute } from '../climate';
 import { showDuration } from '../units';
 import { CLOCK_WORDS } from '../words';
-import { becauseInWords } from './because';
+import { becauseInWords, stalledInWords } from './because';
 import type { ShopPlan } from './shopPlan';
 
 const MS = 60_000;
@@ -16,14 +16,17 @@ const timeAt = (at: Minute, zone: string): string => {
 };
 
 /** A plan as text: each step with its time, its length and why it does not begin earlier. */
-export const planAsText = ({ timetable, bound, gap, answer }: ShopPlan, zone: string): string => {
+export const planAsText = ({ timetable, bound, gap, finish }: ShopPlan, zone: string): string => {
   const steps = timetable.entries.map(
     (it) =>
       `${timeAt(it.start, zone)}  ${showDuration(it.minutes)}  ${it.name}: ${it.operation.title}\n    ${becauseInWords(it.because)}`,
   );
-  const without = timetable.without.map((it) => `No time for: ${it.operation.title}`);
-  const quality = CLOCK_WORDS.quality({ gap, bound: timeAt(bound.finish, zone), from: bound.from });
-  return [...steps, ...without, `Done ${timeAt(answer.outcome.finish, zone)}. ${quality}`, ''].join(
-    '\n',
+  const stalled = timetable.stalled.map(
+    (it) => `No time for ${it.name}: ${it.operation.title}\n    ${stalledInWords(it.by)}`,
   );
+  const end =
+    finish === null
+      ? CLOCK_WORDS.noEnd(timetable.stalled.length)
+      : `Done ${timeAt(finish, zone)}. ${CLOCK_WORDS.quality({ gap, bound: timeAt(bound.finish, zone), from: bound.from })}`;
+  return [...steps, ...stalled, end, ''].join('\n');
 };

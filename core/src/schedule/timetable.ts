@@ -1,40 +1,9 @@
 import type { Minute } from '../climate';
-import type { Operation } from '../route';
 import { readerOf, type Span } from './calendar';
 import type { ShopProblem } from './fromRoutes';
 import { waitEnds, type Booking, type Plan, type Why } from './problem';
-
-/** What a timetable tells of an operation. */
-export type Step = Pick<
-  Operation,
-  | 'id'
-  | 'taskKeys'
-  | 'phase'
-  | 'title'
-  | 'surfaceIds'
-  | 'minutes'
-  | 'makesDust'
-  | 'coats'
-  | 'coating'
-  | 'gate'
-  | 'holds'
-  | 'materials'
->;
-
-export const stepOf = (it: Operation): Step => ({
-  id: it.id,
-  taskKeys: it.taskKeys,
-  phase: it.phase,
-  title: it.title,
-  surfaceIds: it.surfaceIds,
-  minutes: it.minutes,
-  makesDust: it.makesDust,
-  coats: it.coats,
-  coating: it.coating,
-  gate: it.gate,
-  holds: it.holds,
-  materials: it.materials,
-});
+import type { Stalled } from './stalled';
+import { stepOf, type Step } from './step';
 
 /** Why an operation does not begin earlier, told by what it is and not by its number. */
 export type Because =
@@ -65,6 +34,8 @@ export interface Entry {
   /** After it: when the next may follow, and until when without a scuff; null where nothing waits or presses. */
   readonly opens: Minute | null;
   readonly closes: Minute | null;
+  /** What it leaves wet never dries in this air: what comes after it is stalled. */
+  readonly neverDries: boolean;
   /** It is running. */
   readonly running: boolean;
   /** The window of the coat below closed before it: it begins with a scuff of so many minutes. */
@@ -75,9 +46,9 @@ export interface Entry {
 export interface Timetable {
   readonly from: Minute;
   readonly entries: readonly Entry[];
-  /** Operations that found no time. */
-  readonly without: readonly { readonly pieceId: string; readonly operation: Step }[];
-  /** By piece: when its last work is done. */
+  /** Steps that wait without end as things are, each with what stalls it. */
+  readonly stalled: readonly Stalled[];
+  /** By piece: when its last work is done; null where one of its steps is stalled, or nothing is left. */
   readonly done: readonly { readonly pieceId: string; readonly at: Minute | null }[];
 }
 
@@ -125,12 +96,14 @@ const becauseOf = (it: ShopProblem, plan: Plan, job: number, why: Why): Because 
  * @param people ids of the people, in the order of the shop
  * @param spaces ids of the spaces, in the order of the shop
  * @param missed by job: minutes of a scuff that it begins with
+ * @param stalled what has no time
  */
 export const timetableOf = (
   it: ShopProblem,
   plan: Plan,
   { people, spaces }: { readonly people: readonly string[]; readonly spaces: readonly string[] },
   missed: ReadonlyMap<number, number>,
+  stalled: readonly Stalled[],
 ): Timetable => {
   const { problem, meanings } = it;
   const out = new Map<number, (typeof problem.links)[number][]>();
@@ -146,16 +119,21 @@ export const timetableOf = (
     return known;
   };
   /** The soonest that may follow, and the first window that closes. */
-  const waits = ({ job, end, way }: Booking): Pick<Entry, 'opens' | 'closes'> => {
+  const waits = ({ job, end, way }: Booking): Pick<Entry, 'opens' | 'closes' | 'neverDries'> => {
     const space = problem.jobs[job]?.ways[way]?.space ?? null;
     let [opens, closes] = [Infinity, Infinity];
+    let isWaitedFor = false;
     for (const { min, max } of out.get(job) ?? []) {
-      if (min.minutes > 0) opens = Math.min(opens, waitEnds(problem, min, end, space));
+      if (min.minutes > 0) {
+        isWaitedFor = true;
+        opens = Math.min(opens, waitEnds(problem, min, end, space));
+      }
       if (max) closes = Math.min(closes, waitEnds(problem, max, end, space));
     }
     return {
       opens: opens === Infinity ? null : opens,
       closes: closes === Infinity ? null : closes,
+      neverDries: isWaitedFor && opens === Infinity,
     };
   };
   const entryOf = (booking: Booking): Entry[] => {
@@ -184,20 +162,14 @@ export const timetableOf = (
   };
   const made = plan.bookings.filter((one): one is Booking => one !== undefined);
   const entries = made.flatMap(entryOf).sort((a, b) => a.start - b.start);
-  const without = plan.bookings.flatMap((one, job) => {
-    const { operation, pieceId } = meanings[job] ?? {};
-    return !one && operation && pieceId !== undefined
-      ? [{ pieceId, operation: stepOf(operation) }]
-      : [];
-  });
   const pieceIds = [...new Set(meanings.map((one) => one.pieceId))];
   return {
     from: problem.from,
     entries,
-    without,
+    stalled,
     done: pieceIds.map((pieceId) => ({
       pieceId,
-      at: without.some((one) => one.pieceId === pieceId)
+      at: stalled.some((one) => one.pieceId === pieceId)
         ? null
         : entries
             .filter((one) => one.pieceId === pieceId)

@@ -1,6 +1,6 @@
 import type { Mend, Minute } from '../climate';
 import type { Operation } from '../route';
-import { stepOf, type Step } from './timetable';
+import { stepOf, type Step } from './step';
 import type { ShopProblem } from './fromRoutes';
 import { waitEnds, type Job, type Link } from './problem';
 

@@ -57,7 +57,10 @@ describe('what if', () => {
 
   it('water-based coats bring days where oil was meant; more hours and warmth never cost any', () => {
     const brings = new Map(
-      whatTheyBring([bareTable('oil')], shop, NOW).map((it) => [it.kind, it.after - it.before]),
+      whatTheyBring([bareTable('oil')], shop, NOW).map((it) => [
+        it.kind,
+        (it.after ?? Infinity) - (it.before ?? 0),
+      ]),
     );
     // Common practice: oil stain and oil clears wait a day or more for the next coat, water-based hours.
     expect(brings.get('waterbased')).toBeLessThan(-DAY);

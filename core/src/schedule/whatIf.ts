@@ -17,11 +17,11 @@ export const WHAT_IFS = [
 ] as const;
 export type ShopWhatIf = (typeof WHAT_IFS)[number];
 
-/** What it would bring: the end of all work before and after. */
+/** What it would bring: the end of all work before and after; null where some of it is stalled. */
 export interface WhatItBrings {
   readonly kind: ShopWhatIf;
-  readonly before: Minute;
-  readonly after: Minute;
+  readonly before: Minute | null;
+  readonly after: Minute | null;
 }
 
 const HEATED = { watt: 3000, toCelsius: 20 } as const;
@@ -155,7 +155,7 @@ export const whatTheyBring = (
   shop: Shop,
   now: Minute,
 ): readonly WhatItBrings[] => {
-  const finishIn = (it: Planned): Minute => {
+  const finishIn = (it: Planned): Minute | null => {
     const bench = benchOf(it.pieces, it.shop, now);
     const held: Held = new Map(
       it.notBefore === undefined
@@ -165,7 +165,7 @@ export const whatTheyBring = (
           ),
     );
     return planShop(bench, it.shop, now, { objective: 'finish', seed: 1, rounds: ROUNDS, held })
-      .answer.outcome.finish;
+      .finish;
   };
   const before = finishIn({ pieces, shop });
   return WHAT_IFS.flatMap((kind) => {

@@ -1,4 +1,5 @@
 import { COATINGS, type Coating } from '../catalog';
+import { capital } from './language';
 import { showTemperature, showVolume, type UnitSystem } from '../units';
 
 /** What is wrong with the air, as it is said. */
@@ -89,6 +90,82 @@ export const CLOCK_WORDS = {
     wetBeside: (it: { readonly name: string }) => `No dust beside the wet coat on ${it.name}.`,
     dustBeside: (it: { readonly name: string }) => `Not in the dust of ${it.name}.`,
     full: (it: { readonly place: string }) => `${it.place} is full until then.`,
+  },
+  /** Why a step has no time as things are. */
+  stalled: {
+    drying: (title: string) => `“${title}” never dries in this air.`,
+    air: (it: { readonly coating: Coating; readonly wrong: readonly AirFault[] }) =>
+      it.wrong.length === 0
+        ? `${capital(COATINGS.get(it.coating).label)} never dries in this air.`
+        : `Wrong air for ${COATINGS.get(it.coating).label}: ${inList(it.wrong)}.`,
+    hours: () => 'No stretch of working hours is long enough.',
+    after: (title: string) => `Waiting on “${title}”.`,
+  },
+  /** That a plan has no end, and why. @param count steps that are stalled */
+  noEnd: (count: number) =>
+    `No finish date: ${count === 1 ? '1 step is' : `${count} steps are`} stalled.`,
+  /** That nothing can be done now, and why not. */
+  nothingNow: (it: {
+    readonly drying: boolean;
+    readonly asks: boolean;
+    readonly planned: boolean;
+    readonly stalled: boolean;
+  }) => {
+    if (it.drying && it.asks)
+      return 'Nothing to do now: everything is drying or waiting on an answer.';
+    if (it.drying) return 'Nothing to do now: everything is drying.';
+    if (it.asks) return 'Nothing to do now: everything is waiting on an answer.';
+    if (it.stalled) return 'Nothing to do now: the next steps are stalled.';
+    return it.planned
+      ? 'Nothing to do now. The next step has its time below.'
+      : 'Nothing left to do on the bench.';
+  },
+  finished: (day: string) => `Everything finished ${day}.`,
+  stalledBy: (count: number) =>
+    count === 1 ? 'A step would be stalled.' : `${count} steps would be stalled.`,
+  /** What the air holds up on a piece. @param until about when it can be laid, as a day */
+  heldByAir: (it: {
+    readonly coating: Coating;
+    readonly place: string;
+    readonly wrong: readonly AirFault[];
+    readonly until: string | null;
+  }) => {
+    const coat = COATINGS.get(it.coating).label;
+    const air = it.wrong.length === 0 ? 'Wrong air' : capital(inList(it.wrong));
+    const end =
+      it.until === null
+        ? 'There’s no end to that in sight.'
+        : `By the usual course of the year, that lasts until about ${it.until}.`;
+    return `${air} in “${it.place}” for ${coat}. ${end}`;
+  },
+  /** What would help, with the day on which the piece is done by it. */
+  airRemedy: (
+    it:
+      | { readonly kind: 'heater'; readonly watt: number; readonly toCelsius: number }
+      | { readonly kind: 'indoors'; readonly toCelsius: number }
+      | { readonly kind: 'material'; readonly coating: Coating },
+    units: UnitSystem,
+  ): { readonly title: string; readonly how: string; readonly act: string } => {
+    switch (it.kind) {
+      case 'heater':
+        return {
+          title: `Heat to ${showTemperature(it.toCelsius, units)}`,
+          how: `With a heater of ${(it.watt / 1000).toFixed(0)} kW where you coat. No open flame near solvents.`,
+          act: 'Plan with heater',
+        };
+      case 'indoors':
+        return {
+          title: 'Coat indoors',
+          how: `In a room at ${showTemperature(it.toCelsius, units)}. Dusty work stays where it is. Air the room well.`,
+          act: 'Plan indoors',
+        };
+      case 'material':
+        return {
+          title: `Use ${COATINGS.get(it.coating).label}`,
+          how: 'Another class of material, which can take this air. Follow its label.',
+          act: 'Plan with it',
+        };
+    }
   },
   /** How good a plan is. @param bound the day before which nothing could be done */
   quality: (it: {

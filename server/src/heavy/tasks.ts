@@ -38,9 +38,9 @@ import { asPdf, type Typeface } from '../papers/pdf';
 /** A plan of the shop, as it is told. */
 export interface PlannedShop {
   readonly timetable: Timetable;
-  /** Minutes since 1970: when all is done, and before which it can't be. */
-  readonly finish: number;
-  readonly bound: number;
+  /** Minutes since 1970: when all is done, and before which it can't be; null where work is stalled. */
+  readonly finish: number | null;
+  readonly bound: number | null;
   readonly sessions: number;
   readonly gap: number;
 }
@@ -64,16 +64,21 @@ export const planAloud = (
   ...[pieces, shop, now, asked]: ScheduleAsked
 ): PlannedShop => {
   const bench = benchOf(pieces, shop, now);
-  const { timetable, answer, bound, gap } = planShop(bench, shop, now, asked, (it, rounds) =>
-    told({
-      finish: it.answer.outcome.finish,
-      sessions: it.answer.outcome.sessions,
-      gap: it.gap,
-      rounds,
-    }),
+  const { timetable, answer, bound, gap, finish } = planShop(
+    bench,
+    shop,
+    now,
+    asked,
+    (it, rounds) =>
+      told({
+        finish: it.finish,
+        sessions: it.answer.outcome.sessions,
+        gap: it.gap,
+        rounds,
+      }),
   );
-  const { finish, sessions } = answer.outcome;
-  return { timetable, finish, sessions, bound: bound.finish, gap };
+  const { sessions } = answer.outcome;
+  return { timetable, finish, sessions, bound: finish === null ? null : bound.finish, gap };
 };
 
 /** The book of a piece, its times as the shop's clock shows them. */

@@ -1,4 +1,4 @@
-import { OBJECTIVES, becauseInWords, type Entry } from '@obrik/core/schedule';
+import { OBJECTIVES, becauseInWords, stalledInWords, type Entry } from '@obrik/core/schedule';
 import { read } from '@obrik/core/piece';
 import { z } from 'zod';
 import type { RequestHandler } from 'express';
@@ -47,27 +47,37 @@ const entry = z.object({
   /** When the next may follow, and until when without a scuff. */
   opens: time.nullable(),
   closes: time.nullable(),
+  /** What it leaves wet never dries in this air. */
+  neverDries: z.boolean(),
 });
 
 /** A plan of the shop. */
 const schedule = z.object({
   from: time,
-  /** When the last work is done. */
-  finish: time,
-  /** No order of the work is done before. */
-  bound: time,
+  /** Planned to its end, or stalled: some of it waits without end as things are. */
+  state: z.enum(['planned', 'stalled']),
+  /** When the last work is done; null where some of it is stalled. */
+  finish: time.nullable(),
+  /** No order of the work is done before; null where some of it is stalled. */
+  bound: time.nullable(),
   /** How far the plan may be from the best there is, as a share of its length. */
   gap: z.number(),
   sessions: z.int(),
   entries: z.array(entry),
-  /** Operations that find no time in these hours and this air. */
-  without: z.array(z.object({ pieceId: z.string(), title: z.string() })),
+  /** Operations that wait without end in these hours and this air, and what stalls each. */
+  stalled: z.array(
+    z.object({
+      pieceId: z.string(),
+      title: z.string(),
+      by: z.enum(['drying', 'air', 'hours', 'after']),
+      because: z.string(),
+    }),
+  ),
   done: z.array(z.object({ pieceId: z.string(), at: time.nullable() })),
 });
 
 const iso = (minute: number): string => new Date(Math.round(minute * MS)).toISOString();
-const isoOr = (minute: number | null): string | null =>
-  minute === null || !Number.isFinite(minute) ? null : iso(minute);
+const isoOr = (minute: number | null): string | null => (minute === null ? null : iso(minute));
 
 const entryOf = (it: Entry): z.input<typeof entry> => ({
   pieceId: it.pieceId,
@@ -84,18 +94,25 @@ const entryOf = (it: Entry): z.input<typeof entry> => ({
   because: becauseInWords(it.because),
   opens: isoOr(it.opens),
   closes: isoOr(it.closes),
+  neverDries: it.neverDries,
 });
 
 const minuteOf = (now: Date): number => Math.floor(now.getTime() / MS);
 
 const replyOf = (plan: PlannedShop): z.input<typeof schedule> => ({
   from: iso(plan.timetable.from),
-  finish: iso(plan.finish),
-  bound: iso(plan.bound),
+  state: plan.finish === null ? 'stalled' : 'planned',
+  finish: isoOr(plan.finish),
+  bound: isoOr(plan.bound),
   gap: plan.gap,
   sessions: plan.sessions,
   entries: plan.timetable.entries.map(entryOf),
-  without: plan.timetable.without.map((it) => ({ pieceId: it.pieceId, title: it.operation.title })),
+  stalled: plan.timetable.stalled.map(({ pieceId, operation, by }) => ({
+    pieceId,
+    title: operation.title,
+    by: by.kind,
+    because: stalledInWords(by),
+  })),
   done: plan.timetable.done.map((it) => ({ pieceId: it.pieceId, at: isoOr(it.at) })),
 });
 
@@ -121,7 +138,7 @@ export const scheduleStream =
     const say = (event: string, data: unknown) =>
       response.write(`event: ${event}\ndata: ${JSON.stringify(data)}\n\n`);
     const { done, cancel } = heavy.follow(
-      (it) => say('better', { ...it, finish: iso(it.finish) }),
+      (it) => say('better', { ...it, finish: isoOr(it.finish) }),
       pieces,
       shop,
       minuteOf(now()),

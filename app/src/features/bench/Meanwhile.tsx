@@ -8,8 +8,8 @@ const MOST = 4;
 /** While something dries: what else can be begun now, on any piece, that makes no dust beside it. */
 export const Meanwhile = ({ besides }: { readonly besides: string }) => {
   const router = useRouter();
-  const { view } = useClock();
-  if (!view) return <Small>Looking for what else can be done…</Small>;
+  const { view, isFresh } = useClock();
+  if (!view || !isFresh) return <Small>Looking for what else can be done…</Small>;
   const others = view.ready
     .filter(
       (it) =>

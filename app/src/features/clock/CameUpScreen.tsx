@@ -4,7 +4,6 @@ import { nanoid } from '@reduxjs/toolkit';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
-import { useDeeds } from '@/api/usePiece';
 import { MeterButton } from '@/features/shared/MeterButton';
 import { useHygrometer } from '@/features/shared/useHygrometer';
 import {
@@ -21,6 +20,7 @@ import { Stepper } from '@/ui/forms';
 import { useClock, useWhatItDoes } from '@/workers/useClock';
 import { keyOf } from './lanes';
 import { KINDS, LASTS, LONGER, needingMaterial, runningIn, upsetOf, type Kind } from './upsets';
+import { usePutRecorded } from './usePutRecorded';
 import { WhatChanges } from './WhatChanges';
 
 const DAMP_STEP = 5;
@@ -28,7 +28,7 @@ const DAMP_STEP = 5;
 /** Something came up: what it changes is seen before it is taken. */
 export const CameUpScreen = () => {
   const router = useRouter();
-  const put = useDeeds();
+  const put = usePutRecorded();
   const asked = useLocalSearchParams<{ kind?: Kind; step?: string }>();
   const { view, pieces, shop, now } = useClock();
   const [kind, setKind] = useState<Kind | undefined>(asked.kind);
@@ -83,14 +83,7 @@ export const CameUpScreen = () => {
   }
   const take = async () => {
     if (!upset) return;
-    for (const it of recordedFor(upset, pieces, shop)) {
-      const safe =
-        it.pieceId === null
-          ? await put(null, [{ kind: 'shopSet', settings: it.settings }], 'Planned with it.')
-          : await put(it.pieceId, [it.change], 'Planned with it.');
-      if (!safe) return;
-    }
-    router.navigate('/today');
+    if (await put(recordedFor(upset, pieces, shop), 'Schedule updated.')) router.navigate('/today');
   };
   return (
     <Screen

@@ -1,5 +1,5 @@
 import type { PieceRecord } from '@obrik/core/piece';
-import { becauseInWords, type Entry } from '@obrik/core/schedule';
+import { becauseInWords, stalledInWords, type Entry } from '@obrik/core/schedule';
 import { showDuration } from '@obrik/core/units';
 import { CLOCK_WORDS } from '@obrik/core/words';
 import { useRouter } from 'expo-router';
@@ -23,6 +23,7 @@ import {
 import { WaitStrip } from '@/ui/drawings';
 import { usePalette } from '@/ui/theme';
 import { useClock } from '@/workers/useClock';
+import { AirHelpCard } from './AirHelpCard';
 import { DryingCard } from './DryingCard';
 import { DueDay } from './DueDay';
 import { clockOf, dayKey, dayOf, timeOf } from './times';
@@ -50,7 +51,11 @@ const Block = ({ it, now }: { readonly it: Entry; readonly now: number }) => {
             <Small>
               {showDuration(it.minutes)}
               {it.worked.length > 1 ? `, in ${it.worked.length} sittings` : ''}
-              {opens === null || closes !== null ? '' : ` · then dry by ${timeOf(opens, end)}`}
+              {it.neverDries
+                ? ' · never dries in this air'
+                : opens === null || closes !== null
+                  ? ''
+                  : ` · then dry by ${timeOf(opens, end)}`}
             </Small>
           </OpenRow>
           {it.scuff > 0 ? (
@@ -81,8 +86,8 @@ export const ClockScreen = ({ record }: { readonly record: PieceRecord }) => {
   const { piece } = record;
   const router = useRouter();
   const did = useDid();
-  const { view, pieces, shop, now, busy } = useClock();
-  if (!view || !pieces) {
+  const { view, isFresh, pieces, shop, now, busy } = useClock();
+  if (!view || !pieces || !isFresh) {
     return (
       <Screen>
         <Loading what="the clock" />
@@ -90,14 +95,14 @@ export const ClockScreen = ({ record }: { readonly record: PieceRecord }) => {
     );
   }
   const own = view.timetable.entries.filter((it) => it.pieceId === piece.id);
-  const without = view.timetable.without.filter((it) => it.pieceId === piece.id);
+  const stalled = view.timetable.stalled.filter((it) => it.pieceId === piece.id);
   const promised = view.promised.find((it) => it.pieceId === piece.id);
   const drying = view.drying.filter((it) => it.pieceId === piece.id);
-  if (own.length === 0 && without.length === 0) {
+  if (own.length === 0 && stalled.length === 0) {
     return (
       <Screen narrow>
         {drying.map((it) => (
-          <DryingCard key={it.title} it={it} piece={piece} number="" now={now} />
+          <DryingCard key={`${it.title}-${it.from}`} it={it} piece={piece} number="" now={now} />
         ))}
         <Empty
           title="Nothing to plan"
@@ -130,18 +135,24 @@ export const ClockScreen = ({ record }: { readonly record: PieceRecord }) => {
         <Heading>Clock</Heading>
         <Figure>
           {done === null
-            ? 'No end in sight'
-            : promised && Number.isFinite(promised.by)
+            ? 'No finish date'
+            : promised && promised.by !== null
               ? `Done ${dayOf(promised.by)} · 9 in 10`
               : `Done ${dayOf(done)}`}
         </Figure>
       </View>
       <Small>
         {done === null
-          ? 'Some steps find no time in the hours and the air that there are.'
+          ? 'Some steps won’t fit your hours, or the air isn’t right.'
           : `Planned for ${dayOf(done)} together with all that is on the bench.`}
-        {busy ? ' Looking for a better order …' : ''}
+        {busy ? ' Improving the schedule …' : ''}
       </Small>
+      <AirHelpCard
+        piece={piece}
+        pieces={pieces}
+        shop={shop}
+        isHeld={view.held.some((it) => it.pieceId === piece.id)}
+      />
       <DueDay piece={piece} chance={promised?.chance ?? null} />
       {drying.map((it) => (
         <DryingCard key={`${it.title}-${it.from}`} it={it} piece={piece} number="" now={now} />
@@ -159,13 +170,16 @@ export const ClockScreen = ({ record }: { readonly record: PieceRecord }) => {
           </View>
         );
       })}
-      {without.length > 0 ? (
+      {stalled.length > 0 ? (
         <Card edge="vermilion" style={{ gap: 4 }}>
-          <Strong>These find no time</Strong>
-          {without.map((it) => (
-            <Body key={it.operation.id}>{it.operation.title}</Body>
+          <Strong>Can’t be scheduled</Strong>
+          {stalled.map((it) => (
+            <View key={it.operation.id}>
+              <Body>{it.operation.title}</Body>
+              <Small>{stalledInWords(it.by)}</Small>
+            </View>
           ))}
-          <Small>Warm the shop, or give somebody more hours: both are in the settings.</Small>
+          <Small>Warm the shop or add working hours under Settings.</Small>
         </Card>
       ) : null}
       <WhatIfs pieces={pieces} shop={shop} now={now} />

@@ -15,14 +15,15 @@ import {
   PlainButton,
   Screen,
   Small,
-  Strong,
   Ticket,
   TitleRow,
 } from '@/ui/controls';
 import { useClock } from '@/workers/useClock';
 import { AirCard } from './AirCard';
+import { AirHelpCard } from './AirHelpCard';
 import { DryingCard } from './DryingCard';
 import { FirstQuestions } from './FirstQuestions';
+import { HowGood } from './HowGood';
 import { keyOf } from './lanes';
 import { ReadyCard } from './ReadyCard';
 import { stepAddress } from './step';
@@ -60,7 +61,7 @@ const Planned = ({
 /** Today: what can be done now, what dries, which windows close, and what comes next. */
 export const TodayScreen = () => {
   const router = useRouter();
-  const { view, atWork, shop, now, busy, failed } = useClock();
+  const { view, isFresh, atWork, pieces, shop, now, busy, failed } = useClock();
   if (failed) {
     return (
       <Screen narrow>
@@ -71,7 +72,7 @@ export const TodayScreen = () => {
       </Screen>
     );
   }
-  if (!atWork || (!view && atWork.length > 0)) {
+  if (!atWork || ((!view || (!isFresh && view.ready.length === 0)) && atWork.length > 0)) {
     return (
       <Screen>
         <Heading>Today</Heading>
@@ -143,6 +144,16 @@ export const TodayScreen = () => {
       />
     ) : null;
   };
+  // The pieces that the air holds up, one after the other: each takes several plans.
+  const heldPieces = atWork
+    .filter((it) => view.held.some((one) => one.pieceId === it.piece.id))
+    .slice(0, 1);
+  const nowState = {
+    drying: drying.length > 0,
+    asks: asks.length > 0,
+    planned: view.timetable.entries.length > 0,
+    stalled: view.timetable.stalled.length > 0,
+  };
   const opensLater = !view.open.some((it) => it.from <= now && now < it.to);
   return (
     <Screen foot={<PlainButton title="The whole week" onPress={() => router.navigate('/week')} />}>
@@ -162,7 +173,9 @@ export const TodayScreen = () => {
             {inTurn.length > 1 ? <Label>In this order</Label> : null}
           </View>
           {inTurn.length === 0 ? (
-            <Small>Nothing: everything dries or waits for an answer. Put your feet up.</Small>
+            <Small>
+              {isFresh ? CLOCK_WORDS.nothingNow(nowState) : 'Working out what comes next …'}
+            </Small>
           ) : null}
           {inTurn.slice(0, SHOWN).map((it, index) => readyCard(it, index === 0))}
           {inTurn.length > SHOWN ? <Small>And {inTurn.length - SHOWN} more.</Small> : null}
@@ -187,17 +200,22 @@ export const TodayScreen = () => {
           ))}
         </View>
       ) : null}
-      <View style={{ gap: 4 }}>
-        <Strong>
-          {view.timetable.without.length > 0
-            ? 'Not everything finds a time: see the week.'
-            : `The whole bench is done ${dayOf(view.finish)}.`}
-        </Strong>
-        <Small>
-          {CLOCK_WORDS.quality({ gap: view.gap, bound: dayOf(view.bound), from: view.boundFrom })}
-          {busy ? ' Looking for a better order …' : ''}
-        </Small>
-      </View>
+      {isFresh && pieces
+        ? heldPieces.map((it) => (
+            <AirHelpCard
+              key={it.piece.id}
+              piece={it.piece}
+              pieces={pieces}
+              shop={shop}
+              isHeld={view.held.some((one) => one.pieceId === it.piece.id)}
+            />
+          ))
+        : null}
+      {isFresh ? (
+        <HowGood view={view} busy={busy} />
+      ) : (
+        <Loading doing="Updating" what="the schedule" />
+      )}
     </Screen>
   );
 };

@@ -1,5 +1,4 @@
 import { ticketNumber } from '@obrik/core/ticket';
-import { CLOCK_WORDS } from '@obrik/core/words';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import type { Objective } from '@obrik/core/schedule';
@@ -20,6 +19,7 @@ import {
 import { ClockLanes } from '@/ui/drawings';
 import { useClock } from '@/workers/useClock';
 import { ChosenStep } from './ChosenStep';
+import { HowGood } from './HowGood';
 import { BY, keyOf, lanesOf, type By } from './lanes';
 import { dayOf, midnight } from './times';
 import { useHeld, useTryOut } from './useTryOut';
@@ -43,7 +43,10 @@ export const WeekScreen = () => {
   const [by, setBy] = useState<By>('piece');
   const [objective, setObjective] = useState<Objective>('finish');
   const moved = useHeld();
-  const { view, atWork, pieces, shop, now, busy, tried, stop } = useClock(objective, moved.held);
+  const { view, isFresh, atWork, pieces, shop, now, busy, tried, stop } = useClock(
+    objective,
+    moved.held,
+  );
   const tryOut = useTryOut(moved, view, now);
   const [zoom, setZoom] = useState(wide ? 2 : 0);
   const [day, setDay] = useState(0);
@@ -80,7 +83,7 @@ export const WeekScreen = () => {
     },
     'Up and down choose a step, left and right put it an hour earlier or later, + and − zoom.',
   );
-  if (!view || !pieces) {
+  if (!view || !pieces || (!isFresh && entries.length === 0)) {
     return (
       <Screen>
         <Heading>The week</Heading>
@@ -162,16 +165,18 @@ export const WeekScreen = () => {
         <WhatIfs pieces={pieces} shop={shop} now={now} />
         <Card style={{ gap: 8 }}>
           <Strong>How good is this plan?</Strong>
-          <Body>
-            {view.timetable.without.length > 0
-              ? `${view.timetable.without.length} steps find no time in these hours and this air.`
-              : `All by ${dayOf(view.finish)}, in ${view.sessions} sessions.`}{' '}
-            {CLOCK_WORDS.quality({ gap: view.gap, bound: dayOf(view.bound), from: view.boundFrom })}
-          </Body>
+          {isFresh ? (
+            <>
+              {view.finish === null ? null : <Body>In {view.sessions} sessions.</Body>}
+              <HowGood view={view} busy={false} />
+            </>
+          ) : (
+            <Small>Updating the schedule …</Small>
+          )}
           {busy ? (
             <>
-              <Small>Looking for a better order … {tried} tried.</Small>
-              <PlainButton title="This one will do" onPress={stop} />
+              <Small>Improving the schedule … {tried} tried.</Small>
+              <PlainButton title="Use this schedule" onPress={stop} />
             </>
           ) : null}
           <Options

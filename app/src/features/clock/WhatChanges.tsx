@@ -19,8 +19,8 @@ export const WhatChanges = ({
       </Card>
     );
   }
-  const { shifts, scuffs, without, next, before, after } = does;
-  const day = (at: number | null): string => (at === null ? 'no end in sight' : dayOf(at));
+  const { shifts, scuffs, stalled, next, before, after } = does;
+  const day = (at: number | null): string => (at === null ? 'no finish date' : dayOf(at));
   const told = shifts.filter((it) => day(it.before) !== day(it.after));
   return (
     <Card style={{ gap: 6 }} edge="amber">
@@ -44,13 +44,7 @@ export const WhatChanges = ({
         </Body>
       )}
       {scuffs > 0 ? <Body>{CLOCK_WORDS.moreScuffs(showDuration(scuffs))}</Body> : null}
-      {without > 0 ? (
-        <Body>
-          {without === 1
-            ? 'A step finds no time any more.'
-            : `${without} steps find no time any more.`}
-        </Body>
-      ) : null}
+      {stalled > 0 ? <Body>{CLOCK_WORDS.stalledBy(stalled)}</Body> : null}
       {next ? (
         <Small>
           Next then: {next.title}, {next.name}, {timeOf(next.at, now)}.

@@ -1,8 +1,10 @@
 import type { Piece, Shop } from '@obrik/core/piece';
+import type { WhatItBrings } from '@obrik/core/schedule';
 import { CLOCK_WORDS } from '@obrik/core/words';
 import { View } from 'react-native';
 import { Card, Label, PlainButton, Small, TitleRow } from '@/ui/controls';
 import { useWhatIfs } from '@/workers/useClock';
+import { dayOf } from './times';
 
 interface WhatIfsProps {
   readonly pieces: readonly Piece[];
@@ -12,8 +14,11 @@ interface WhatIfsProps {
 
 const DAY = 24 * 60;
 
-/** "−1.5 days", "no difference". */
-const inDays = (minutes: number): string => {
+/** "−1.5 days", "no difference"; where one of the plans has no end, when the other ends. */
+const inDays = ({ before, after }: WhatItBrings): string => {
+  if (after === null) return before === null ? 'still no finish date' : 'no finish date';
+  if (before === null) return `finished ${dayOf(after)}`;
+  const minutes = after - before;
   const days = Math.round((minutes / DAY) * 2) / 2;
   if (days === 0) return 'no difference';
   const figure = Math.abs(days);
@@ -33,9 +38,9 @@ export const WhatIfs = ({ pieces, shop, now }: WhatIfsProps) => {
           onPress={() => ask(pieces, shop, now)}
         />
       ) : null}
-      {brings?.map(({ kind, before, after }) => (
-        <Card key={kind}>
-          <TitleRow title={CLOCK_WORDS.whatIf[kind]} figure={inDays(after - before)} />
+      {brings?.map((it) => (
+        <Card key={it.kind}>
+          <TitleRow title={CLOCK_WORDS.whatIf[it.kind]} figure={inDays(it)} />
         </Card>
       ))}
       {brings ? <Small>Until the whole bench is done; each by itself.</Small> : null}

@@ -46,8 +46,8 @@ export const lanesOf = (
           title: `${numberOf(id)} ${own[0]?.name ?? ''}`,
           sub:
             at === null
-              ? 'no end in sight'
-              : promised !== undefined && Number.isFinite(promised)
+              ? 'no finish date'
+              : promised !== undefined && promised !== null
                 ? `${dayOf(promised)}, 9 in 10`
                 : `done ${dayOf(at)}`,
           blocks: own.map((it) => blockOf(it, it.operation.title)),

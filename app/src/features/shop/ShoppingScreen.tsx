@@ -22,7 +22,7 @@ import {
   Screen,
   Small,
 } from '@/ui/controls';
-import { usePlan } from '@/workers/usePlan';
+import { useLastPlan } from '@/workers/usePlan';
 import { boughtAsListed, pricesPaid, sharesOf } from './bought';
 import { InBasket, ShoppingRow } from './ShoppingRow';
 import { ShopTabs } from './ShopTabs';
@@ -88,7 +88,7 @@ export const ShoppingScreen = () => {
   const put = useDeeds();
   const { pieces, atWork, stock, shelves } = useShelves();
   const { chosen, only, choose } = usePieces(atWork);
-  const needs = usePlan('needs', chosen, shop);
+  const { plan: needs, isFresh } = useLastPlan('needs', chosen, shop);
   const list = useMemo(
     () => (needs && chosen ? listOf(needs, chosen, shop, shelves, pieces ?? []) : undefined),
     [needs, chosen, shop, shelves, pieces],
