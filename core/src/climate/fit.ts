@@ -1,6 +1,14 @@
 import { ABOVE_DEW_POINT, COATINGS, COATING_AIR, DRYING_RANGE, type Coating } from '../catalog';
 import { HOUR, airAt, type AirCourse, type Minute } from './course';
-import { absoluteHumidity, dewPoint, warmedTo, type Air } from './humidAir';
+import {
+  AIR_RANGE,
+  absoluteHumidity,
+  dewPoint,
+  saturationPressure,
+  vapourPressure,
+  warmedTo,
+  type Air,
+} from './humidAir';
 
 /** What is wrong with the air for a coat, and by how much: K or % of humidity. */
 export interface Misfit {
@@ -13,27 +21,33 @@ const limitsOf = (id: Coating) => COATINGS.get(id).air ?? COATING_AIR;
 /**
  * What is wrong with the air for a coat.
  * @param faceCelsius of the face to be coated; the air's where it is not known
- * @param dew its dew point, °C, where that is at hand
  */
 export const misfitsFor = (
   id: Coating,
   air: Air,
   faceCelsius: number = air.celsius,
-  dew: number = dewPoint(air),
 ): readonly Misfit[] => {
   const { fromCelsius, toHumidity } = limitsOf(id);
   const found: readonly Misfit[] = [
     { kind: 'cold', by: fromCelsius - Math.min(air.celsius, faceCelsius) },
     { kind: 'hot', by: air.celsius - DRYING_RANGE.toCelsius },
     { kind: 'humid', by: air.humidity - toHumidity },
-    { kind: 'dew', by: dew + ABOVE_DEW_POINT.value - faceCelsius },
+    { kind: 'dew', by: dewPoint(air) + ABOVE_DEW_POINT.value - faceCelsius },
   ];
   return found.filter((it) => it.by > 0);
 };
 
-/** May a coat be laid in this air? */
-export const isFit = (id: Coating, air: Air, faceCelsius?: number, dew?: number): boolean =>
-  misfitsFor(id, air, faceCelsius, dew).length === 0;
+/**
+ * May a coat be laid in this air? The same as no misfit, but the dew point is not solved for: it is
+ * above a temperature where the air holds more vapour than would be saturated there.
+ */
+export const isFit = (id: Coating, air: Air, faceCelsius: number = air.celsius): boolean => {
+  const { fromCelsius, toHumidity } = limitsOf(id);
+  if (Math.min(air.celsius, faceCelsius) < fromCelsius) return false;
+  if (air.celsius > DRYING_RANGE.toCelsius || air.humidity > toHumidity) return false;
+  const least = Math.max(AIR_RANGE.fromCelsius, faceCelsius - ABOVE_DEW_POINT.value);
+  return vapourPressure(air) <= saturationPressure(least);
+};
 
 /** What would mend it, and by how much. */
 export type Mend =

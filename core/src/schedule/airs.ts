@@ -2,7 +2,6 @@ import { FACE_LAG, type Coating } from '../catalog';
 import {
   HOUR,
   airAt,
-  dewPoint,
   inRange,
   insideOf,
   isFit,
@@ -75,12 +74,26 @@ export const outdoorAir = (shop: Shop, now: Minute): AirCourse => {
   );
 };
 
+/** Courses that were reckoned, by shop, space and minute: plan, drying and screens ask for the same. */
+const KNOWN = new WeakMap<Shop, Map<string, AirCourse>>();
+const MOST_KNOWN = 40;
+
 /**
  * The air in a space of the shop. What a file given beside tells is the air outside. What a logger read in the space
  * holds there. What was typed or read off holds from then on in the first space, and fades into what is foreseen.
  */
 export const airIn = (shop: Shop, space: Space, now: Minute, fromFile?: AirCourse): AirCourse => {
   if (fromFile) return insideOf({ ...fromFile, madeAt: now }, space);
+  const known = KNOWN.get(shop) ?? new Map<string, AirCourse>();
+  KNOWN.set(shop, known);
+  const key = `${space.id}/${now}`;
+  const course = known.get(key) ?? courseIn(shop, space, now);
+  if (known.size > MOST_KNOWN) known.clear();
+  known.set(key, course);
+  return course;
+};
+
+const courseIn = (shop: Shop, space: Space, now: Minute): AirCourse => {
   const { kind, file } = shop.air;
   if (kind === 'file' && file?.spaceId === space.id) {
     return hourly(now, (at) => airByFile(file, at));
@@ -118,10 +131,9 @@ export const fitHours = (
     return (coating) => ({ spans: air && isFit(coating, air) ? [all] : [] });
   }
   const faces = faceIn(course);
-  const dews = hours.map(dewPoint);
   const first = Math.floor(from / HOUR) * HOUR;
   return (coating) => {
-    const fit = hours.map((air, hour) => isFit(coating, air, faces[hour], dews[hour]));
+    const fit = hours.map((air, hour) => isFit(coating, air, faces[hour]));
     const spans: Span[] = [];
     for (let at = first; at < from + days * 24 * HOUR; at += HOUR) {
       const since = Math.floor((at - course.from) / HOUR);

@@ -52,7 +52,9 @@ describe('a wait without end', () => {
   });
 
   it('is none in any climate, room, half of the globe and month, two by two', () => {
-    const piece = chest();
+    const piece = pieceOf({ template: 'chest', aims: { top: painted() } });
+    // Nothing is done on it: its route is the same in all of them.
+    const bench = benchOf([piece], shopSchema.parse({}), NOVEMBER);
     const told = Array.from({ length: 60 }, (_, at) => {
       const [month, climate] = [at % 12, Math.floor(at / 12)];
       const room = ROOMS.ids[(month + climate) % ROOMS.ids.length] as Room;
@@ -62,8 +64,10 @@ describe('a wait without end', () => {
         air: { kind: 'typical', climate: CLIMATES.ids[climate] as Climate, south },
       });
       const now = Date.UTC(2026, month, 10, 14) / MS;
-      const { plan, view, text } = everythingTold([piece], shop, now);
-      return [...notFigures(view), ...notFigures(text), ...(plan.finish === null ? [text] : [])];
+      const plan = planShop(bench, shop, now, ASKED);
+      const text = planAsText(plan, shop.timeZone);
+      const told = notFigures(viewOf(bench, shop, now, plan));
+      return [...told, ...notFigures(text), ...(plan.finish === null ? [text] : [])];
     });
     expect(told.flat()).toEqual([]);
   });
@@ -71,18 +75,17 @@ describe('a wait without end', () => {
   it('in any shop with any pieces every figure is one, on screens and on paper', () => {
     fc.assert(
       fc.property(
-        fc.array(anyPieces, { minLength: 1, maxLength: 2 }),
+        anyPieces,
         anyShopSettings,
         fc.integer({ min: -20, max: 50 }),
         fc.constantFrom('steady', 'typical'),
-        (some, settings, airCelsius, kind) => {
-          const all = some.map((it, index) => ({ ...it, id: `piece-${index}` }));
+        (it, settings, airCelsius, kind) => {
           const shop: Shop = { ...settings, airCelsius, air: { ...settings.air, kind } };
-          const { view, text } = everythingTold(all, shop, NOVEMBER);
+          const { view, text } = everythingTold([it], shop, NOVEMBER);
           expect([...notFigures(view), ...notFigures(text)]).toEqual([]);
         },
       ),
-      { numRuns: 25 },
+      { numRuns: 8 },
     );
   });
 });

@@ -171,7 +171,8 @@ export const ShoppingScreen = () => {
           onChoose={choose}
         />
       ) : null}
-      {toBuy.length === 0 && list.fittings.length === 0 ? (
+      {isFresh ? null : <Small>Updating the list …</Small>}
+      {isFresh && toBuy.length === 0 && list.fittings.length === 0 ? (
         <Empty
           title="Nothing to buy"
           text={
