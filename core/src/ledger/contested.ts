@@ -36,7 +36,7 @@ const sideOf = ({ entry, field }: Setter): Contested['stands'] => ({
 const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
 
 /** Did its maker not know of the entry before? What waits on a device is known there. */
-const madeApart = (entry: LedgerEntry, before: LedgerEntry): boolean =>
+export const madeApart = (entry: LedgerEntry, before: LedgerEntry): boolean =>
   before.device !== entry.device && before.seq !== null && entry.knew < before.seq;
 
 /** Who set what last, and against whom, as entries are gone through in order. */

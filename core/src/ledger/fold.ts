@@ -21,6 +21,7 @@ import {
   type Contested,
   type Setters,
 } from './contested';
+import { doubled, sifted, type Doers, type Doubled } from './doubled';
 import type { Deed, LedgerEntry } from './entry';
 
 /** An entry that changes nothing as things are, and why. It stays in the history. */
@@ -36,6 +37,8 @@ export const pieceLedger = pieceRecord.extend({
   seq: z.int().min(0),
   contested: z.array(contested),
   withoutEffect: z.array(withoutEffect),
+  /** Work that two devices put on record; one of them counts. */
+  doubled: z.array(doubled).default([]),
 });
 export type PieceLedger = z.infer<typeof pieceLedger>;
 
@@ -78,10 +81,26 @@ export interface PieceFold {
   readonly piece: Piece;
   readonly setters: Setters;
   readonly idle: readonly WithoutEffect[];
+  readonly doers: Doers;
+  readonly doubled: readonly Doubled[];
 }
 
-const stepped = (before: PieceFold, it: LedgerEntry): PieceFold => {
-  const after = applyDeed(before.piece, it.deed);
+const stepped = (from: PieceFold, it: LedgerEntry): PieceFold => {
+  const { deed, gone, doers, doubled } = sifted(from.doers, it);
+  const before =
+    doubled.length === 0 && doers === from.doers
+      ? from
+      : {
+          ...from,
+          doers,
+          doubled: [...from.doubled, ...doubled],
+          piece:
+            gone.length === 0
+              ? from.piece
+              : { ...from.piece, done: from.piece.done.filter((one) => !gone.includes(one.id)) },
+        };
+  if (deed.kind === 'did' && deed.done.length === 0) return before;
+  const after = applyDeed(before.piece, deed);
   return after.ok
     ? { ...before, piece: after.value, setters: setBy(before.setters, it) }
     : {
@@ -107,6 +126,8 @@ export const foldEntries = (entries: readonly LedgerEntry[]): PieceFold | undefi
     piece: newPiece(start.pieceId, start.deed.description),
     setters: NO_SETTERS,
     idle: [],
+    doers: new Map(),
+    doubled: [],
   };
   return ordered.filter((it) => it !== start && !gone.has(it.id)).reduce<PieceFold>(stepped, fresh);
 };
@@ -120,7 +141,14 @@ export const extendFold = (before: PieceFold, it: LedgerEntry): PieceFold => {
 };
 
 /** What a fold has made, as it crosses borders. */
-export const ledgerOf = ({ entries, start, piece, setters, idle }: PieceFold): PieceLedger => ({
+export const ledgerOf = ({
+  entries,
+  start,
+  piece,
+  setters,
+  idle,
+  doubled: twice,
+}: PieceFold): PieceLedger => ({
   number: start.number,
   revision: entries.length,
   createdAt: start.at,
@@ -129,6 +157,7 @@ export const ledgerOf = ({ entries, start, piece, setters, idle }: PieceFold): P
   piece,
   contested: contestedIn(setters),
   withoutEffect: [...idle],
+  doubled: [...twice],
 });
 
 /** The state of one piece from its entries; undefined where none takes it in. */

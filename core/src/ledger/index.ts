@@ -1,5 +1,6 @@
 export { admitToPiece, admitToShop } from './admit';
 export { contested, type Contested } from './contested';
+export { doubled, type Doubled } from './doubled';
 export { entriesOf } from './entriesOf';
 export {
   ENTRY_VERSION,

@@ -78,6 +78,70 @@ const observe = (id: string, surfaceId = 'top'): Deed => ({
   },
 });
 
+describe('work that two people put on record, neither knowing of the other', () => {
+  const coat = (id: string, endedAt: string | null, title = 'Coat 1'): Deed => ({
+    kind: 'did',
+    done: [
+      {
+        id,
+        taskKey: 'top/paint/1',
+        title,
+        surfaceIds: ['top'],
+        startedAt: AT,
+        endedAt,
+        pauses: [],
+        timed: true,
+        planned: null,
+        expectedEnd: null,
+        by: '',
+        spaceId: null,
+        effect: '{}',
+      },
+    ],
+  });
+  const LATER = '2026-03-01T09:00:00Z';
+  const base = () => record(pieceOf());
+  const next = (all: readonly LedgerEntry[], deed: Deed, device: string, knew: number) => [
+    ...all,
+    ...keep([made(deed, device, knew)], all.length + 1),
+  ];
+
+  it('both begin: the first counts, and who is second is told whose', () => {
+    const start = base();
+    const knew = start.length;
+    const one = next(start, coat('runa', null), 'phone', knew);
+    const two = next(one, coat('odd', null), 'tablet', knew);
+    const { piece, doubled } = folded(two);
+    expect(piece.done.map((it) => it.id)).toEqual(['runa']);
+    expect(doubled).toMatchObject([
+      { title: 'Coat 1', notCounted: { device: 'tablet' }, counts: { device: 'phone' } },
+    ]);
+    // Both knew: the second goes on with the first's.
+    const end = next(two, coat('runa', LATER), 'tablet', two.length);
+    expect(folded(end).piece.done).toMatchObject([{ id: 'runa', endedAt: LATER }]);
+  });
+
+  it('one begins, the other is done: what was done counts', () => {
+    const start = base();
+    const one = next(start, coat('runa', null), 'phone', start.length);
+    const two = next(one, coat('odd', LATER), 'tablet', start.length);
+    const { piece, doubled } = folded(two);
+    expect(piece.done.map((it) => it.id)).toEqual(['odd']);
+    expect(doubled).toMatchObject([{ notCounted: { device: 'phone' } }]);
+    // The first, still not knowing, says done too: one coat lies there, not two.
+    const three = next(two, coat('runa', LATER), 'phone', one.length);
+    expect(folded(three).piece.done.map((it) => it.id)).toEqual(['odd']);
+  });
+
+  it('the same work done again by somebody who knew counts twice', () => {
+    const start = base();
+    const one = next(start, coat('runa', LATER), 'phone', start.length);
+    const two = next(one, coat('odd', LATER), 'tablet', one.length);
+    expect(folded(two).piece.done.map((it) => it.id)).toEqual(['runa', 'odd']);
+    expect(folded(two).doubled).toEqual([]);
+  });
+});
+
 describe('a piece told by entries', () => {
   it('is the piece that was told, whatever it holds', () => {
     fc.assert(

@@ -111,6 +111,18 @@ const timeLine = z.object({
   minutes: z.number().min(0).max(100_000).nullable(),
 });
 
+/** Work was done though other steps come before it, and why. */
+const earlyLine = z.object({
+  ...line,
+  of: z.literal('early'),
+  reason: typedText()
+    .trim()
+    .min(1, 'Give a reason, in a word or two.')
+    .max(200, 'Keep it under 200 letters.'),
+  /** Titles of the steps that were open. */
+  open: z.array(typedText().max(200)).max(50),
+});
+
 /** One line of what is written down at the bench. */
 export const logLine = z.discriminatedUnion('of', [
   checkLine,
@@ -119,6 +131,7 @@ export const logLine = z.discriminatedUnion('of', [
   usedLine,
   timerLine,
   timeLine,
+  earlyLine,
 ]);
 export type LogLine = z.infer<typeof logLine>;
 export type LineOf<Of extends LogLine['of']> = Extract<LogLine, { of: Of }>;

@@ -57,7 +57,7 @@ export interface Draft {
   readonly risks?: Chances;
   readonly wait?: Lag | null;
   readonly gate?: Gate;
-  /** Kinds of open questions that have to be answered first; what opens layers waits for lead. */
+  /** Kinds of open questions that have to be answered first; what opens layers or covers them waits for lead. */
   readonly waitsFor?: readonly GateKind[];
   readonly ladder?: Task['ladder'];
   readonly sandThrough?: Task['sandThrough'];
@@ -150,7 +150,8 @@ export const taskOf = (draft: Draft, on: Grounds): Task => {
   const materials = consumes.map((it) => MATERIALS.get(it.material));
   const waitsFor: readonly GateKind[] = [
     ...(draft.waitsFor ?? []),
-    ...(disturbs(traits) ? (['lead'] as const) : []),
+    // A coat over layers that nobody has tested hides them from the test.
+    ...(disturbs(traits) || traits.lays ? (['lead'] as const) : []),
     ...(traits.lays ? BEFORE_COATS : []),
     ...(consumes.some((it) => it.why === 'fills' || it.why === 'glues')
       ? (['moisture'] as const)

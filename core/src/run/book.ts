@@ -9,8 +9,16 @@ import {
   layerLabel,
 } from '../catalog';
 import { recordedInWords } from '../inspect';
-import { linesOf, surfaceNames, type DoneWork, type Piece, type Picture } from '../piece';
+import {
+  linesOf,
+  surfaceNames,
+  type DoneWork,
+  type LogLine,
+  type Piece,
+  type Picture,
+} from '../piece';
 import type { Paper, PaperBlock, PaperLine } from '../route';
+import { linesByWork } from './answers';
 import type { UnitSystem } from '../units';
 import { BENCH_WORDS, capital, listed } from '../words';
 import { activeMinutes } from '../work';
@@ -47,19 +55,35 @@ const together = (done: readonly DoneWork[]): readonly (readonly DoneWork[])[] =
 const onSurfaces = (piece: Piece, ids: readonly string[]): string =>
   ids.length === 0 ? '' : listed([...new Set(ids)].map(surfaceNames(piece)));
 
-const doneBlocks = (piece: Piece, from: BookFrom): readonly PaperBlock[] =>
-  together(piece.done).map((go): PaperBlock => {
+/** The lines about some work that was done in one go, or written down while it was done. */
+const linesAbout = <Line extends LogLine>(
+  lines: readonly Line[],
+  done: readonly DoneWork[],
+): ((go: readonly DoneWork[]) => readonly Line[]) => {
+  const by = linesByWork(lines, done);
+  return (go) => {
+    const [from, to] = [go[0]?.startedAt, go[0]?.endedAt].map((it) => Date.parse(it ?? ''));
+    const during = ({ at }: Line): boolean =>
+      Date.parse(at) >= (from ?? NaN) && Date.parse(at) <= (to ?? NaN);
+    return [
+      ...new Set([
+        ...go.flatMap((it) => by.get(it.id) ?? []),
+        ...lines.filter((it) => it.taskKeys.length === 0 && during(it)),
+      ]),
+    ];
+  };
+};
+
+const doneBlocks = (piece: Piece, from: BookFrom): readonly PaperBlock[] => {
+  const { done, log } = piece;
+  const usedIn = linesAbout(linesOf(log, 'used'), done);
+  const checksIn = linesAbout(linesOf(log, 'check'), done);
+  const notesIn = linesAbout(linesOf(log, 'note'), done);
+  const earlyIn = linesAbout(linesOf(log, 'early'), done);
+  return together(done).map((go): PaperBlock => {
     const [first] = go;
     if (!first) return { lines: [] };
-    const keys = go.map((it) => it.taskKey);
-    const from0 = Date.parse(first.startedAt);
-    const during = (at: string): boolean =>
-      Date.parse(at) >= from0 && Date.parse(at) <= Date.parse(first.endedAt ?? first.startedAt);
-    const meant = (it: { readonly taskKeys: readonly string[]; readonly at: string }): boolean =>
-      it.taskKeys.some((key) => keys.includes(key)) || (it.taskKeys.length === 0 && during(it.at));
-    const used = linesOf(piece.log, 'used').filter(meant);
-    const checks = linesOf(piece.log, 'check').filter(meant);
-    const notes = linesOf(piece.log, 'note').filter(meant);
+    const [used, checks, notes, early] = [usedIn(go), checksIn(go), notesIn(go), earlyIn(go)];
     const air = from.airOf(first);
     return {
       mark: 'rule',
@@ -94,10 +118,12 @@ const doneBlocks = (piece: Piece, from: BookFrom): readonly PaperBlock[] =>
           const said = row.answers.find((it) => it.id === answer)?.label ?? answer;
           return quiet(WORDS.check(row.question, said));
         }),
+        ...early.map((it) => quiet(WORDS.early(it.open, it.reason))),
         ...notes.map((it) => ({ text: it.text })),
       ],
     };
   });
+};
 
 const discoveryBlocks = (piece: Piece, from: BookFrom): readonly PaperBlock[] =>
   linesOf(piece.log, 'discovery').map((it): PaperBlock => ({

@@ -126,6 +126,13 @@ const SCENARIOS: readonly Row[] = [
   ['sandedThrough', 'sandedVeneer', 'fillAndPaint', [/two-part|fill/, ENAMEL], null],
   ['sandedThrough', 'sandedVeneer', 'darker', [/^coat-.*[sS]tain$/, CLEAR], ENAMEL],
   ['suspectLayer', 'stripped', 'testFirst', [/^lead-gate$/, /./], null],
+  [
+    'doneTooSoon',
+    'stripped',
+    'cleanUpAndTest',
+    [/^mend-cleanUpHarm$/, /^sand-ladder$/, CLEAR],
+    null,
+  ],
   ['otherMaterial', 'lookedAt', 'goOnWithIt', [/^prime-bonding/, ENAMEL], /^sand-ladder$/, 'hpl'],
   ['hiddenVeneer', 'lookedAt', 'goOnWithIt', [ENAMEL], null],
   ['stainStays', 'stripped', 'bleachAgain', [/sand-out-stain|oxalic/, CLEAR], null],

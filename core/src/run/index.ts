@@ -1,4 +1,4 @@
-export { answerLine, openChecks, type Answered, type OpenCheck } from './answers';
+export { answerLine, linesByWork, openChecks, type Answered, type OpenCheck } from './answers';
 export { beforeAndAfter, pieceBook, type BookFrom } from './book';
 export { changesFor, type Standing } from './decide';
 export { found, type Found } from './found';
@@ -6,4 +6,5 @@ export { routeDifference, type ChangedWork, type RouteDifference } from './diffe
 export { afterChanges, optionsFor, remedyOption, type Option } from './options';
 export { hardenerShare, mixesFor, potMinutes, type Mix, type MixPart } from './mixes';
 export { plannedAgainstActual, timedOf, type PlannedActual } from './planned';
-export { timerStands, timersFor } from './timers';
+export { timerStands, timersFor, timersStopped } from './timers';
+export { doneEarly, happenedTooSoon } from './tooSoon';

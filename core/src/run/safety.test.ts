@@ -69,6 +69,11 @@ const WEAR: readonly Row[] = [
   ['wipeBack', [/gloves/i, /no flame/i], [/no flame, no spark/]],
   ['cutFur', [/mask|P100/], []],
   ['touchEdge', [/mask|P100/], []],
+  [
+    'cleanUpHarm',
+    [/P100 respirator/, /overall/i, /gloves/i],
+    [/No dry sweeping, no household vacuum/],
+  ],
 ];
 
 describe('mending a fault', () => {

@@ -1,5 +1,5 @@
 import { TIMERS, type Coating, type Material, type TimerId } from '../catalog';
-import type { LineOf } from '../piece';
+import { linesOf, type LineOf, type Piece } from '../piece';
 import type { Task } from '../work';
 
 const BY_METHOD: Readonly<Record<string, readonly TimerId[]>> = {
@@ -40,6 +40,16 @@ export const timersFor = (
     ]),
   ),
 ];
+
+/** The timers of a step that still run or ring, as stopped: it is done. */
+export const timersStopped = (
+  log: Piece['log'],
+  taskKeys: readonly string[],
+  at: string,
+): readonly LineOf<'timer'>[] =>
+  linesOf(log, 'timer')
+    .filter((it) => it.endedAt === null && it.taskKeys.some((key) => taskKeys.includes(key)))
+    .map((it) => ({ ...it, endedAt: at }));
 
 const MINUTE_MS = 60_000;
 

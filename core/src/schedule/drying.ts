@@ -11,6 +11,8 @@ export interface Drying {
   readonly name: string;
   readonly title: string;
   readonly surfaceIds: readonly string[];
+  /** The work on record that left it so. */
+  readonly doneIds: readonly string[];
   readonly coating: Coating | null;
   readonly until: Until | null;
   readonly from: Minute;
@@ -63,6 +65,7 @@ export const dryingNow = (
         name: piece.name,
         title: done.title,
         surfaceIds,
+        doneIds: [done.id],
         coating,
         until: wait.until,
         from,
@@ -107,6 +110,7 @@ const together = (each: readonly Drying[]): Drying[] => {
       groups[at] = {
         ...one,
         surfaceIds: [...one.surfaceIds, ...it.surfaceIds],
+        doneIds: [...one.doneIds, ...it.doneIds],
         from: Math.max(one.from, it.from),
         opens: later(one.opens, it.opens),
         closes: sooner(one.closes, it.closes),

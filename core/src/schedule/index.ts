@@ -60,6 +60,16 @@ export { timetableOf, type Because, type Entry, type Timetable } from './timetab
 export { withScuffs } from './scuffs';
 export { caseAt, hardenedOn } from './hardened';
 export { dryingNow, type Drying } from './drying';
+export {
+  againstIt,
+  isHeldByHarm,
+  isStillWet,
+  mayBegin,
+  nextStep,
+  stillWetIn,
+  type AgainstIt,
+  type OpenStep,
+} from './mayBegin';
 export { planShop, planningShop, type Asked, type ShopPlan } from './shopPlan';
 export { readyNow, type Ready } from './today';
 export {

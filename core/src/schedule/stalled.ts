@@ -4,7 +4,6 @@ import type { Prepared } from './board';
 import type { ShopProblem } from './fromRoutes';
 import { waitEnds, type Job, type Link, type Plan } from './problem';
 import { stepOf, type Step } from './step';
-import { coatingOf } from './waits';
 
 /** Why a step has no time, as things are: told by what it is. */
 export type StalledBy =

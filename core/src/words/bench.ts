@@ -1,3 +1,4 @@
+import { capital } from './language';
 import { showDuration, showThickness, showVolume, type UnitSystem } from '../units';
 
 const G_PER_OZ = 28.3495;
@@ -55,6 +56,53 @@ export const mixes = {
 export const litresInWords = (name: string, litres: number, units: UnitSystem): string =>
   `${name} ${showVolume(litres, units)}`;
 
+const QUESTIONS: Readonly<Record<GateQuestion, string>> = {
+  lead: 'Is there lead?',
+  substrate: 'Is it wood?',
+  veneer: 'How thick is the veneer?',
+  bleed: 'Does it bleed?',
+  patch: 'Does the primer bond?',
+  moisture: 'Is the wood dry enough?',
+  ph: 'Is it neutral?',
+  air: 'Is the air right?',
+};
+/** What an open question on a surface is about. */
+export type GateQuestion =
+  'lead' | 'substrate' | 'veneer' | 'bleed' | 'patch' | 'moisture' | 'ph' | 'air';
+
+/** A step that is not to be done yet, and what may be said of it. */
+export const tooSoon = {
+  harm: 'Not yet: a hazard comes first',
+  leadOpen: 'Nobody has tested every layer here for lead. Don’t open, scrape, sand or coat it.',
+  harms: (titles: readonly string[]) =>
+    `First: ${titles.map((it) => `“${it}”`).join(', ')}. Until then this can’t be marked done.`,
+  happened: 'It has happened',
+  happenedWhat:
+    'If it has happened all the same, report it. The plan then starts with stopping, cleaning up and testing.',
+  reported: 'On record. Stop, and clean up first.',
+  early: 'Other steps come first',
+  first: (steps: string, titles: readonly string[]) =>
+    `${/[,–]/.test(steps) ? 'Steps' : 'Step'} ${steps}: ${titles.join(', ')}.`,
+  question: (it: GateQuestion) => `Waiting on an answer: ${QUESTIONS[it]}`,
+  wet: (title: string, until: string) => `“${title}” is still drying, until about ${until}.`,
+  neverDry: (title: string) => `“${title}” doesn’t dry in this air.`,
+  allTheSame: 'Done all the same',
+  why: 'Why before its turn?',
+  reasons: ['It was done already', 'Not needed here', 'No time to wait'],
+  otherReason: 'Another reason',
+} as const;
+
+/** How long something still waits, as times. @param late null where it may never be ready in this air */
+export const waits = (it: {
+  readonly left: string;
+  readonly about: string;
+  readonly early: string;
+  readonly late: string | null;
+}): string =>
+  `${capital(it.left)} left. Ready about ${it.about}, ${
+    it.late === null ? `at the earliest ${it.early}` : `between ${it.early} and ${it.late}`
+  }. Leave it alone until then.`;
+
 /** What stands in the book of a piece. */
 export const book = {
   title: (name: string) => `The book of ${name}`,
@@ -78,6 +126,8 @@ export const book = {
   used: (list: readonly string[]) => `Used: ${list.join('; ')}.`,
   lot: (text: string, lot: string) => `${text}, lot ${lot}`,
   check: (question: string, answer: string) => `${question} ${answer}.`,
+  early: (open: readonly string[], reason: string) =>
+    `Done before ${open.map((it) => `“${it}”`).join(', ')}. Reason: ${reason}.`,
   decided: (remedy: string) => `Decided: ${remedy}.`,
   undecided: 'Not decided yet.',
   foot: 'Written down while the work was done. What nobody tested is not known: this sheet says what was looked at, and calls nothing harmless.',

@@ -2,11 +2,13 @@ import { CHECKS, type CheckId } from '@obrik/core/catalog';
 import type { Piece } from '@obrik/core/piece';
 import { answerLine, openChecks } from '@obrik/core/run';
 import { useRouter } from 'expo-router';
-import { useState } from 'react';
+import { useDispatch } from 'react-redux';
 import { View } from 'react-native';
 import { OutcomeSketch } from '@/ui/drawings';
 import { BenchButton, Body, Card, Label, OpenRow, Small, Strong } from '@/ui/controls';
 import { usePalette } from '@/ui/theme';
+import { shopNow } from '@/device';
+import { draftCleared, draftTyped, useDraft } from '@/state/draft';
 import { turnedUpAddress } from './turnedUp';
 import { lineNow, useLog } from './useLog';
 
@@ -68,33 +70,56 @@ export const CheckCard = ({ piece, asked, word, onLater }: CheckCardProps) => {
           </View>
         </OpenRow>
       ))}
-      {onLater ? <BenchButton title="Look later" onPress={onLater} /> : null}
+      {onLater ? <BenchButton title="Check later" onPress={onLater} /> : null}
     </Card>
   );
 };
 
-/** The questions about what was done last, one at a time. */
-export const AnswerChecks = ({ piece }: { readonly piece: Piece }) => {
-  const [later, setLater] = useState<readonly string[]>([]);
-  const open = openChecks(piece).map((it) => ({ ...it, key: `${it.check}/${it.endedAt}` }));
-  const asked = open.find((it) => !later.includes(it.key));
+/** Put off, a question is asked again after so long, minutes; where the device knows, from then on. */
+const LATER = 60;
+const MS = 60_000;
+
+interface AnswerChecksProps {
+  readonly piece: Piece;
+  /** Work that is still wet or in clamps: what shows only later is asked later. */
+  readonly stillWet: ReadonlySet<string>;
+  readonly now: number;
+}
+
+/** The questions about what was done last, one at a time; one that was put off stays so, also after a reload. */
+export const AnswerChecks = ({ piece, stillWet, now }: AnswerChecksProps) => {
+  const dispatch = useDispatch();
+  const form = `later/${piece.id}`;
+  const later = (useDraft(form) ?? {}) as Readonly<Record<string, number>>;
+  const open = openChecks(piece, stillWet).map((it) => ({
+    ...it,
+    key: `${it.check}/${it.endedAt}`,
+  }));
+  const asked = open.find((it) => (later[it.key] ?? 0) <= now);
   if (!asked) {
-    return later.length > 0 && open.length > 0 ? (
+    return open.length > 0 ? (
       <BenchButton
         title={open.length === 1 ? 'One question is open' : `${open.length} questions are open`}
-        onPress={() => setLater([])}
+        onPress={() => dispatch(draftCleared(form))}
       />
     ) : null;
   }
+  const putOff = () => {
+    const minute = Math.floor(shopNow().getTime() / MS);
+    const values = { ...later, [asked.key]: minute + LATER };
+    dispatch(draftTyped({ form, values }));
+  };
   return (
     <CheckCard
       key={asked.key}
       piece={piece}
       asked={asked}
       word={
-        open.length === 1 ? 'Look before you go on' : `Look before you go on · 1 of ${open.length}`
+        open.length === 1
+          ? 'Check before you continue'
+          : `Check before you continue · 1 of ${open.length}`
       }
-      onLater={() => setLater([...later, asked.key])}
+      onLater={putOff}
     />
   );
 };

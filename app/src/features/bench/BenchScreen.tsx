@@ -2,6 +2,7 @@ import { CHECKS } from '@obrik/core/catalog';
 import { whereOf, type Operation } from '@obrik/core/route';
 import type { Piece, PieceRecord } from '@obrik/core/piece';
 import { timersFor } from '@obrik/core/run';
+import { isStillWet, mayBegin, stillWetIn } from '@obrik/core/schedule';
 import { showDuration, showVolume } from '@obrik/core/units';
 import { activeMinutes } from '@obrik/core/work';
 import { useLocalSearchParams, useRouter } from 'expo-router';
@@ -11,6 +12,8 @@ import { useCase } from '@/api/useCase';
 import { useShop } from '@/api/usePiece';
 import { shopNow } from '@/device';
 import { underWay } from '@/features/clock/step';
+import { TooSoon } from '@/features/clock/TooSoon';
+import { useWaitsHere } from '@/features/clock/useWaitsHere';
 import { useDid } from '@/features/clock/useDid';
 import { useNow } from '@/features/shared/useNow';
 import { useWakeLock } from '@/features/shared/useWakeLock';
@@ -40,17 +43,19 @@ import { StrayWork } from './StrayWork';
 import { ToDecide } from './ToDecide';
 import { turnedUpAddress } from './turnedUp';
 import { useSpeech } from './useSpeech';
+import { WaitCard } from './WaitCard';
 import { WriteDown } from './WriteDown';
 
-/** The step to show: the one that was asked for, the one under way, or the next that may be done. */
+/** The step to show: the one that was asked for, the one under way, or the next that nothing stands against. */
 const shownOf = (
   piece: Piece,
   operations: readonly Operation[],
   asked: string | undefined,
+  next: Operation | undefined,
 ): Operation | undefined =>
   operations.find((it) => it.id === asked) ??
   operations.find((it) => underWay(piece, it).size > 0) ??
-  operations.find((it) => it.holds.length === 0);
+  next;
 
 /** What is worn and taken for a step. */
 const Ready = ({ it }: { readonly it: Operation }) => {
@@ -110,7 +115,8 @@ export const BenchScreen = ({ record }: { readonly record: PieceRecord }) => {
   const did = useDid();
   const { tasks, operations } = useCase(piece).route;
   const [after, setAfter] = useState<Operation>();
-  const it = shownOf(piece, operations, step);
+  const { drying, against, next, now } = useWaitsHere(piece);
+  const it = shownOf(piece, operations, step, next);
   const open = it ? [...underWay(piece, it).values()][0] : undefined;
   const isPaused = open?.pauses.at(-1)?.to === null;
   useNow(open !== undefined && !isPaused);
@@ -122,7 +128,12 @@ export const BenchScreen = ({ record }: { readonly record: PieceRecord }) => {
       {after ? <JustDone key={after.id} piece={piece} operation={after} /> : null}
       <StrayWork piece={piece} planned={planned} />
       <ToDecide piece={piece} />
-      {open ? null : <AnswerChecks piece={piece} />}
+      {drying
+        .filter((one) => isStillWet(one, now))
+        .map((one) => (
+          <WaitCard key={`${one.title}-${one.from}`} piece={piece} it={one} now={now} />
+        ))}
+      {open ? null : <AnswerChecks piece={piece} stillWet={stillWetIn(drying, now)} now={now} />}
     </>
   );
   if (!it) {
@@ -130,8 +141,12 @@ export const BenchScreen = ({ record }: { readonly record: PieceRecord }) => {
       <Screen narrow>
         {head}
         <Empty
-          title="Nothing to do on this piece"
-          text="Everything is done, or waits for an answer, or has no aim yet."
+          title={operations.length > 0 ? 'Nothing to do right now' : 'Nothing to do on this piece'}
+          text={
+            operations.length > 0
+              ? 'What comes next is drying, or waiting on an answer. The plan shows which.'
+              : 'Everything is done, or no finish is chosen yet.'
+          }
           action={{
             title: 'To its route',
             onPress: () => router.navigate(`/pieces/${piece.id}/route`),
@@ -146,34 +161,37 @@ export const BenchScreen = ({ record }: { readonly record: PieceRecord }) => {
   const finish = async (taskKeys: readonly string[] = it.taskKeys) => {
     if (await did(piece, { ...it, taskKeys: [...taskKeys] }, 'done')) setAfter(it);
   };
+  const stands = against(it);
+  const isTooSoon = !open && !mayBegin(stands);
   const isDecision = it.method === 'mend-decide';
   const during = it.checks.filter((one) => CHECKS.get(one.id).during);
-  const foot = isDecision ? undefined : open ? (
-    <View style={{ flexDirection: 'row', gap: 8 }}>
-      <BenchButton
-        title={isPaused ? 'Go on' : 'Pause'}
-        style={{ flex: 1 }}
-        onPress={() => void did(piece, it, isPaused ? 'resumed' : 'paused')}
-      />
+  const foot =
+    isDecision || isTooSoon ? undefined : open ? (
+      <View style={{ flexDirection: 'row', gap: 8 }}>
+        <BenchButton
+          title={isPaused ? 'Go on' : 'Pause'}
+          style={{ flex: 1 }}
+          onPress={() => void did(piece, it, isPaused ? 'resumed' : 'paused')}
+        />
+        <BenchButton
+          main
+          title="Done"
+          label={`Done: ${it.title}`}
+          style={{ flex: 1 }}
+          onPress={() => void finish()}
+        />
+      </View>
+    ) : (
       <BenchButton
         main
-        title="Done"
-        label={`Done: ${it.title}`}
-        style={{ flex: 1 }}
-        onPress={() => void finish()}
+        title="Begin"
+        label={`Begin: ${it.title}`}
+        onPress={() => {
+          setAfter(undefined);
+          void did(piece, it, 'begun');
+        }}
       />
-    </View>
-  ) : (
-    <BenchButton
-      main
-      title="Begin"
-      label={`Begin: ${it.title}`}
-      onPress={() => {
-        setAfter(undefined);
-        void did(piece, it, 'begun');
-      }}
-    />
-  );
+    );
   return (
     <TwoPanes
       foot={foot}
@@ -193,6 +211,16 @@ export const BenchScreen = ({ record }: { readonly record: PieceRecord }) => {
           ) : (
             <Small>Planned {showDuration(it.minutes)}.</Small>
           )}
+          {isTooSoon ? (
+            <TooSoon
+              key={`soon-${it.id}`}
+              piece={piece}
+              step={it}
+              against={stands}
+              now={now}
+              onDone={() => setAfter(it)}
+            />
+          ) : null}
           {it.cautions.map((one) => (
             <Caution key={one.text} text={one.text} lastWord={one.lastWord} />
           ))}

@@ -1,5 +1,6 @@
 import { showDuration } from '@obrik/core/units';
 import { useRouter } from 'expo-router';
+import { benchAddress } from '@/features/clock/step';
 import { useClock } from '@/workers/useClock';
 import { Body, Card, Label, OpenRow, Small, TitleRow } from '@/ui/controls';
 
@@ -31,11 +32,7 @@ export const Meanwhile = ({ besides }: { readonly besides: string }) => {
           key={`${it.pieceId}/${it.operation.id}`}
           label={`At the bench: ${it.operation.title}, ${it.name}`}
           style={{ minHeight: 64 }}
-          onPress={() =>
-            router.navigate(
-              `/pieces/${it.pieceId}/bench?step=${encodeURIComponent(it.operation.id)}`,
-            )
-          }
+          onPress={() => router.navigate(benchAddress(it.pieceId, it.operation.id))}
         >
           <TitleRow title={it.operation.title} figure={showDuration(it.minutes)} />
           <Small>{it.name}</Small>

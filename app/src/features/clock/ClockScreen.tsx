@@ -27,7 +27,7 @@ import { AirHelpCard } from './AirHelpCard';
 import { DryingCard } from './DryingCard';
 import { DueDay } from './DueDay';
 import { clockOf, dayKey, dayOf, timeOf } from './times';
-import { useDid } from './useDid';
+import { benchAddress } from './step';
 import { WhatIfs } from './WhatIfs';
 
 /** One step at its time; what it waits for is one tap away. */
@@ -85,7 +85,6 @@ const Block = ({ it, now }: { readonly it: Entry; readonly now: number }) => {
 export const ClockScreen = ({ record }: { readonly record: PieceRecord }) => {
   const { piece } = record;
   const router = useRouter();
-  const did = useDid();
   const { view, isFresh, pieces, shop, now, busy } = useClock();
   if (!view || !pieces || !isFresh) {
     return (
@@ -123,8 +122,8 @@ export const ClockScreen = ({ record }: { readonly record: PieceRecord }) => {
       foot={
         first ? (
           <MainButton
-            title={`Done: ${first.operation.title}`}
-            onPress={() => void did(piece, first.operation, 'done', first.spaceId)}
+            title={`${first.running ? 'At the bench' : 'Next'}: ${first.operation.title}`}
+            onPress={() => router.navigate(benchAddress(piece.id, first.operation.id))}
           />
         ) : null
       }

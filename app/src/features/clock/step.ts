@@ -12,6 +12,10 @@ export const underWay = (
     ),
   );
 
+/** Where a step of a piece is done. */
+export const benchAddress = (pieceId: string, operationId: string) =>
+  `/pieces/${pieceId}/bench?step=${encodeURIComponent(operationId)}` as const;
+
 /** Where a step of a piece is opened. */
 export const stepAddress = (pieceId: string, operationId: string) =>
   `/pieces/${pieceId}/route?step=${encodeURIComponent(operationId)}` as const;

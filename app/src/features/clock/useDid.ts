@@ -1,45 +1,56 @@
-import type { DoneWork, Piece } from '@obrik/core/piece';
+import type { Change, DoneWork, LineOf, Piece } from '@obrik/core/piece';
+import { doneEarly, happenedTooSoon, timersStopped } from '@obrik/core/run';
 import { caseAt, type Step } from '@obrik/core/schedule';
 import { effectOf, minutesOf } from '@obrik/core/work';
 import { useCallback } from 'react';
-import { useChange, useShop } from '@/api/usePiece';
+import { useDeeds, useShop } from '@/api/usePiece';
 import { personName, shopNow } from '@/device';
 import { underWay } from './step';
 import { nanoid } from '@reduxjs/toolkit';
 
 const MS = 60_000;
 
-/** What is put on record of a step. */
-type Deed = 'begun' | 'paused' | 'resumed' | 'done';
+/** What is put on record of a step; "happened" where a harm should have held it. */
+type What = 'begun' | 'paused' | 'resumed' | 'done' | 'happened';
 
-const SAID: Readonly<Record<Deed, string>> = {
+const SAID: Readonly<Record<What, string>> = {
   begun: 'begun',
   paused: 'paused',
   resumed: 'going on',
   done: 'done',
+  happened: 'on record. Stop, and clean up first',
 };
 
+interface Details {
+  /** The space of the shop where it is done; the first where none is told. */
+  readonly spaceId?: string | null | undefined;
+  /** It was done though other steps come before it. */
+  readonly early?: Pick<LineOf<'early'>, 'reason' | 'open'> | undefined;
+}
+
 /** The pauses of work after this; what is done pauses no more. */
-const pausesAfter = (before: DoneWork['pauses'], what: Deed, now: string): DoneWork['pauses'] => {
+const pausesAfter = (before: DoneWork['pauses'], what: What, now: string): DoneWork['pauses'] => {
   const last = before.at(-1);
   const isPaused = last?.to === null;
   if (what === 'paused') return isPaused ? before : [...before, { from: now, to: null }];
   return last && isPaused ? [...before.slice(0, -1), { ...last, to: now }] : before;
 };
 
-/** Puts a step on record: begun, paused, going on, or done, in a space of the shop; the first where none is told. Its effect on the piece stands in the record itself. */
+/** Puts a step on record: begun, paused, going on, or done. Its effect on the piece stands in the record itself; its timers stop when it is done. */
 export const useDid = (): ((
   piece: Piece,
   step: Pick<Step, 'taskKeys' | 'title' | 'minutes'>,
-  what: Deed,
-  spaceId?: string | null,
+  what: What,
+  details?: Details,
 ) => Promise<boolean>) => {
   const shop = useShop();
-  const change = useChange();
+  const put = useDeeds();
   return useCallback(
-    async (piece, step, what, spaceId) => {
+    async (piece, step, what, { spaceId, early } = {}) => {
       const now = shopNow();
-      const { tasks } = caseAt(piece, shop, now.getTime() / MS).route;
+      const { state, route } = caseAt(piece, shop, now.getTime() / MS);
+      const { tasks } = route;
+      const isOver = what === 'done' || what === 'happened';
       const own = tasks.filter((it) => step.taskKeys.includes(it.key));
       const open = underWay(piece, step);
       const [space] = shop.spaces;
@@ -52,8 +63,8 @@ export const useDid = (): ((
           surfaceIds: [...it.surfaceIds],
           startedAt:
             begun?.startedAt ??
-            new Date(now.getTime() - (what === 'done' ? step.minutes * MS : 0)).toISOString(),
-          endedAt: what === 'done' ? now.toISOString() : null,
+            new Date(now.getTime() - (isOver ? step.minutes * MS : 0)).toISOString(),
+          endedAt: isOver ? now.toISOString() : null,
           expectedEnd: null,
           pauses: pausesAfter(begun?.pauses ?? [], what, now.toISOString()),
           timed: begun !== undefined || what === 'begun',
@@ -64,8 +75,21 @@ export const useDid = (): ((
         };
       });
       if (done.length === 0) return false;
-      return change(piece.id, { kind: 'did', done }, `${step.title}: ${SAID[what]}.`);
+      const about = { id: nanoid(), at: now.toISOString(), by: personName() };
+      const keys = done.map((it) => it.taskKey);
+      const stopped = isOver ? timersStopped(piece.log, keys, about.at) : [];
+      const deeds: readonly Change[] =
+        what === 'happened'
+          ? happenedTooSoon(done, { piece, state, tasks }, about)
+          : early
+            ? doneEarly(done, early, about)
+            : [{ kind: 'did', done }];
+      return put(
+        piece.id,
+        [...deeds, ...(stopped.length > 0 ? [{ kind: 'log' as const, lines: [...stopped] }] : [])],
+        `${step.title}: ${SAID[what]}.`,
+      );
     },
-    [shop, change],
+    [shop, put],
   );
 };

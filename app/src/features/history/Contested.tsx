@@ -5,7 +5,8 @@ import { useDeeds, useShop } from '@/api/usePiece';
 import { Body, Card, PlainButton, Small, Strong } from '@/ui/controls';
 import { deedInWords, type DeedContext } from './deedInWords';
 
-const sideInWords = ({ by, device }: Dispute['stands']): string =>
+/** Who, as far as the record knows. */
+export const sideInWords = ({ by, device }: Pick<Dispute['stands'], 'by' | 'device'>): string =>
   by || `device ${device.slice(0, 4)}`;
 
 const Row = ({

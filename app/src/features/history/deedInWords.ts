@@ -12,7 +12,7 @@ import {
 import type { LogLine } from '@obrik/core/piece';
 import type { Deed } from '@obrik/core/ledger';
 import type { UnitSystem } from '@obrik/core/units';
-import { aimInWords } from '@obrik/core/words';
+import { BENCH_WORDS, aimInWords } from '@obrik/core/words';
 import { fittingsInWords } from '@/features/hardware/words';
 import { recordedInWords } from '@obrik/core/inspect';
 
@@ -92,6 +92,8 @@ const lineInWords = (it: LogLine, surfaceName: DeedContext['surfaceName']): stri
     }
     case 'timer':
       return `${TIMERS.get(it.timer).label}: timer ${it.endedAt === null ? 'set' : 'stopped'}`;
+    case 'early':
+      return `${at}${BENCH_WORDS.book.early(it.open, it.reason)}`;
     case 'time':
       return it.minutes === null
         ? 'A time left out of the pace'

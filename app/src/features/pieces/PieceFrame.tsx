@@ -7,6 +7,7 @@ import { View } from 'react-native';
 import { useShopQuery, useWaitingQuery } from '@/api/api';
 import { usePieceRecord } from '@/api/usePiece';
 import { Contested } from '@/features/history/Contested';
+import { Doubled } from '@/features/history/Doubled';
 import { Empty, Failure, Loading, PlaceLink, Screen, Small, TabLinks } from '@/ui/controls';
 import { FONTS, TARGET, usePalette } from '@/ui/theme';
 
@@ -137,6 +138,7 @@ export const PieceFrame = ({ children, bare }: PieceFrameProps) => {
         <Stations pieceId={pieceId} />
       </View>
       {contested.length > 0 ? <Contested record={record} /> : null}
+      {record.doubled.length > 0 ? <Doubled record={record} /> : null}
       {children(record)}
     </View>
   );

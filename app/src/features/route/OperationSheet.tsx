@@ -60,7 +60,7 @@ export const OperationSheet = ({
     piece.observations.filter((it) => ids.includes(it.id)).map(outcomeInWords);
   return (
     <View style={{ gap: 14, paddingTop: 8 }}>
-      {operation.holds.length === 0 ? <PutOnRecord piece={piece} step={operation} /> : null}
+      <PutOnRecord key={`record-${operation.id}`} piece={piece} step={operation} more />
       {operation.ladder ? (
         <GritRungs ladder={operation.ladder} keepUm={SANDING_MODEL.keepUm} units={shop.units} />
       ) : null}

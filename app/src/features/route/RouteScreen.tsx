@@ -6,6 +6,7 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useCase } from '@/api/useCase';
+import { useWaitsHere } from '@/features/clock/useWaitsHere';
 import { useShop } from '@/api/usePiece';
 import { RefusalCard } from '@/features/shared/RefusalCard';
 import {
@@ -133,7 +134,7 @@ export const RouteScreen = ({ record }: { readonly record: PieceRecord }) => {
   const nameOf = surfaceNames(piece);
   const titles = new Map(route.operations.map((it) => [it.id, it.title]));
   const titleOf = (id: string) => titles.get(id) ?? id;
-  const next = route.operations.find((it) => it.holds.length === 0);
+  const { next } = useWaitsHere(piece);
   const chosen = route.operations.find((it) => it.id === openId) ?? (wide ? next : undefined);
 
   if (route.operations.length === 0 && route.refusals.length === 0) {

@@ -24,6 +24,8 @@ interface CheckRow<Id extends string = string> {
   readonly question: string;
   /** Asked while it is done, not afterwards. */
   readonly during: boolean;
+  /** It can be answered only when the wait after the work is over: dry, or out of the clamps. */
+  readonly afterWait: boolean;
   readonly answers: readonly [CheckAnswer, ...CheckAnswer[]];
   readonly source: SourceMark;
 }
@@ -44,15 +46,19 @@ const row = <const Id extends string>(
   id: Id,
   question: string,
   answers: CheckRow['answers'],
-  rest: Partial<Pick<CheckRow, 'during'>> = {},
+  rest: Partial<Pick<CheckRow, 'during' | 'afterWait'>> = {},
 ): CheckRow<Id> => ({
   id,
   question,
   during: false,
+  afterWait: false,
   ...rest,
   answers,
   source: PRACTICE,
 });
+
+/** What shows only when it is dry, or out of its clamps. */
+const AFTER_WAIT = { afterWait: true } as const;
 
 /** Questions that are answered by looking, while work is done or right after it. */
 export const CHECKS = table([
@@ -215,6 +221,7 @@ export const CHECKS = table([
         found('waterMark'),
       ),
     ],
+    AFTER_WAIT,
   ),
   row(
     'filmLooks',
@@ -248,6 +255,7 @@ export const CHECKS = table([
         found('wrinkles'),
       ),
     ],
+    AFTER_WAIT,
   ),
   row(
     'wetFilm',
@@ -259,51 +267,66 @@ export const CHECKS = table([
     ],
     { during: true },
   ),
-  row('thumbnail', 'Does a thumbnail at an edge leave a mark?', [
-    says('no', 'nail-none', 'No mark', 'It bears the next step.', ON),
-    says(
-      'mark',
-      'nail-mark',
-      'It leaves a mark',
-      'Not yet. Warmer, drier, moving air; look again in some hours.',
-      WAIT,
-    ),
-    says('lifts', 'tape-torn', 'The film lifts', 'It does not hold.', found('primerPeels')),
-  ]),
-  row('sheenEven', 'Is the sheen even?', [
-    says('even', 'coat-even', 'Even', 'Go on.', ON),
-    says(
-      'dullSpots',
-      'coat-dull',
-      'Dull patches over filler',
-      'Seal those before more colour.',
-      found('fillerShows'),
-    ),
-    says(
-      'yellow',
-      'patch-yellow',
-      'It looks yellow',
-      'That clear coat does not suit this ground.',
-      found('yellowed'),
-    ),
-  ]),
-  row('colourRight', 'Dry, in daylight: is it the colour of the sample?', [
-    says('right', 'swatch-same', 'It is', 'Go on.', ON),
-    says(
-      'off',
-      'swatch-other',
-      'It is off',
-      'Decide before a clear coat locks it in.',
-      found('colourOff'),
-    ),
-    says(
-      'blotches',
-      'swatch-blotchy',
-      'Blotchy',
-      'While it is fresh, its thinner still lifts it.',
-      found('blotches'),
-    ),
-  ]),
+  row(
+    'thumbnail',
+    'Does a thumbnail at an edge leave a mark?',
+    [
+      says('no', 'nail-none', 'No mark', 'It bears the next step.', ON),
+      says(
+        'mark',
+        'nail-mark',
+        'It leaves a mark',
+        'Not yet. Warmer, drier, moving air; look again in some hours.',
+        WAIT,
+      ),
+      says('lifts', 'tape-torn', 'The film lifts', 'It does not hold.', found('primerPeels')),
+    ],
+    AFTER_WAIT,
+  ),
+  row(
+    'sheenEven',
+    'Is the sheen even?',
+    [
+      says('even', 'coat-even', 'Even', 'Go on.', ON),
+      says(
+        'dullSpots',
+        'coat-dull',
+        'Dull patches over filler',
+        'Seal those before more colour.',
+        found('fillerShows'),
+      ),
+      says(
+        'yellow',
+        'patch-yellow',
+        'It looks yellow',
+        'That clear coat does not suit this ground.',
+        found('yellowed'),
+      ),
+    ],
+    AFTER_WAIT,
+  ),
+  row(
+    'colourRight',
+    'Dry, in daylight: is it the colour of the sample?',
+    [
+      says('right', 'swatch-same', 'It is', 'Go on.', ON),
+      says(
+        'off',
+        'swatch-other',
+        'It is off',
+        'Decide before a clear coat locks it in.',
+        found('colourOff'),
+      ),
+      says(
+        'blotches',
+        'swatch-blotchy',
+        'Blotchy',
+        'While it is fresh, its thinner still lifts it.',
+        found('blotches'),
+      ),
+    ],
+    AFTER_WAIT,
+  ),
   row('edgeCrisp', 'Did the tape leave a clean edge?', [
     says('clean', 'tape-clean', 'Clean', 'Go on.', ON),
     says(
@@ -314,27 +337,37 @@ export const CHECKS = table([
       found('tapePulled'),
     ),
   ]),
-  row('gripsWell', 'How many of 25 squares are gone?', [
-    says('few', 'lattice-whole', 'None or one', 'It holds.', ON),
-    says(
-      'some',
-      'lattice-some',
-      'Up to four',
-      'Fair. Record the count on Look; another primer may hold better.',
-      ON,
-    ),
-    says('many', 'lattice-many', 'Five or more', 'It does not hold.', found('primerPeels')),
-  ]),
-  row('jointTight', 'Out of the clamps: is the joint tight?', [
-    says('tight', 'joint-tight', 'Tight, and square', 'Go on.', ON),
-    says(
-      'open',
-      'joint-open',
-      'It opened again',
-      'Old glue or a bad fit: clean it, glue it anew.',
-      found('jointOpened'),
-    ),
-  ]),
+  row(
+    'gripsWell',
+    'How many of 25 squares are gone?',
+    [
+      says('few', 'lattice-whole', 'None or one', 'It holds.', ON),
+      says(
+        'some',
+        'lattice-some',
+        'Up to four',
+        'Fair. Record the count on Look; another primer may hold better.',
+        ON,
+      ),
+      says('many', 'lattice-many', 'Five or more', 'It does not hold.', found('primerPeels')),
+    ],
+    AFTER_WAIT,
+  ),
+  row(
+    'jointTight',
+    'Out of the clamps: is the joint tight?',
+    [
+      says('tight', 'joint-tight', 'Tight, and square', 'Go on.', ON),
+      says(
+        'open',
+        'joint-open',
+        'It opened again',
+        'Old glue or a bad fit: clean it, glue it anew.',
+        found('jointOpened'),
+      ),
+    ],
+    AFTER_WAIT,
+  ),
   row('runsFreely', 'Does every drawer run in and out with one hand?', [
     says('runs', 'drawer-runs', 'It runs', 'Go on.', ON),
     says('sticks', 'drawer-sticks', 'It sticks', 'Find the shiny spot.', found('drawerSticks')),

@@ -99,6 +99,14 @@ export const DISCOVERIES = table([
     remedies: ['patchVeneer', 'fillAndPaint', 'sealBare', 'darker', 'asDesign'],
   }),
   row({
+    id: 'doneTooSoon',
+    label: 'Work was done before lead, mould or insects were dealt with',
+    group: 'old',
+    now: 'Stop. Nothing dry, nothing more on this piece. Keep children away, wash your hands.',
+    caution: 'What was opened or covered may contain lead. Only a test of each layer tells.',
+    remedies: ['cleanUpAndTest', 'toAFirm'],
+  }),
+  row({
     id: 'suspectLayer',
     label: 'An older coat of paint turns up below',
     group: 'old',

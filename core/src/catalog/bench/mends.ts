@@ -19,8 +19,8 @@ interface MendRow<Id extends string = string> {
   readonly opens: boolean;
   /** What the face is like afterwards. */
   readonly face: 'dulled' | 'newOff' | null;
-  /** Before the next coat; or, where the wood is still worked, in that phase. */
-  readonly in: 'nextCoat' | 'strip' | 'sand';
+  /** Before the next coat; where the wood is still worked, in that phase; or before anything else. */
+  readonly in: 'nextCoat' | 'strip' | 'sand' | 'secure';
   readonly wait: { readonly minutes: number; readonly until: Until } | null;
   readonly protection: readonly Protection[];
   readonly caution?: string;
@@ -56,6 +56,23 @@ export const MENDS = table([
       'Choose one of the ways, or say that it may stay as it is.',
     ],
     minutes: { fixed: 5, each: 0 },
+  }),
+  row({
+    id: 'cleanUpHarm',
+    title: 'Stop, and clean up',
+    because:
+      'work was done here before a harm was dealt with: lead, spores or insects may be in the dust.',
+    how: [
+      'Stop all work on the piece. Keep children and pregnant women away. Don’t sweep, don’t blow.',
+      'Put on the respirator, overall and gloves before you touch anything.',
+      'Wipe the piece, the bench and the floor with damp disposable cloths, then with fresh ones and clean water. A vacuum only with a HEPA filter.',
+      'Bag the cloths, the papers and the overall. Wash your hands and face, and your clothes separately.',
+      'Take the sample next: what was laid over it is notched too, down to the wood.',
+    ],
+    minutes: { fixed: 30, each: 15 },
+    in: 'secure',
+    protection: ['p100Respirator', 'overall', 'nitrileGloves'],
+    caution: 'Dust of old paint may contain lead. No dry sweeping, no household vacuum.',
   }),
   row({
     id: 'levelOut',

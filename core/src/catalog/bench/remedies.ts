@@ -148,6 +148,13 @@ export const REMEDIES = table([
     'The dusty work waits for it; a laboratory takes about a week.',
   ),
   row(
+    'cleanUpAndTest',
+    'Clean up wet, then test every layer',
+    'Dust that was made is taken off before it travels, and the question of lead is asked again.',
+    'What was laid meanwhile is notched with the rest; it may have to come off again.',
+    { mends: 'cleanUpHarm', lost: ['leadSampled'] },
+  ),
+  row(
     'leaveIt',
     'Leave this surface as it is',
     'Nothing more is opened, sanded or spoiled.',

@@ -36,7 +36,10 @@ const phaseFor = (s: SurfaceContext, { mend }: Flaw): Phase => {
 
 /** Faults that are set right in a phase. What nobody works on keeps its faults, but for a decision. */
 const flawsIn = (s: SurfaceContext, phase: Phase): readonly Flaw[] =>
-  openFlaws(s.now).filter((it) => (s.worked || it.mend === 'decide') && phaseFor(s, it) === phase);
+  openFlaws(s.now).filter(
+    (it) =>
+      (s.worked || it.mend === 'decide' || it.mend === 'cleanUpHarm') && phaseFor(s, it) === phase,
+  );
 
 const draftFor = (s: SurfaceContext, flaw: Flaw): Draft => {
   const row = MENDS.get(flaw.mend);
@@ -81,6 +84,8 @@ const mendIn = (phase: Phase): Rule =>
   surfaceRule({
     id: `mend-before-going-on-${phase}`,
     phase,
+    // What may be harmful is cleaned up whatever becomes of the aim.
+    regardless: phase === 'secure',
     applies: (s) => flawsIn(s, phase).length > 0,
     because: () => '',
     work: (s) => flawsIn(s, phase).map((it) => draftFor(s, it)),
@@ -88,5 +93,5 @@ const mendIn = (phase: Phase): Rule =>
 
 /** What went wrong in the fresh work is set right before anything is laid over it. */
 export const MEND_RULES: readonly Rule[] = (
-  ['strip', 'sand', 'block', 'colour', 'protect'] as const
+  ['secure', 'strip', 'sand', 'block', 'colour', 'protect'] as const
 ).map(mendIn);

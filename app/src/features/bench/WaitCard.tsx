@@ -1,0 +1,62 @@
+import { surfaceNames, type Piece } from '@obrik/core/piece';
+import type { Drying } from '@obrik/core/schedule';
+import { BENCH_WORDS, listed } from '@obrik/core/words';
+import { useState } from 'react';
+import { BenchButton, Body, Card, Label, Small, Strong } from '@/ui/controls';
+import { WaitStrip } from '@/ui/drawings';
+import { clockOf, leftOf, timeOf } from '@/features/clock/times';
+import { Meanwhile } from './Meanwhile';
+
+interface WaitCardProps {
+  readonly piece: Piece;
+  readonly it: Drying;
+  readonly now: number;
+}
+
+/** What still dries on the piece at the bench: how long, with its band, and what can be done meanwhile. */
+export const WaitCard = ({ piece, it, now }: WaitCardProps) => {
+  const [open, setOpen] = useState(false);
+  const { opens, closes } = it;
+  const nameOf = surfaceNames(piece);
+  return (
+    <Card edge="ink" style={{ gap: 6 }}>
+      <Label heading>Waiting</Label>
+      <Strong>{it.title}</Strong>
+      <Small>{listed(it.surfaceIds.map(nameOf))}</Small>
+      {opens ? (
+        <>
+          <Body>
+            {BENCH_WORDS.waits({
+              left: leftOf(opens, now),
+              about: timeOf(opens.expected, now),
+              early: timeOf(opens.early, now),
+              late: opens.late === null ? null : timeOf(opens.late, now),
+            })}
+          </Body>
+          <WaitStrip
+            from={it.from}
+            opens={opens.expected}
+            closes={closes}
+            now={now}
+            marks={[
+              { at: it.from, text: clockOf(it.from) },
+              { at: opens.expected, text: timeOf(opens.expected, now) },
+            ]}
+            inWords={`Ready about ${timeOf(opens.expected, now)}.`}
+          />
+        </>
+      ) : (
+        <Body>{BENCH_WORDS.tooSoon.neverDry(it.title)}</Body>
+      )}
+      {open ? (
+        <Meanwhile besides="" />
+      ) : (
+        <BenchButton
+          title="What can I do meanwhile?"
+          label={`What can I do meanwhile? ${it.title}`}
+          onPress={() => setOpen(true)}
+        />
+      )}
+    </Card>
+  );
+};

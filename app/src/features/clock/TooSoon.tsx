@@ -1,0 +1,134 @@
+import type { Piece } from '@obrik/core/piece';
+import type { Operation } from '@obrik/core/route';
+import { isHeldByHarm, type AgainstIt } from '@obrik/core/schedule';
+import { BENCH_WORDS } from '@obrik/core/words';
+import { Input } from '@rneui/themed';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { stepsInWords } from '@/features/route/steps';
+import { Body, Card, Caution, Label, Option, PlainButton, Strong } from '@/ui/controls';
+import { timeOf } from './times';
+import { useDid } from './useDid';
+
+const WORDS = BENCH_WORDS.tooSoon;
+
+interface TooSoonProps {
+  readonly piece: Piece;
+  readonly step: Operation;
+  readonly against: AgainstIt;
+  readonly now: number;
+  readonly onDone?: (() => void) | undefined;
+}
+
+/** Held by a harm: it can't be done, only reported as having happened. */
+const HeldByHarm = ({ piece, step, against, onDone }: TooSoonProps) => {
+  const did = useDid();
+  const [asked, setAsked] = useState(false);
+  const report = async () => {
+    if (await did(piece, step, 'happened')) onDone?.();
+  };
+  return (
+    <Card edge="vermilion" style={{ gap: 8 }}>
+      <Label heading>{WORDS.harm}</Label>
+      {against.lead ? (
+        <Caution text={WORDS.leadOpen} lastWord="Follow local code and licensed practice." />
+      ) : null}
+      {against.harms.length > 0 ? (
+        <Body>{WORDS.harms(against.harms.map((it) => it.title))}</Body>
+      ) : null}
+      <Body>{WORDS.happenedWhat}</Body>
+      {asked ? (
+        <View style={{ flexDirection: 'row', gap: 8 }}>
+          <PlainButton
+            title="Report it"
+            label={`Report that it has happened: ${step.title}`}
+            style={{ flex: 1 }}
+            onPress={() => void report()}
+          />
+          <PlainButton title="Cancel" style={{ flex: 1 }} onPress={() => setAsked(false)} />
+        </View>
+      ) : (
+        <PlainButton
+          title={WORDS.happened}
+          label={`${WORDS.happened}: ${step.title}`}
+          onPress={() => setAsked(true)}
+        />
+      )}
+    </Card>
+  );
+};
+
+/** What comes first, and the way round it: with a reason, which goes on record. */
+export const TooSoon = (props: TooSoonProps) => {
+  const { piece, step, against, now, onDone } = props;
+  const did = useDid();
+  const [open, setOpen] = useState(false);
+  const [reason, setReason] = useState<string>();
+  const [own, setOwn] = useState('');
+  if (isHeldByHarm(against)) return <HeldByHarm {...props} />;
+  const { first, wet, questions } = against;
+  const told = reason === WORDS.otherReason ? own.trim() : reason;
+  const done = async () => {
+    if (!told) return;
+    const titles = [...first.map((it) => it.title), ...wet.map((it) => it.title)];
+    if (await did(piece, step, 'done', { early: { reason: told, open: titles } })) onDone?.();
+  };
+  return (
+    <Card edge="amber" style={{ gap: 8 }}>
+      <Label heading>{first.length > 0 ? WORDS.early : 'Not yet'}</Label>
+      {first.length > 0 ? (
+        <Body>
+          {WORDS.first(
+            stepsInWords(first.map((it) => it.number)),
+            first.slice(0, 3).map((it) => it.title),
+          )}
+          {first.length > 3 ? ` And ${first.length - 3} more.` : ''}
+        </Body>
+      ) : null}
+      {wet.map((it) => (
+        <Body key={`${it.title}-${it.from}`}>
+          {it.opens
+            ? WORDS.wet(it.title, timeOf(it.opens.expected, now))
+            : WORDS.neverDry(it.title)}
+        </Body>
+      ))}
+      {questions.map((it) => (
+        <Body key={it}>{WORDS.question(it)}</Body>
+      ))}
+      {open ? (
+        <>
+          <Strong>{WORDS.why}</Strong>
+          <View
+            role="radiogroup"
+            aria-label={WORDS.why}
+            style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}
+          >
+            {[...WORDS.reasons, WORDS.otherReason].map((it) => (
+              <Option key={it} title={it} chosen={reason === it} onPress={() => setReason(it)} />
+            ))}
+          </View>
+          {reason === WORDS.otherReason ? (
+            <Input
+              aria-label="The reason"
+              placeholder="In a word or two"
+              value={own}
+              onChangeText={(text) => setOwn(text.slice(0, 200))}
+            />
+          ) : null}
+          <PlainButton
+            title={WORDS.allTheSame}
+            label={`${WORDS.allTheSame}: ${step.title}`}
+            disabled={!told}
+            onPress={() => void done()}
+          />
+        </>
+      ) : (
+        <PlainButton
+          title={WORDS.allTheSame}
+          label={`${WORDS.allTheSame}, with a reason: ${step.title}`}
+          onPress={() => setOpen(true)}
+        />
+      )}
+    </Card>
+  );
+};

@@ -1,0 +1,33 @@
+import { useMemo } from 'react';
+import type { Piece } from '@obrik/core/piece';
+import type { Operation } from '@obrik/core/route';
+import { againstIt, dryingNow, nextStep, type AgainstIt, type Drying } from '@obrik/core/schedule';
+import { useCase } from '@/api/useCase';
+import { useShop } from '@/api/usePiece';
+import { useMinute } from '@/workers/useClock';
+
+interface WaitsHere {
+  readonly now: number;
+  /** What dries on the piece. */
+  readonly drying: readonly Drying[];
+  /** What stands against a step. */
+  readonly against: (it: Operation) => AgainstIt;
+  /** The step to offer next; undefined where everything waits. */
+  readonly next: Operation | undefined;
+}
+
+/** What holds up the steps of a piece now: what comes before them, what is wet below, and harms. */
+export const useWaitsHere = (piece: Piece): WaitsHere => {
+  const shop = useShop();
+  const now = useMinute();
+  const { route } = useCase(piece);
+  return useMemo(() => {
+    const drying = dryingNow(piece, shop, now);
+    return {
+      now,
+      drying,
+      against: (it) => againstIt(route, it, drying, now),
+      next: nextStep(route, drying, now),
+    };
+  }, [piece, shop, now, route]);
+};
