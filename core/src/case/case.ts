@@ -14,12 +14,14 @@ import {
   routeInDialect,
   routeOf,
   stacksAlong,
+  stepsOf,
   wholeFor,
   type CareSheet,
   type FaceSanding,
   type Refusal,
   type Route,
   type StackHistory,
+  type Steps,
   type SurfaceContext,
   type Whole,
 } from '../route';
@@ -40,6 +42,8 @@ export interface Case {
   readonly state: PieceState;
   readonly route: Route;
   readonly refusals: readonly Refusal[];
+  /** Steps by number: done and open. */
+  readonly steps: Steps;
   /** How the layers of each surface grow and shrink along the route. */
   readonly stacks: readonly StackHistory[];
   readonly careSheet: CareSheet;
@@ -74,6 +78,7 @@ const makeCase = (piece: Piece, shop: Shop, hardened: readonly string[]): Case =
   const looks = lazily(() => beliefs().map(stateOf));
   const whole = lazily((): Whole => wholeFor(piece, shop, { known: beliefs(), hardened }));
   const route = lazily(() => routeInDialect(routeOf(whole()), shop.units));
+  const steps = lazily(() => stepsOf(piece, route()));
   const stacks = lazily(() => stacksAlong(whole().now, route()));
   const careSheet = lazily(() => inDialect(careSheetFor(whole(), route()), shop.units));
   const contexts = lazily(
@@ -97,6 +102,9 @@ const makeCase = (piece: Piece, shop: Shop, hardened: readonly string[]): Case =
     },
     get refusals() {
       return route().refusals;
+    },
+    get steps() {
+      return steps();
     },
     get stacks() {
       return stacks();

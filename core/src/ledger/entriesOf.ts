@@ -42,6 +42,7 @@ const deedsOf = (it: Piece): readonly Dated[] => [
     : [at({ kind: 'account', account: it.account })]),
   ...it.ownNeeds.map(({ material, colour, ...own }) => at({ kind: 'need', material, colour, own })),
   ...it.recipes.map((one) => at({ kind: 'recipe', recipe: one })),
+  ...(it.ending ? [at({ kind: 'end', ending: it.ending })] : []),
   ...(it.archived ? [at({ kind: 'archive' })] : []),
 ];
 

@@ -5,10 +5,11 @@ import { change, id, ownPrice, pieceDescription, shop, stocked, typedText } from
  * The version of the form that entries are written in today. In version 1 a piece was told by
  * template and measures; such a description is read as one of today. In version 2 work on record had no
  * pauses, and the air of the shop no file; in version 3 nothing was written down at the bench; in
- * version 4 what was used came from no container of the stock: what is missing gets its default. Whatever is added with a
+ * version 4 what was used came from no container of the stock; in version 5 work on record had no number and
+ * did not tell what it took, and fittings had no price: what is missing gets its default. Whatever is added with a
  * default wants a new version, so that what a device holds is read anew.
  */
-export const ENTRY_VERSION = 5;
+export const ENTRY_VERSION = 6;
 
 /**
  * What an entry does. Beside the changes of a piece: the piece comes in, settings of the shop
@@ -63,7 +64,7 @@ export const entry = z.object({
   /** The piece that it is about; null for the shop. */
   pieceId: id.nullable(),
   version: z
-    .literal([1, 2, 3, 4, ENTRY_VERSION])
+    .literal([1, 2, 3, 4, 5, ENTRY_VERSION])
     .default(ENTRY_VERSION)
     .transform((): typeof ENTRY_VERSION => ENTRY_VERSION)
     .pipe(z.literal(ENTRY_VERSION)),

@@ -96,6 +96,8 @@ export const fieldsOf = (it: Deed): readonly Field[] => {
       }));
     case 'work':
       return [{ name: 'work', value: it.schools, deed: it }];
+    case 'end':
+      return [{ name: 'ending', value: it.ending, deed: it }];
     case 'archive':
     case 'restore':
       return [{ name: 'archived', value: it.kind, deed: it }];

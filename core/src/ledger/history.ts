@@ -7,6 +7,7 @@ export type HistoryGroup =
 const GROUP_OF: Readonly<Record<Deed['kind'], HistoryGroup>> = {
   takenIn: 'description',
   describe: 'description',
+  end: 'done',
   archive: 'description',
   erased: 'description',
   restore: 'description',

@@ -95,6 +95,8 @@ describe('work that two people put on record, neither knowing of the other', () 
         expectedEnd: null,
         by: '',
         spaceId: null,
+        step: null,
+        took: null,
         effect: '{}',
       },
     ],

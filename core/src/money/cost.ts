@@ -9,14 +9,23 @@ import {
   type Shop,
   type Stocked,
 } from '../piece';
-import { planRoute, type Route } from '../route';
-import { needKey, needsOf, type Need } from '../supply';
+import { doneTogether, planRoute, type Route } from '../route';
+import { linesByWork } from '../run';
+import { fittingsToBuy, needKey, needsOf, type Need } from '../supply';
 import { inDialect } from '../words';
 import { timedIn, type DeepReadonly, type Paces } from '../work';
 import { ratioOf, shared, thousandths } from './share';
 
 /** What a cost is for. */
-export const COST_KINDS = ['paid', 'material', 'worn', 'disposal', 'space', 'extra'] as const;
+export const COST_KINDS = [
+  'paid',
+  'material',
+  'worn',
+  'fittings',
+  'disposal',
+  'space',
+  'extra',
+] as const;
 export type CostKind = (typeof COST_KINDS)[number];
 
 /** Of a material: the quantities behind the money. */
@@ -25,8 +34,10 @@ const materialWorkings = z.object({
   colour: z.string().nullable(),
   unit: z.enum(UNITS),
   planned: z.number(),
-  /** Written down at the bench; null where nobody did: then what is spent is as planned. */
+  /** Written down at the bench; null where nobody did: then what is spent is what the steps took by the plan. */
   used: z.number().nullable(),
+  /** What went into the piece so far: as written down, and of steps at which nobody did, what they took. */
+  took: z.number(),
   toCome: z.number(),
 });
 
@@ -73,6 +84,7 @@ export interface CostContext {
 }
 
 const MINUTES = 60;
+const MS = 60_000;
 
 /** The piece as it was before any work: what the whole job would be by what is known now. */
 const untouched = (piece: Piece): Piece => ({ ...piece, done: [], log: [], putOff: [] });
@@ -118,6 +130,29 @@ const keyOfUse = (it: Use, known: ReadonlyMap<string, Need>): string => {
 const byKey = (needs: readonly Need[]): ReadonlyMap<string, Need> =>
   new Map(needs.map((it) => [needKey(it.material, it.colour), it]));
 
+/**
+ * All work on record tells what it took. Where some does not, since it was put on record before that was asked for,
+ * what is planned no more counts as taken and worked as planned.
+ */
+const isTold = ({ done }: Piece): boolean =>
+  done.every((it) => it.endedAt === null || it.took !== null);
+
+/** What some work took by the plan, and nobody wrote down otherwise, by key. */
+const assumedOf = (piece: Piece): ReadonlyMap<string, number> => {
+  const written = linesByWork(linesOf(piece.log, 'used'), piece.done);
+  const goes = doneTogether(piece.done);
+  const sums = new Map<string, number>();
+  for (const go of goes) {
+    const said = new Set(go.flatMap((it) => written.get(it.id) ?? []).map((it) => it.material));
+    for (const it of go.flatMap((one) => one.took ?? [])) {
+      if (said.has(it.material)) continue;
+      const key = needKey(it.material, it.colour);
+      sums.set(key, (sums.get(key) ?? 0) + it.quantity);
+    }
+  }
+  return sums;
+};
+
 const WORN = new Set<Material>(MATERIALS.ids.filter((it) => aisleOf(it) === 'protection'));
 
 const materialLines = (
@@ -141,17 +176,22 @@ const materialLines = (
       cost: (old?.cost ?? 0) + (costs.get(use.id) ?? 0),
     });
   }
-  const hasBegun = piece.done.length > 0;
-  return [...new Set([...known.keys(), ...used.keys()])].flatMap((key): CostLine[] => {
+  const over = piece.done.filter((it) => it.endedAt !== null);
+  const took = assumedOf(piece);
+  const keys = new Set([...known.keys(), ...used.keys(), ...(isTold(piece) ? took.keys() : [])]);
+  return [...keys].flatMap((key): CostLine[] => {
     const use = used.get(key);
-    const about = known.get(key) ?? use?.use;
+    const about = known.get(key) ?? use?.use ?? tookOf(over, key);
     if (!about) return [];
     const { material, colour } = about;
     const { label, unit } = MATERIALS.get(material);
     const all = planned.get(key)?.quantity ?? 0;
     const left = toCome.get(key)?.quantity ?? 0;
-    // Nobody wrote it down: what is planned no more was taken as planned.
-    const assumed = hasBegun ? Math.max(0, all - left) : 0;
+    const assumed = isTold(piece)
+      ? (took.get(key) ?? 0)
+      : use || over.length === 0
+        ? 0
+        : Math.max(0, all - left);
     const priced = (quantity: number) => Math.round(priceIn(shop.prices, material, quantity));
     return [
       {
@@ -159,7 +199,7 @@ const materialLines = (
         kind: WORN.has(material) ? 'worn' : 'material',
         label: inDialect(label, shop.units),
         planned: priced(all),
-        spent: use ? use.cost : priced(assumed),
+        spent: (use?.cost ?? 0) + priced(assumed),
         toCome: priced(left),
         placeholder: !isOwnPrice(shop.prices, material),
         material: {
@@ -168,6 +208,7 @@ const materialLines = (
           unit,
           planned: all,
           used: use ? use.quantity : null,
+          took: (use?.quantity ?? 0) + assumed,
           toCome: left,
         },
       },
@@ -175,16 +216,34 @@ const materialLines = (
   });
 };
 
-/** Minutes that were worked: as timed and corrected; what nobody timed as it was planned. */
+const tookOf = (done: Piece['done'], key: string) =>
+  done.flatMap((it) => it.took ?? []).find((it) => needKey(it.material, it.colour) === key);
+
+/** New fittings: what they cost, once somebody has said it. */
+const fittingLines = (piece: Piece): readonly CostLine[] =>
+  fittingsToBuy([piece]).flatMap(({ hardwareId, name, kind, count, price, got }) => {
+    if (price === null) return [];
+    const sums = { planned: price, spent: got ? price : 0, toCome: got ? 0 : price };
+    return [plainLine('fittings', hardwareId, `${count} new ${name || kind}`, sums)];
+  });
+
+/** Minutes between two times. */
+const between = (from: string, to: string): number => (Date.parse(to) - Date.parse(from)) / MS;
+
+/** Minutes that were worked: as timed and corrected; work that nobody timed is on record for as long as it was planned. */
 const hoursOf = (piece: Piece, whole: Route, rest: Route, paces: Paces | undefined): Hours => {
+  const asPlanned = isTold(piece) ? null : whole.minutes - rest.minutes;
   const timed = timedIn(piece.done, piece.log);
   const measured = timed.reduce((sum, it) => sum + it.actualMinutes, 0);
-  const asPlanned = timed.reduce((sum, it) => sum + it.plannedMinutes, 0);
-  const untimed =
-    piece.done.length === 0 ? 0 : Math.max(0, whole.minutes - rest.minutes - asPlanned);
+  const planned = timed.reduce((sum, it) => sum + it.plannedMinutes, 0);
+  const known = new Set(timed.flatMap((it) => it.doneIds));
+  const untimed = doneTogether(piece.done.filter((it) => !known.has(it.id))).reduce(
+    (sum, [it]) => sum + (it ? between(it.startedAt, it.endedAt ?? it.startedAt) : 0),
+    0,
+  );
   return {
     planned: Math.round(whole.minutes),
-    done: Math.round(measured + untimed),
+    done: Math.round(measured + (asPlanned === null ? untimed : Math.max(0, asPlanned - planned))),
     toCome: Math.round(
       rest.operations.reduce((sum, it) => sum + it.minutes * (paces?.of(it.phase).ratio ?? 1), 0),
     ),
@@ -221,6 +280,7 @@ export const costOf = (piece: Piece, context: CostContext): PieceCost => {
       ? []
       : [plainLine('paid', 'paid', 'Paid for it', { planned: paid, spent: paid, toCome: 0 })]),
     ...materialLines(piece, context, whole, rest),
+    ...fittingLines(piece),
     ...(disposalAPiece === null
       ? []
       : [

@@ -1,9 +1,18 @@
 import fc from 'fast-check';
 import { MATERIALS } from '../catalog';
-import { NO_ACCOUNT, USUAL_SHOP, stocked, type LogLine, type Piece, type Shop } from '../piece';
-import { planRoute } from '../route';
+import {
+  NO_ACCOUNT,
+  USUAL_SHOP,
+  hardware,
+  stocked,
+  type LogLine,
+  type Piece,
+  type Shop,
+} from '../piece';
+import { planRoute, type Operation } from '../route';
+import { tookAt } from '../supply';
 import { painted, pieceOf } from '../testing/pieces';
-import { didOf, workedOn } from '../testing/worked';
+import { DONE_AT, didOf, workedOn } from '../testing/worked';
 import {
   costOf,
   decisionsFor,
@@ -149,6 +158,61 @@ describe('what a piece costs', () => {
     expect(cost.hours.done).toBe(cost.hours.planned);
     expect(cost.spent).toBe(cost.planned);
     expect(lineOf(cost, 'cabinetEnamel')?.material?.used).toBeNull();
+  });
+
+  it('is actual: a coat that was done twice took twice as much, and its hours count', () => {
+    const route = planRoute(paid, USUAL_SHOP);
+    const HOUR = 60 * 60_000;
+    const doneAll = route.operations.flatMap((it, step) =>
+      it.taskKeys.map((key, nth) => {
+        const task = route.tasks.find((one) => one.key === key) as (typeof route.tasks)[number];
+        const end = Date.parse(DONE_AT) + step * HOUR;
+        return didOf(task, {
+          id: `d${step}-${nth}`,
+          startedAt: new Date(end - it.minutes * 60_000).toISOString(),
+          endedAt: new Date(end).toISOString(),
+          took: nth === 0 ? [...tookAt(paid, route, it, it.taskKeys)] : [],
+        });
+      }),
+    );
+    const once = { ...paid, done: doneAll };
+    const first = costOf(once, context(USUAL_SHOP, once));
+    expect(first.hours.done).toBe(first.hours.planned);
+    expect(first.spent).toBe(first.planned);
+    const coat = route.operations.findIndex((it) => it.coating === 'cabinetEnamel');
+    const again = doneAll
+      .filter((it) => it.id.startsWith(`d${coat}-`))
+      .map((it) => ({ ...it, id: `again-${it.id}`, endedAt: '2026-04-01T10:00:00.000Z' }))
+      .map((it) => ({ ...it, startedAt: '2026-04-01T09:00:00.000Z' }));
+    const twice = { ...paid, done: [...doneAll, ...again] };
+    const second = costOf(twice, context(USUAL_SHOP, twice));
+    const took = (cost: typeof first) => lineOf(cost, 'cabinetEnamel')?.material?.took ?? 0;
+    const more = tookAt(
+      paid,
+      route,
+      route.operations[coat] as Operation,
+      route.operations[coat]?.taskKeys ?? [],
+    );
+    const enamel = more.find((it) => it.material === 'cabinetEnamel')?.quantity ?? NaN;
+    expect(took(second) - took(first)).toBeCloseTo(enamel, 9);
+    expect(second.hours.done).toBe(first.hours.done + 60);
+    expect(second.spent).toBeGreaterThan(first.spent);
+    expect(second.planned).toBe(first.planned);
+  });
+
+  it('counts new fittings at what they cost: to come until they are bought, then spent', () => {
+    const pulls = hardware.parse({
+      id: 'h',
+      kind: 'pull',
+      count: 6,
+      disposition: 'replace',
+      priceEach: 450,
+    });
+    const fitted = (got: boolean) => ({ ...paid, hardware: [{ ...pulls, got }] });
+    const line = (it: Piece) =>
+      costOf(it, context(USUAL_SHOP, it)).lines.find((one) => one.kind === 'fittings');
+    expect(line(fitted(false))).toMatchObject({ planned: 2700, spent: 0, toCome: 2700 });
+    expect(line(fitted(true))).toMatchObject({ planned: 2700, spent: 2700, toCome: 0 });
   });
 
   it('is by what was used where it was written down, at what its can cost', () => {

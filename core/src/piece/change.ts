@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { MATERIALS, variable } from '../catalog';
 import { accountPart, ownNeed, recipe } from './account';
 import { doneWork } from './done';
+import { ending } from './ending';
 import { confirmation, finding, id, observation, paintLayer, picture } from './evidence';
 import { hardware } from './hardware';
 import { logLine } from './log';
@@ -71,6 +72,8 @@ export const change = z.discriminatedUnion('kind', [
   }),
   /** How the piece is worked where it departs from the shop becomes this. */
   z.object({ kind: z.literal('work'), schools: ownSchools }),
+  /** The work is over and this became of it; null: it is worked on again. */
+  z.object({ kind: z.literal('end'), ending: ending.nullable() }),
   z.object({ kind: z.literal('archive') }),
   z.object({ kind: z.literal('restore') }),
 ]);
@@ -284,6 +287,8 @@ const step = (before: Piece, it: Change): Result<Piece> => {
     }
     case 'work':
       return good({ ...before, schools: it.schools });
+    case 'end':
+      return good({ ...before, ending: it.ending });
     case 'archive':
       return good({ ...before, archived: true });
     case 'restore':

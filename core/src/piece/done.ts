@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { MATERIALS } from '../catalog';
 import { id } from './evidence';
 import { typedText } from './text';
 
@@ -35,6 +36,20 @@ export const doneWork = z
     by: typedText().max(80).default(''),
     /** The space of the shop where it was done, by id; null where nobody said. */
     spaceId: id.nullable().default(null),
+    /** Its number on the route when it was done; null where nobody knows. */
+    step: z.int().min(1).max(10_000).nullable().default(null),
+    /** What it took by the plan when it was done, for costs where nobody wrote it down; null where nobody knows. */
+    took: z
+      .array(
+        z.object({
+          material: MATERIALS.id,
+          colour: typedText().max(40).nullable(),
+          quantity: z.number().min(0).max(100_000),
+        }),
+      )
+      .max(100)
+      .nullable()
+      .default(null),
     /** What it did, as JSON that `work/effect` writes and reads. */
     effect: z.string().max(20_000),
   })

@@ -77,7 +77,8 @@ export {
 export { fittingsOf } from './fittings';
 export { likelyDamages } from './likelyDamages';
 export { surfaceGroups, twinsOf, type SurfaceGroup } from './groups';
-export { handlesIn, hardware, type Hardware } from './hardware';
+export { handlesIn, hardware, movesHoles, newOnesOf, type Hardware } from './hardware';
+export { ending, type Ending } from './ending';
 export { PIECE_FILE_VERSION, pieceFile, type PieceFile } from './file';
 export {
   descriptionPart,

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { NO_ACCOUNT, account, ownNeed, recipe } from './account';
 import { doneWork } from './done';
+import { ending } from './ending';
 import { confirmation, finding, id, observation, paintLayer, picture } from './evidence';
 import { hardware } from './hardware';
 import { logLine } from './log';
@@ -151,6 +152,8 @@ export const piece = z.preprocess(
       recipes: z.array(recipe).max(MOST.recipes).default([]),
       /** How it is worked where it departs from the shop. */
       schools: ownSchools.default({}),
+      /** What became of it when the work was over; null while it is in the shop to be worked on. */
+      ending: ending.nullable().default(null),
       /** Put away; everything is kept and can be brought back. */
       archived: z.boolean().default(false),
     })
@@ -217,5 +220,6 @@ export const newPiece = (pieceId: string, description: PieceDescription): Piece 
   ownNeeds: [],
   recipes: [],
   schools: {},
+  ending: null,
   archived: false,
 });

@@ -15,6 +15,7 @@ export type { Whole } from './whole';
 export type { SurfaceContext } from './context';
 export { finishPlanOf } from './finishing';
 export { PRECEDENCE } from './precedence';
+export { doneTogether, stepsOf, type DoneStep, type Steps } from './steps';
 export { routeAsText, whereOf } from './text';
 export { branch, branches, branchesOf, type Branch, type Branches } from './branches';
 export {

@@ -4,6 +4,7 @@ import { aimInWords, careWords, routeWords, stepInWords } from '../words';
 import type { CareSheet } from './careSheet';
 import type { Operation, Route } from './operation';
 import { byPhase } from './plan';
+import { stepsOf } from './steps';
 import { whereOf } from './text';
 
 /** A line of print. */
@@ -78,7 +79,7 @@ const ON_PAPER = { width: 480, height: 170 } as const;
 
 /** The route card for the wall: the whole route with boxes to tick. */
 export const routeCard = (piece: Piece, route: Route, ticket: Ticket): Paper => {
-  const numbers = new Map(route.operations.map((it, index) => [it.id, index + 1]));
+  const { numbers } = stepsOf(piece, route);
   return {
     title: `${ticket.number} · ${piece.name}`,
     intro: [

@@ -9,7 +9,7 @@ import {
   STAINABLE_WAITS,
   type Repair,
 } from '../catalog';
-import type { Finding, Hardware } from '../piece';
+import { movesHoles, type Finding, type Hardware } from '../piece';
 import { REPAIR_WORDS } from '../words';
 import {
   type SurfaceContext,
@@ -113,11 +113,9 @@ export const acceptedOn = (
     return because ? [{ label, because }] : [];
   });
 
-/** Fittings that are replaced and whose holes are known: old holes are filled, new ones drilled. */
+/** Fittings whose new ones sit on other holes: the old are filled, new ones drilled. */
 export const replacedFittings = (s: SurfaceContext): readonly Hardware[] =>
-  hasPulls(s)
-    ? s.piece.hardware.filter((it) => it.disposition === 'replace' && it.holeSpacingMm !== null)
-    : [];
+  hasPulls(s) ? s.piece.hardware.filter(movesHoles) : [];
 
 /** Screw holes that fittings leave in the face. */
 export const holesIn = (list: readonly Hardware[]): number =>

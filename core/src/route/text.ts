@@ -2,6 +2,7 @@ import { surfaceNames, surfacesOf, type Piece } from '../piece';
 import { routeWords, stepInWords } from '../words';
 import type { Operation, Route } from './operation';
 import { byPhase } from './plan';
+import { stepsOf } from './steps';
 
 /** What an operation works on: "whole piece", or the names of its surfaces. */
 export const whereOf = (piece: Piece, operation: Pick<Operation, 'surfaceIds'>): string => {
@@ -36,7 +37,7 @@ const operationText = (
 
 /** A route as plain text, for the terminal and for reading aloud. */
 export const routeAsText = (piece: Piece, route: Route): string => {
-  const numbers = new Map(route.operations.map((it, index) => [it.id, index + 1]));
+  const { numbers } = stepsOf(piece, route);
   const nameOf = surfaceNames(piece);
   return [
     `${piece.name}: ${routeWords.summary(route.operations.length, route.minutes)}`,

@@ -17,7 +17,7 @@ import {
   type Piece,
   type Picture,
 } from '../piece';
-import type { Paper, PaperBlock, PaperLine } from '../route';
+import { doneTogether, type Paper, type PaperBlock, type PaperLine } from '../route';
 import { linesByWork } from './answers';
 import type { UnitSystem } from '../units';
 import { BENCH_WORDS, capital, listed } from '../words';
@@ -39,17 +39,6 @@ export interface BookFrom {
 }
 
 const quiet = (text: string): PaperLine => ({ text, ink: 'quiet' });
-
-/** Work that was done in one go: begun and ended together, by one name. */
-const together = (done: readonly DoneWork[]): readonly (readonly DoneWork[])[] => {
-  const goes = new Map<string, DoneWork[]>();
-  for (const it of done) {
-    if (it.endedAt === null) continue;
-    const key = `${it.endedAt}/${it.title}/${it.by}`;
-    goes.set(key, [...(goes.get(key) ?? []), it]);
-  }
-  return [...goes.values()];
-};
 
 /** "Top, drawer fronts: …" */
 const onSurfaces = (piece: Piece, ids: readonly string[]): string =>
@@ -80,7 +69,7 @@ const doneBlocks = (piece: Piece, from: BookFrom): readonly PaperBlock[] => {
   const checksIn = linesAbout(linesOf(log, 'check'), done);
   const notesIn = linesAbout(linesOf(log, 'note'), done);
   const earlyIn = linesAbout(linesOf(log, 'early'), done);
-  return together(done).map((go): PaperBlock => {
+  return doneTogether(done).map((go): PaperBlock => {
     const [first] = go;
     if (!first) return { lines: [] };
     const [used, checks, notes, early] = [usedIn(go), checksIn(go), notesIn(go), earlyIn(go)];

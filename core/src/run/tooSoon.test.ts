@@ -3,7 +3,7 @@ import { planRoute } from '../route';
 import { caseOf } from '../case';
 import { againstIt, isHeldByHarm } from '../schedule';
 import { painted, pieceOf } from '../testing/pieces';
-import { effectOf } from '../work';
+import { didOf } from '../testing/worked';
 import { afterChanges, doneEarly, happenedTooSoon, openChecks, pieceBook } from './index';
 
 // Which work waits for a lead result, by hand: 24 CFR 35.140 and 40 CFR 745.85 (from memory) forbid what
@@ -22,21 +22,8 @@ const old = (): Piece =>
 const doneAt = (piece: Piece, method: RegExp, endedAt = AT): DoneWork => {
   const task = planRoute(piece, USUAL_SHOP).tasks.find((it) => method.test(it.method));
   if (!task) throw new Error(`No ${method.source} is planned.`);
-  return {
-    id: `done-${endedAt}`,
-    taskKey: task.key,
-    title: task.title,
-    surfaceIds: [...task.surfaceIds],
-    startedAt: new Date(Date.parse(endedAt) - 40 * 60_000).toISOString(),
-    endedAt,
-    pauses: [],
-    timed: false,
-    planned: null,
-    expectedEnd: null,
-    by: 'Runa',
-    spaceId: null,
-    effect: effectOf(task),
-  };
+  const startedAt = new Date(Date.parse(endedAt) - 40 * 60_000).toISOString();
+  return didOf(task, { id: `done-${endedAt}`, startedAt, endedAt, by: 'Runa' });
 };
 const after = (piece: Piece, changes: Parameters<typeof afterChanges>[1]): Piece => {
   const it = afterChanges(piece, changes);
@@ -53,12 +40,12 @@ describe('work over layers that nobody has tested', () => {
   });
 
   it('can’t be done: a coat names the lead test as the harm that holds it', () => {
-    const { route } = caseOf(old(), USUAL_SHOP);
-    const coat = route.operations.find((it) => it.coats);
-    const against = coat && againstIt(route, coat, [], 0);
+    const it = caseOf(old(), USUAL_SHOP);
+    const coat = it.route.operations.find((one) => one.coats);
+    const against = coat && againstIt(it, coat, [], 0);
     expect(against && isHeldByHarm(against)).toBe(true);
     expect(against?.harms.map((it) => it.title)).toContain('Test every layer for lead');
-    expect(against?.first.some((it) => /^Scuff/.test(it.title))).toBe(true);
+    expect(against?.first.some((one) => /^Scuff/.test(one.title))).toBe(true);
   });
 
   it('that has happened all the same is a fact: then comes stop, clean up, and the test', () => {

@@ -1,3 +1,4 @@
+import type { Case } from '../case';
 import type { Minute } from '../climate';
 import type { Piece } from '../piece';
 import type { Operation, Route } from '../route';
@@ -61,7 +62,7 @@ export const isStillWet = ({ opens }: Drying, now: Minute): boolean =>
  * @param drying what dries on the piece now
  */
 export const againstIt = (
-  route: Route,
+  { route, steps: { numbers } }: Pick<Case, 'route' | 'steps'>,
   it: Operation,
   drying: readonly Drying[],
   now: Minute,
@@ -69,7 +70,7 @@ export const againstIt = (
   const open = stepsBefore(route, it).map((one) => ({
     step: {
       operationId: one.id,
-      number: route.operations.indexOf(one) + 1,
+      number: numbers.get(one.id) ?? 0,
       title: one.title,
     },
     isHarm: one.phase === 'secure',
@@ -94,11 +95,11 @@ export const mayBegin = (it: AgainstIt): boolean =>
 
 /** The step to offer next on a piece: the first of its route that nothing stands against; undefined where everything waits. */
 export const nextStep = (
-  route: Route,
+  of: Pick<Case, 'route' | 'steps'>,
   drying: readonly Drying[],
   now: Minute,
 ): Operation | undefined =>
-  route.operations.find((it) => mayBegin(againstIt(route, it, drying, now)));
+  of.route.operations.find((it) => mayBegin(againstIt(of, it, drying, now)));
 
 /** Ids of the work on record that can’t be judged yet: it is still wet, or in its clamps. */
 export const stillWetIn = (

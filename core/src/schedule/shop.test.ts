@@ -1,8 +1,9 @@
 import { planRoute } from '../route';
 import { shop as shopSchema, type DoneWork, type Piece, type Shop } from '../piece';
-import { effectOf, type Task } from '../work';
+import type { Task } from '../work';
 import { paintedTable } from '../testing/pieces';
 import { planFaults } from '../testing/planFaults';
+import { didOf } from '../testing/worked';
 import {
   caseAt,
   clockDays,
@@ -31,21 +32,8 @@ const benchOf = (pieces: readonly Piece[], shop: Shop) =>
   pieces.map((piece) => ({ piece, route: planRoute(piece, shop) }));
 const ASKED = { objective: 'finish', seed: 1, rounds: 20 } as const;
 
-const did = (task: Task, end: number, spaceId = 'shop'): DoneWork => ({
-  id: `d-${task.key.replaceAll('/', '-').slice(0, 50)}`,
-  taskKey: task.key,
-  title: task.title,
-  surfaceIds: [...task.surfaceIds],
-  startedAt: iso(end - 20),
-  endedAt: iso(end),
-  expectedEnd: null,
-  pauses: [],
-  timed: false,
-  planned: null,
-  by: 'Runa',
-  spaceId,
-  effect: effectOf(task),
-});
+const did = (task: Task, end: number, spaceId = 'shop'): DoneWork =>
+  didOf(task, { startedAt: iso(end - 20), endedAt: iso(end), by: 'Runa', spaceId });
 
 /** The piece after all of its operations up to the first coats of paint were done, the last of them now. */
 const upToPaint = (piece: Piece, shop: Shop, end: number): Piece => {

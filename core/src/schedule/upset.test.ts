@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { shop as shopSchema, type DoneWork, type Piece, type Shop } from '../piece';
 import { planRoute } from '../route';
 import { paintedTable } from '../testing/pieces';
-import { effectOf } from '../work';
+import { didOf } from '../testing/worked';
 import { benchOf, planShop, recordedFor, upsetBy, whatItDoes, type Upset } from '.';
 
 const MS = 60_000;
@@ -81,21 +81,15 @@ describe('something came up', () => {
     const keys = operations[0]?.taskKeys ?? [];
     const begun = tasks
       .filter((it) => keys.includes(it.key))
-      .map((it, nth): DoneWork => ({
-        id: `begun-${nth}`,
-        taskKey: it.key,
-        title: it.title,
-        surfaceIds: [...it.surfaceIds],
-        startedAt: iso(NOW - 10),
-        endedAt: null,
-        expectedEnd: null,
-        pauses: [],
-        timed: false,
-        planned: null,
-        by: 'Runa',
-        spaceId: 'shop',
-        effect: effectOf(it),
-      }));
+      .map((it, nth) =>
+        didOf(it, {
+          id: `begun-${nth}`,
+          startedAt: iso(NOW - 10),
+          endedAt: null,
+          by: 'Runa',
+          spaceId: 'shop',
+        }),
+      );
     const atWork = { pieces: [{ ...piece, done: begun }], shop };
     const until = NOW + 5 * HOUR;
     const longer = withUpset({ kind: 'longer', pieceId: piece.id, taskKeys: keys, until }, atWork);

@@ -1,4 +1,4 @@
-import type { Hardware, Piece } from '../piece';
+import { newOnesOf, type Hardware, type Piece } from '../piece';
 
 /** Fittings that have to be bought: all of a set that is replaced, else what is missing of it. */
 export interface FittingToBuy {
@@ -9,6 +9,10 @@ export interface FittingToBuy {
   readonly count: number;
   readonly holeSpacingMm: number | null;
   readonly because: 'replaced' | 'missing';
+  /** Of all of them together, minor units; null where nobody has said what one costs. */
+  readonly price: number | null;
+  /** They are bought. */
+  readonly got: boolean;
 }
 
 /** What the lists of fittings ask to be bought. A set that is reused elsewhere is not bought again. */
@@ -18,7 +22,7 @@ export const fittingsToBuy = (
   pieces.flatMap(({ id, hardware }) =>
     hardware.flatMap((it): FittingToBuy[] => {
       const replaced = it.disposition === 'replace';
-      const count = replaced ? it.count : it.disposition === 'reuse' ? 0 : it.missing;
+      const count = newOnesOf(it);
       if (count === 0) return [];
       return [
         {
@@ -27,8 +31,12 @@ export const fittingsToBuy = (
           kind: it.kind,
           name: it.name,
           count,
-          holeSpacingMm: it.holeSpacingMm,
+          // Of the new ones, where that is known.
+          holeSpacingMm:
+            replaced && it.replacement ? it.replacement.holeSpacingMm : it.holeSpacingMm,
           because: replaced ? 'replaced' : 'missing',
+          price: it.priceEach === null ? null : it.priceEach * count,
+          got: it.got,
         },
       ];
     }),

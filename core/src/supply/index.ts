@@ -42,3 +42,4 @@ export {
   type OnHand,
   type StockState,
 } from './stock';
+export { tookAt } from './took';

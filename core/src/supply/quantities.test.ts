@@ -179,6 +179,9 @@ describe('a list to buy by', () => {
       holeSpacingMm: 96,
       bag: '',
       disposition: 'clean' as const,
+      replacement: null,
+      priceEach: null,
+      got: false,
       note: '',
       ...told,
     });

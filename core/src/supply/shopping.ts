@@ -74,9 +74,11 @@ export const shoppingList = z.object({
       count: z.int(),
       holeSpacingMm: z.number().nullable(),
       because: z.enum(['replaced', 'missing']),
+      price: z.int().nullable(),
+      got: z.boolean(),
     }),
   ),
-  /** Minor units of money; fittings have no price. */
+  /** Minor units of money; fittings count where somebody said what they cost. */
   cost: z.int(),
   /** Some of it is reckoned by placeholders. */
   placeholders: z.boolean(),
@@ -151,10 +153,13 @@ export const listOf = (
         a.label.localeCompare(b.label) ||
         (a.colour ?? '').localeCompare(b.colour ?? ''),
     );
+  const fittings = fittingsToBuy(atWork);
   return {
     lines,
-    fittings: fittingsToBuy(atWork),
-    cost: lines.reduce((sum, it) => sum + it.cost, 0),
+    fittings,
+    cost:
+      lines.reduce((sum, it) => sum + it.cost, 0) +
+      fittings.reduce((sum, it) => sum + (it.got ? 0 : (it.price ?? 0)), 0),
     placeholders: lines.some((it) => it.placeholder && it.cost > 0),
   };
 };

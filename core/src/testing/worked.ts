@@ -19,6 +19,8 @@ export const didOf = (task: Task, told: Partial<DoneWork> = {}): DoneWork => ({
   planned: null,
   by: '',
   spaceId: null,
+  step: null,
+  took: null,
   effect: effectOf(task),
   ...told,
 });

@@ -1,5 +1,6 @@
 import { CHECKS, type Material } from '@obrik/core/catalog';
 import type { DoneWork, LogLine, Piece, Shop } from '@obrik/core/piece';
+import { tookAt } from '@obrik/core/supply';
 import { planRoute, type Operation } from '@obrik/core/route';
 import { effectOf } from '@obrik/core/work';
 
@@ -71,9 +72,11 @@ export const worked = (
   now: Date,
   { isLast, hoursAgo, spaceId }: GotTo,
 ): Piece => {
-  const { operations, tasks } = planRoute(piece, shop);
+  const route = planRoute(piece, shop);
+  const { operations, tasks } = route;
   const last = operations.findIndex(isLast);
   const done = operations.slice(0, last + 1).flatMap((operation, index) => {
+    const took = tookAt(piece, route, operation, operation.taskKeys).map((it) => ({ ...it }));
     const end = now.getTime() - (hoursAgo + (last - index) * 24) * HOUR_MS;
     return tasks
       .filter((it) => operation.taskKeys.includes(it.key))
@@ -90,6 +93,8 @@ export const worked = (
         planned: null,
         by: 'Runa',
         spaceId,
+        step: index + 1,
+        took: nth === 0 ? took : [],
         effect: effectOf(it),
       }));
   });

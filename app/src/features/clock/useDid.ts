@@ -1,6 +1,7 @@
 import type { Change, DoneWork, LineOf, Piece } from '@obrik/core/piece';
 import { doneEarly, happenedTooSoon, timersStopped } from '@obrik/core/run';
 import { caseAt, type Step } from '@obrik/core/schedule';
+import { tookAt } from '@obrik/core/supply';
 import { effectOf, minutesOf } from '@obrik/core/work';
 import { useCallback } from 'react';
 import { useDeeds, useShop } from '@/api/usePiece';
@@ -48,13 +49,25 @@ export const useDid = (): ((
   return useCallback(
     async (piece, step, what, { spaceId, early } = {}) => {
       const now = shopNow();
-      const { state, route } = caseAt(piece, shop, now.getTime() / MS);
+      const { state, route, steps } = caseAt(piece, shop, now.getTime() / MS);
       const { tasks } = route;
       const isOver = what === 'done' || what === 'happened';
       const own = tasks.filter((it) => step.taskKeys.includes(it.key));
       const open = underWay(piece, step);
       const [space] = shop.spaces;
-      const done = own.map((it): DoneWork => {
+      const operation = route.operations.find((it) =>
+        it.taskKeys.some((key) => step.taskKeys.includes(key)),
+      );
+      const took =
+        isOver && operation
+          ? tookAt(
+              piece,
+              route,
+              operation,
+              own.map((it) => it.key),
+            ).map((it) => ({ ...it }))
+          : null;
+      const done = own.map((it, nth): DoneWork => {
         const begun = open.get(it.key);
         return {
           id: begun?.id ?? nanoid(),
@@ -71,6 +84,9 @@ export const useDid = (): ((
           planned: { kind: it.phase, minutes: minutesOf(it.effort) },
           by: begun?.by || personName(),
           spaceId: begun?.spaceId ?? spaceId ?? space?.id ?? null,
+          step: operation ? (steps.numbers.get(operation.id) ?? null) : null,
+          // The step takes it, not each of its tasks: the first of them tells.
+          took: took && nth > 0 ? [] : took,
           effect: effectOf(it),
         };
       });

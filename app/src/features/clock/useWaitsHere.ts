@@ -20,14 +20,14 @@ interface WaitsHere {
 export const useWaitsHere = (piece: Piece): WaitsHere => {
   const shop = useShop();
   const now = useMinute();
-  const { route } = useCase(piece);
+  const it = useCase(piece);
   return useMemo(() => {
     const drying = dryingNow(piece, shop, now);
     return {
       now,
       drying,
-      against: (it) => againstIt(route, it, drying, now),
-      next: nextStep(route, drying, now),
+      against: (step) => againstIt(it, step, drying, now),
+      next: nextStep(it, drying, now),
     };
-  }, [piece, shop, now, route]);
+  }, [piece, shop, now, it]);
 };

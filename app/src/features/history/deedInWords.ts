@@ -180,6 +180,12 @@ export const deedInWords = (it: Deed, { units, surfaceName }: DeedContext): stri
       return `Stock: ${it.containers.map((one) => MATERIALS.get(one.material).label).join(', ')}`;
     case 'priced':
       return `Prices set: ${it.prices.map((one) => MATERIALS.get(one.material).label).join(', ')}`;
+    case 'end':
+      return it.ending === null
+        ? 'Worked on again'
+        : it.ending.kind === 'forSale'
+          ? 'For sale'
+          : `Handed over${it.ending.to ? ` to ${it.ending.to}` : ''}`;
     case 'archive':
       return 'Archived';
     case 'restore':
