@@ -20,6 +20,8 @@ export { PricesScreen } from './shop/PricesScreen';
 export { ShoppingScreen } from './shop/ShoppingScreen';
 export { ShoppingSheetScreen } from './shop/ShoppingSheetScreen';
 export { StockScreen } from './shop/StockScreen';
+export { LastLookScreen } from './ending/LastLookScreen';
+export { StoryScreen } from './ending/StoryScreen';
 export { FilesScreen } from './files/FilesScreen';
 export { openPieceFile } from './files/openPieceFile';
 export { HandbookScreen } from './handbook/HandbookScreen';

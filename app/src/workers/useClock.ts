@@ -14,6 +14,7 @@ import { useEffect, useMemo, useState } from 'react';
 import { useBenchQuery, useShopQuery, type AtWork } from '@/api/api';
 import { useShop } from '@/api/usePiece';
 import { shopNow } from '@/device';
+import { useLink } from '@/state/link';
 import type { ClockWorker, Progress } from './clock.worker';
 
 const MS = 60_000;
@@ -38,6 +39,7 @@ export const useMinute = (): number => {
 };
 
 const NOTHING_HELD: Held = new Map();
+const NOTHING_AT_WORK: readonly AtWork[] = [];
 
 const stop = (): void => void theWorker().stop();
 
@@ -88,7 +90,10 @@ export const useClock = (
   const now = useMinute();
   const { data, isError } = useBenchQuery();
   const { isLoading: shopLoads } = useShopQuery();
-  const atWork = data && !shopLoads ? data : undefined;
+  const { link } = useLink();
+  // A device that holds nothing knows that there is nothing once it has asked.
+  const known = data ?? (data === null && link === 'connected' ? NOTHING_AT_WORK : undefined);
+  const atWork = shopLoads ? undefined : known;
   const pieces = useMemo(() => atWork?.map((it) => it.piece), [atWork]);
   const [told, setTold] = useState<{
     readonly view: ClockView;
@@ -131,7 +136,7 @@ export const useClock = (
     busy: !isFresh || !progress.isLast,
     tried: progress.tried,
     stop,
-    failed: failed || isError,
+    failed: failed || isError || (data === null && (link === 'offline' || link === 'unpaired')),
   };
 };
 

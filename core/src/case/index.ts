@@ -1,2 +1,3 @@
 export { caseOf, type Case } from './case';
 export { planSummary } from './summary';
+export { workStage, type WorkStage } from './stage';

@@ -1,10 +1,12 @@
 import type { PlannedSummary } from '../ledger';
 import type { Piece, Shop } from '../piece';
 import { caseOf } from './case';
+import { workStage } from './stage';
 
 /** Sums a piece up for a list: how far the look is, what the route holds, what stands in the way. */
 export const planSummary = (piece: Piece, shop: Shop): PlannedSummary => {
-  const { beliefs, looks, route } = caseOf(piece, shop);
+  const it = caseOf(piece, shop);
+  const { beliefs, looks, route } = it;
   const aimed = beliefs.length > route.unaimedSurfaceIds.length;
   const [first] = route.operations;
   const counts = {
@@ -22,6 +24,7 @@ export const planSummary = (piece: Piece, shop: Shop): PlannedSummary => {
     settled: looks.filter((it) => it === 'settled').length,
     surfaces: beliefs.length,
     next: next(),
+    stage: workStage(it),
     minutes: aimed ? route.minutes : null,
     warnings: (Object.keys(counts) as (keyof typeof counts)[])
       .filter((kind) => counts[kind] > 0)

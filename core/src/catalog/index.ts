@@ -22,6 +22,8 @@ export {
   type BenchSketch,
   type Sketch,
   COPIED,
+  DAMAGE_SIGN,
+  isTelling,
   GLANCES,
   GLANCE_DAMAGES,
   SIGHT,

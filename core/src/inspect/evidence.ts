@@ -1,5 +1,12 @@
-import { COPIED, bandOf, inspectionTest, type InspectionTest } from '../catalog';
-import type { Observation } from '../piece';
+import {
+  COPIED,
+  DAMAGE_SIGN,
+  bandOf,
+  inspectionTest,
+  isTelling,
+  type InspectionTest,
+} from '../catalog';
+import type { Finding, Observation } from '../piece';
 import type { TestResult } from './likelihood';
 
 /** One observation with its test and which of the test's results it is. */
@@ -48,6 +55,30 @@ export const collectEvidence = (observations: readonly Observation[]): readonly 
     }
   }
   return [...latest.values()].sort((a, b) => (a.observation.id < b.observation.id ? -1 : 1));
+};
+
+/**
+ * What the damages of a surface tell of what it is made of, each kind once. Made by the same likelihoods as a look; its id
+ * is that of the damage.
+ */
+export const damageEvidence = (findings: readonly Finding[]): readonly Evidence[] => {
+  const kinds = new Map(
+    findings.filter((it) => isTelling(it.damage)).map((it) => [it.damage, it] as const),
+  );
+  return [...kinds.values()].map(({ id, surfaceId, damage, at }) => ({
+    test: DAMAGE_SIGN,
+    result: DAMAGE_SIGN.outcomes.findIndex((it) => it.id === damage),
+    observation: {
+      id,
+      surfaceId,
+      testId: DAMAGE_SIGN.id,
+      outcome: damage,
+      value: null,
+      layer: null,
+      at,
+      by: '',
+    },
+  }));
 };
 
 /** Does this evidence speak of the surface as it meets the eye, and not of a layer below? */

@@ -703,3 +703,35 @@ it.each([
 ])('a chance of %d is “%s”', (p, words) => {
   expect(sureness(p)).toBe(words);
 });
+
+describe('what damage tells', () => {
+  // Common practice, no source: veneer can be missing only where there is veneer.
+  it('veneer that is missing or lifts is evidence of veneer', () => {
+    for (const damage of ['missingVeneer', 'liftingVeneer'] as const) {
+      const told = inspectPiece(pieceOf({ found: { top: [damage] } }), USUAL_SHOP);
+      const top = told.find((it) => it.surfaceId === 'top');
+      const { distribution } = top?.substrate ?? { distribution: {} };
+      const veneer = ['veneerSolid', 'veneerCore'].reduce(
+        (sum, id) => sum + ((distribution as Record<string, number>)[id] ?? 0),
+        0,
+      );
+      expect([damage, veneer > 0.9]).toEqual([damage, true]);
+    }
+  });
+
+  it('a white ring in paint is no conflict', () => {
+    const piece = pieceOf({ seen: { top: ['see-through:opaque', 'white-rings:yes'] } });
+    const top = inspectPiece(piece, USUAL_SHOP).find((it) => it.surfaceId === 'top');
+    expect(top?.conflicts).toEqual([]);
+  });
+
+  it('a laboratory that finds none in all layers after a swab that did is told beside it', () => {
+    const piece = pieceOf({
+      years: [1930, 1939],
+      seen: { top: ['see-through:opaque', 'lead-swab:found:1', 'lead-laboratory-all:notFound'] },
+    });
+    const top = inspectPiece(piece, USUAL_SHOP).find((it) => it.surfaceId === 'top');
+    expect(top?.leadStatus.kind).toBe('found');
+    expect(top?.leadStatus.text).toMatch(/results disagree.*treated as lead/);
+  });
+});

@@ -109,11 +109,12 @@ export const leadStatusOf = (it: LeadQuestion): LeadStatus => {
   const results = resultsOf(it.observations);
   const found = results.filter((one) => one.found);
   if (found.length > 0) {
+    const against = results.filter((one) => !one.found && one.layer === null);
     return {
       kind: 'found',
       results,
       layers: found.map((one) => one.layer),
-      text: WORDS.found(found),
+      text: [WORDS.found(found), ...against.map((one) => WORDS.disagrees(one.by))].join(' '),
     };
   }
   if (!mayPredate(it.piece, it.shop.leadCutoffYear)) {

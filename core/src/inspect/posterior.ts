@@ -7,7 +7,7 @@ import {
   type Shop,
   type Surface,
 } from '../piece';
-import { collectEvidence, isOfSurface, type Evidence } from './evidence';
+import { collectEvidence, damageEvidence, isOfSurface, type Evidence } from './evidence';
 import { weighByLayer } from './layerKind';
 import { countedLayers } from './lead';
 import { reckonLead, weighByPaint } from './leadOdds';
@@ -137,7 +137,8 @@ const ownRecord = (
   expectedLead: LeadChance,
 ): Own => {
   const observations = piece.observations.filter((it) => it.surfaceId === surface.id);
-  const all = collectEvidence(observations);
+  const findings = piece.findings.filter((it) => it.surfaceId === surface.id);
+  const all = [...collectEvidence(observations), ...damageEvidence(findings)];
   const evidence = all.filter(isOfSurface);
   const words = piece.confirmations.filter((it) => it.surfaceId === surface.id);
   const results = evidence.filter((it) => it.test.kind !== 'layer');

@@ -48,6 +48,10 @@ export const fieldsOf = (it: Deed): readonly Field[] => {
       return [{ name: `confirm/${it.surfaceId}/${it.variable}`, value: null, deed: it }];
     case 'layers':
       return [{ name: `layers/${it.surfaceId}`, value: it.layers, deed: it }];
+    case 'find':
+      return [{ name: `find/${it.finding.id}`, value: it.finding, deed: it }];
+    case 'unfind':
+      return [{ name: `find/${it.findingId}`, value: null, deed: it }];
     case 'fit':
       return [{ name: `fit/${it.hardware.id}`, value: it.hardware, deed: it }];
     case 'unfit':
@@ -110,8 +114,6 @@ export const fieldsOf = (it: Deed): readonly Field[] => {
     case 'takenIn':
     case 'observe':
     case 'withdraw':
-    case 'find':
-    case 'unfind':
     case 'picture':
     case 'unpicture':
     case 'did':

@@ -11,6 +11,16 @@ export const plannedSummary = z.object({
     z.object({ kind: z.literal('step'), title: z.string() }),
     z.object({ kind: z.literal('nothing') }),
   ]),
+  /** Where it stands; null in what was kept before that was asked for. */
+  stage: z
+    .discriminatedUnion('kind', [
+      z.object({ kind: z.literal('underWay'), step: z.int(), of: z.int() }),
+      ...(['looking', 'planned', 'finished', 'forSale', 'handedOver', 'sold'] as const).map(
+        (kind) => z.object({ kind: z.literal(kind) }),
+      ),
+    ])
+    .nullable()
+    .default(null),
   /** Hands-on minutes of the route; null where nothing is aimed at. */
   minutes: z.number().nullable(),
   warnings: z.array(

@@ -33,6 +33,7 @@ export const change = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('withdraw'), observationId: id }),
   z.object({ kind: z.literal('confirm'), confirmation }),
   z.object({ kind: z.literal('unconfirm'), surfaceId: id, variable }),
+  /** A damage is put on record, or changed where it is on it. */
   z.object({ kind: z.literal('find'), finding }),
   z.object({ kind: z.literal('unfind'), findingId: id }),
   z.object({ kind: z.literal('picture'), picture }),
@@ -190,10 +191,12 @@ const step = (before: Piece, it: Change): Result<Piece> => {
       });
     }
     case 'find':
-      if (has(before.findings, it.finding.id)) {
-        return bad('finding.id', 'This finding is recorded already.');
-      }
-      return good({ ...before, findings: [...before.findings, it.finding] });
+      return good({
+        ...before,
+        findings: has(before.findings, it.finding.id)
+          ? before.findings.map((old) => (old.id === it.finding.id ? it.finding : old))
+          : [...before.findings, it.finding],
+      });
     case 'unfind':
       if (!has(before.findings, it.findingId)) {
         return bad('findingId', 'No such finding: it may have been taken back already.');

@@ -14,3 +14,10 @@ export const ending = z.discriminatedUnion('kind', [
   }),
 ]);
 export type Ending = z.infer<typeof ending>;
+
+/** Is it worked on here? What was put away, handed over, sold or is for sale needs nothing any more. */
+export const isAtWork = (it: {
+  readonly archived: boolean;
+  readonly account: { readonly sold: object | null };
+  readonly ending: Ending | null;
+}): boolean => !it.archived && it.account.sold === null && it.ending === null;

@@ -78,7 +78,7 @@ export { fittingsOf } from './fittings';
 export { likelyDamages } from './likelyDamages';
 export { surfaceGroups, twinsOf, type SurfaceGroup } from './groups';
 export { handlesIn, hardware, movesHoles, newOnesOf, type Hardware } from './hardware';
-export { ending, type Ending } from './ending';
+export { ending, isAtWork, type Ending } from './ending';
 export { PIECE_FILE_VERSION, pieceFile, type PieceFile } from './file';
 export {
   descriptionPart,
@@ -168,7 +168,9 @@ export {
   faceArt,
   freshSurfaceId,
   front,
+  frontInWords,
   frontToText,
+  meantAsLanes,
   fromOlder,
   gridOf,
   inBody,

@@ -160,11 +160,9 @@ describe('changes', () => {
   it('are refused where they were made already, or have nothing to act on', () => {
     const before = pieceOf({ seen: { top: ['tap:full'] }, found: { top: ['dent'] } });
     const [observation] = before.observations;
-    const [finding] = before.findings;
-    if (!observation || !finding) throw new Error('The piece lacks what the test needs.');
+    if (!observation) throw new Error('The piece lacks what the test needs.');
     const refused: Change[] = [
       { kind: 'observe', observation },
-      { kind: 'find', finding },
       { kind: 'withdraw', observationId: 'never' },
       { kind: 'unfind', findingId: 'never' },
       { kind: 'unfit', hardwareId: 'never' },
@@ -175,6 +173,15 @@ describe('changes', () => {
       },
     ];
     for (const it of refused) expect(applyChange(before, it).ok).toBe(false);
+  });
+
+  it('a damage that is told again by its id becomes what it says now, and stays one', () => {
+    const before = pieceOf({ found: { top: ['dent'] } });
+    const [finding] = before.findings;
+    if (!finding) throw new Error('The piece lacks what the test needs.');
+    const larger = { ...finding, count: 3, lengthMm: 40 };
+    const after = applyChange(before, { kind: 'find', finding: larger });
+    expect(after.ok && after.value.findings).toEqual([larger]);
   });
 });
 

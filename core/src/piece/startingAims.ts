@@ -6,7 +6,8 @@ import type { Aim, Scheme } from './scheme';
 /** What people usually want of a whole piece; each surface may be given another finish afterwards. */
 export type Start = 'paint' | 'wood' | 'woodTop' | 'freshen';
 
-const PAINTED: Scheme = {
+type Painted = Extract<Scheme, { kind: 'painted' }>;
+const PAINTED: Painted = {
   kind: 'painted',
   shade: 'pale',
   paint: 'cabinetEnamel',
@@ -20,13 +21,19 @@ const LEFT: Scheme = { kind: 'leave' };
 /**
  * An aim for every surface, to start from: what is out of sight (back, inside, drawer boxes) stays
  * as it is, the rest becomes what was chosen. Common practice, no source.
+ * @param paint colour of what is painted, and its shade
  */
-export const startingAims = (it: Pick<Piece, 'build'>, start: Start): readonly Aim[] =>
+export const startingAims = (
+  it: Pick<Piece, 'build'>,
+  start: Start,
+  paint: Partial<Pick<Painted, 'colour' | 'shade'>> = {},
+): readonly Aim[] =>
   surfacesOf(it).map((surface): Aim => {
+    const painted: Scheme = { ...PAINTED, ...paint };
     const shown: Readonly<Record<Start, Scheme>> = {
-      paint: PAINTED,
+      paint: painted,
       wood: CLEAR,
-      woodTop: isFaceOnTop(surface) ? CLEAR : PAINTED,
+      woodTop: isFaceOnTop(surface) ? CLEAR : painted,
       freshen: FRESHENED,
     };
     const scheme = visibilityOf(surface) === 'low' ? LEFT : shown[start];

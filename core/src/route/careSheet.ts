@@ -1,8 +1,8 @@
 import { z } from 'zod';
-import { COATINGS, type Coating } from '../catalog';
-import type { Piece, Shop } from '../piece';
+import { COATINGS, DAMAGES, DISCOVERIES, REMEDIES, type Coating } from '../catalog';
+import { linesOf, type Piece, type Shop } from '../piece';
 import { careRules, inCoats, inDialect } from '../words';
-import { advance, coatsOn } from '../work';
+import { advance, coatsOn, effectIn } from '../work';
 import { groupBy } from './group';
 import type { Route } from './operation';
 import { routeOf, wholeFor } from './plan';
@@ -17,20 +17,40 @@ export const surfaceCare = z.object({
   cureDays: z.number(),
   /** What was tested for lead, in words. */
   lead: z.string(),
+  /** What was repaired below the finish, and what turned up and was done about it. */
+  mended: z.array(z.string()),
+  turnedUp: z.array(z.object({ what: z.string(), decided: z.string().nullable() })),
 });
 export type SurfaceCare = z.infer<typeof surfaceCare>;
 
 /** What the owner gets with the piece. */
 export const careSheet = z.object({
+  /** Every coat is on: it tells what was done. Else it tells what is planned. */
+  asDone: z.boolean(),
+  /** When the last coat was laid; null where none was. */
+  lastCoatAt: z.string().nullable(),
   surfaces: z.array(surfaceCare),
   cureDays: z.number(),
   rules: z.array(z.string()),
 });
 export type CareSheet = z.infer<typeof careSheet>;
 
-/** The care sheet of a piece whose route is done. */
+/** When the last coat on record was laid. */
+const lastCoatAt = ({ done }: Piece): string | null =>
+  done.reduce<string | null>((last, it) => {
+    if (it.endedAt === null || effectIn(it)?.traits.lays == null) return last;
+    return last === null || Date.parse(it.endedAt) > Date.parse(last) ? it.endedAt : last;
+  }, null);
+
+/**
+ * The care sheet of a piece: as it was done once every coat is on, until then as it will be when its
+ * route is done. Repairs and what turned up are told of what has happened alone.
+ */
 export const careSheetFor = (whole: Whole, route: Route): CareSheet => {
-  const end = route.tasks.reduce(advance, whole.now);
+  const { piece, now } = whole;
+  const end = route.tasks.reduce(advance, now);
+  const lastCoat = lastCoatAt(piece);
+  const found = linesOf(piece.log, 'discovery');
   const laid = new Set<Coating>();
   const surfaces = whole.surfaces.map((s): SurfaceCare => {
     const state = end.surfaces[s.surface.id];
@@ -42,10 +62,29 @@ export const careSheetFor = (whole: Whole, route: Route): CareSheet => {
       coats: rows.map((it) => inCoats(it.label, coats.get(it.id)?.length ?? 0)),
       cureDays: Math.max(0, ...rows.map((it) => it.cureDays)),
       lead: s.beliefs.leadStatus.text,
+      mended: [
+        ...new Set(
+          piece.findings
+            .filter(
+              (it) =>
+                it.surfaceId === s.surface.id &&
+                now.surfaces[s.surface.id]?.mended.includes(it.id) === true,
+            )
+            .map((it) => DAMAGES.get(it.damage).label.toLowerCase()),
+        ),
+      ],
+      turnedUp: found
+        .filter((it) => it.surfaceIds.includes(s.surface.id))
+        .map((it) => ({
+          what: DISCOVERIES.get(it.kind).label,
+          decided: it.remedy ? REMEDIES.get(it.remedy).label : null,
+        })),
     };
   });
   const cureDays = Math.max(0, ...surfaces.map((it) => it.cureDays));
   return {
+    asDone: lastCoat !== null && !route.tasks.some((it) => it.traits.lays !== null),
+    lastCoatAt: lastCoat,
     surfaces,
     cureDays,
     rules: [...careRules({ cureDays, waxed: laid.has('pasteWax'), oiled: laid.has('hardOil') })],

@@ -81,7 +81,7 @@ describe('the route card', () => {
 describe('the care sheet', () => {
   const sheetOf = (told: Told): Paper => {
     const piece = pieceOf(told);
-    return careSheetPaper(piece, careSheetOf(piece, USUAL_SHOP), TICKET);
+    return careSheetPaper(piece, careSheetOf(piece, USUAL_SHOP), TICKET, (iso) => iso);
   };
   const OAK = { substrate: 'hardwood', wood: 'ringPorous', finish: 'lacquer', bleed: 'none' };
 

@@ -125,13 +125,25 @@ export const routeCard = (piece: Piece, route: Route, ticket: Ticket): Paper => 
   };
 };
 
-/** The care sheet as the owner gets it. */
-export const careSheetPaper = (piece: Piece, sheet: CareSheet, ticket: Ticket): Paper => ({
+/**
+ * The care sheet as the owner gets it.
+ * @param when a time of the record as a day in words, by the clock of the shop
+ */
+export const careSheetPaper = (
+  piece: Piece,
+  sheet: CareSheet,
+  ticket: Ticket,
+  when: (iso: string) => string,
+): Paper => ({
   title: careWords.title(piece.name),
   intro: [
     {
       ink: 'quiet',
-      text: careWords.intro(ticket.number, ticket.printed),
+      text: careWords.intro(
+        ticket.number,
+        ticket.printed,
+        sheet.asDone && sheet.lastCoatAt ? when(sheet.lastCoatAt) : null,
+      ),
     },
   ],
   sections: [
@@ -148,6 +160,8 @@ export const careSheetPaper = (piece: Piece, sheet: CareSheet, ticket: Ticket): 
           {
             text: careWords.fromTheBottom(it.coats, it.cureDays),
           },
+          ...(it.mended.length > 0 ? [{ text: careWords.mended(it.mended) }] : []),
+          ...it.turnedUp.map((one) => ({ text: careWords.turnedUp(one.what, one.decided) })),
           { ink: 'quiet', text: careWords.lead(it.lead) },
         ],
       })),

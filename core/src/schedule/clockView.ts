@@ -13,8 +13,8 @@ import {
   type Minute,
   type Misfit,
 } from '../climate';
-import type { Piece, Shop, Space } from '../piece';
-import type { Operation } from '../route';
+import { isAtWork, type Piece, type Shop, type Space } from '../piece';
+import type { Operation, Route } from '../route';
 import { USUAL } from './airAhead';
 import { heldByAir, type HeldByAir } from './heldByAir';
 import { fitHours } from './airs';
@@ -80,11 +80,29 @@ export interface ClockView {
   readonly held: readonly HeldByAir[];
 }
 
-/** Pieces with their routes, those that are put away left out. */
+/** Of a piece that is worked on no more. */
+const NOTHING_LEFT: Route = {
+  tasks: [],
+  graph: { nodes: [], firstMilestone: 0, rules: [], lags: [], edges: [] },
+  operations: [],
+  refusals: [],
+  unaimedSurfaceIds: [],
+  minutes: 0,
+  waitMinutes: 0,
+  materials: [],
+};
+
+/**
+ * Pieces with their routes, those that are put away left out. Those that have left the bench take no more time, but
+ * what was timed on them still tells the pace.
+ */
 export const benchOf = (pieces: readonly Piece[], shop: Shop, now: Minute): readonly OnBench[] =>
   pieces
     .filter((it) => !it.archived)
-    .map((piece) => ({ piece, route: caseAt(piece, shop, now).route }))
+    .map((piece) => ({
+      piece,
+      route: isAtWork(piece) ? caseAt(piece, shop, now).route : NOTHING_LEFT,
+    }))
     .filter(({ piece, route }) => route.operations.length > 0 || piece.done.length > 0);
 
 const HOURS_AHEAD = 48;

@@ -59,6 +59,9 @@ export { stalledIn, type Stalled, type StalledBy } from './stalled';
 export { timetableOf, type Because, type Entry, type Timetable } from './timetable';
 export { withScuffs } from './scuffs';
 export { caseAt, hardenedOn } from './hardened';
+export { inUseFrom, type InUse } from './inUse';
+export { stillOpen, type StillOpen } from './lastLook';
+export { stageOf, type Stage } from './stage';
 export { dryingNow, type Drying } from './drying';
 export {
   againstIt,

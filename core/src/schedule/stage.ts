@@ -1,19 +1,16 @@
-import { caseOf, type Case } from '../case';
+import { workStage, type Case, type WorkStage } from '../case';
 import type { Minute } from '../climate';
-import type { Piece, Shop } from '../piece';
-import { dryingNow, type Drying } from './drying';
+import type { Drying } from './drying';
 import { isStillWet, nextStep } from './mayBegin';
 
 /** Where a piece stands, as people say it. */
 export type Stage =
-  | { readonly kind: 'looking' | 'planned' | 'finished' | 'forSale' | 'handedOver' | 'sold' }
-  /** Step n of m is next, or going on. */
-  | { readonly kind: 'underWay'; readonly step: number; readonly of: number }
-  /** Something dries, and nothing can be done on it till then; null where that has no end. */
+  | WorkStage
+  /** Something dries, and nothing can be done on it until then; null where that has no end in this air. */
   | { readonly kind: 'waiting'; readonly until: Minute | null };
 
 /**
- * Where a piece stands.
+ * Where a piece stands at a time.
  * @param drying what dries on it now
  */
 export const stageOf = (
@@ -21,30 +18,13 @@ export const stageOf = (
   drying: readonly Drying[],
   now: Minute,
 ): Stage => {
-  const { piece, route, steps } = of;
-  if (piece.account.sold !== null) return { kind: 'sold' };
-  if (piece.ending) return { kind: piece.ending.kind };
-  if (piece.aims.length === 0) return { kind: 'looking' };
-  const running = route.operations.find((it) =>
-    piece.done.some((one) => one.endedAt === null && it.taskKeys.includes(one.taskKey)),
-  );
-  const isBegun = piece.done.length > 0;
-  if (route.operations.length === 0) return { kind: isBegun ? 'finished' : 'planned' };
-  if (!isBegun) return { kind: 'planned' };
-  const next = running ?? nextStep(of, drying, now);
-  if (next) {
-    return { kind: 'underWay', step: steps.numbers.get(next.id) ?? 1, of: steps.count };
-  }
+  const stage = workStage(of);
+  if (stage.kind !== 'underWay') return stage;
+  const isGoingOn = of.piece.done.some((it) => it.endedAt === null);
+  const next = isGoingOn ? undefined : nextStep(of, drying, now);
+  if (next) return { ...stage, step: of.steps.numbers.get(next.id) ?? stage.step };
   const wet = drying.filter((it) => isStillWet(it, now));
-  const [first] = route.operations;
-  if (wet.length === 0) {
-    return { kind: 'underWay', step: steps.numbers.get(first?.id ?? '') ?? 1, of: steps.count };
-  }
-  const ends = wet.map((it) => it.opens?.expected ?? Infinity);
-  const soonest = Math.min(...ends);
+  if (isGoingOn || wet.length === 0) return stage;
+  const soonest = Math.min(...wet.map((it) => it.opens?.expected ?? Infinity));
   return { kind: 'waiting', until: Number.isFinite(soonest) ? soonest : null };
 };
-
-/** Where a piece stands in a shop at a time. */
-export const stageAt = (piece: Piece, shop: Shop, now: Minute): Stage =>
-  stageOf(caseOf(piece, shop), dryingNow(piece, shop, now), now);

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { shop as shopSchema, type DoneWork, type Piece, type Shop } from '../piece';
+import { shop as shopSchema, type Piece, type Shop } from '../piece';
 import { planRoute } from '../route';
 import { paintedTable } from '../testing/pieces';
 import { didOf } from '../testing/worked';

@@ -24,7 +24,6 @@ export {
   type NeedFrom,
 } from './needs';
 export {
-  isAtWork,
   listOf,
   shoppingFor,
   shoppingLine,

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { AISLES, MATERIALS, UNITS, aisleOf, type Material } from '../catalog';
-import { containersIn, isOwnPrice, type Piece, type Shop, type Stocked } from '../piece';
+import { containersIn, isAtWork, isOwnPrice, type Piece, type Shop, type Stocked } from '../piece';
 import { planRoute } from '../route';
 import { inDialect } from '../words';
 import type { DeepReadonly } from '../work';
@@ -163,10 +163,6 @@ export const listOf = (
     placeholders: lines.some((it) => it.placeholder && it.cost > 0),
   };
 };
-
-/** Is it worked on here? What was put away or sold needs nothing any more. */
-export const isAtWork = (it: Pick<Piece, 'archived' | 'account'>): boolean =>
-  !it.archived && it.account.sold === null;
 
 /**
  * What the pieces at work still need, bought together, old stock first.

@@ -19,8 +19,14 @@ export const careRules = (it: {
 
 export const careWords = {
   title: (name: string) => `Care sheet · ${name}`,
-  intro: (number: string, printed: string) =>
-    `${number}, as planned on ${printed}. Last coat laid on: ____________`,
+  /** @param lastCoat the day of the last coat; null where it is still to come */
+  intro: (number: string, printed: string, lastCoat: string | null) =>
+    lastCoat === null
+      ? `${number}, as planned on ${printed}. Last coat applied on: ____________`
+      : `${number}, as done. Last coat applied on ${lastCoat}. Printed ${printed}.`,
+  mended: (names: readonly string[]) => `Repaired under the finish: ${names.join('; ')}.`,
+  turnedUp: (what: string, decided: string | null) =>
+    `Found on the way: ${what}. ${decided === null ? 'Not decided.' : `Done about it: ${decided}.`}`,
   howToTreat: 'HOW TO TREAT IT',
   whatIsOn: 'WHAT IS ON IT',
   fromTheBottom: (coats: readonly string[], cureDays: number) =>

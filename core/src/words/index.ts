@@ -33,6 +33,7 @@ export * as LOOK_WORDS from './looking';
 export * as CHOICE_WORDS from './choosing';
 export { ORDER_WORDS, type OrderRuleId } from './order';
 export * as BENCH_WORDS from './bench';
+export * as ENDING_WORDS from './ending';
 export {
   COST_WORDS,
   DECISION_WORDS,

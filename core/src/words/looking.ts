@@ -1,4 +1,5 @@
 import { LEAD_LIMITS } from '../catalog';
+import { capital } from './language';
 
 /** What looking at a piece tells, in words. */
 
@@ -31,7 +32,13 @@ export const lead = {
   overConsumer: (ppm: number) =>
     `${ppm} ppm: under the line for lead-based paint, over the ${consumer} ppm allowed in paint sold today (16 CFR 1303). Worked as lead.`,
   underConsumer: (ppm: number) => `${ppm} ppm: at or under ${consumer} ppm (16 CFR 1303).`,
+  /** One result: "All layers: lead not found by laboratory". */
+  result: (layer: number | null, found: boolean, by: string) =>
+    `${layer === null ? 'All layers' : `Layer ${layer}`}: lead ${found ? 'found' : 'not found'} by ${by}`,
   found: (results: Parameters<typeof byMethod>[0]) => `Lead found ${byMethod(results)}.`,
+  /** Some other result of all layers says that there is none. */
+  disagrees: (by: string) =>
+    `${capital(by)} of all layers found none: the results disagree. It’s treated as lead until a laboratory explains it with a sample from the same place.`,
   notFound: (results: Parameters<typeof byMethod>[0], surface: string) =>
     `Not found ${byMethod(results)} at the ${surface.toLowerCase()}.`,
   madeAfter: (cutoffYear: number) => `Made after ${cutoffYear}: not suspect by its year.`,

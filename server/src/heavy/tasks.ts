@@ -81,6 +81,17 @@ export const planAloud = (
   return { timetable, finish, sessions, bound: finish === null ? null : bound.finish, gap };
 };
 
+/** A time of the record as a day, by the shop's clock. */
+const dayIn = ({ timeZone }: Shop): ((iso: string) => string) => {
+  const clock = new Intl.DateTimeFormat('en-GB', {
+    day: 'numeric',
+    month: 'short',
+    year: 'numeric',
+    timeZone,
+  });
+  return (iso) => clock.format(new Date(iso));
+};
+
 /** The book of a piece, its times as the shop's clock shows them. */
 const bookFor = (piece: Piece, shop: Shop, { number, printed }: Ticket): Paper => {
   const clock = new Intl.DateTimeFormat('en-GB', {
@@ -115,7 +126,7 @@ export const TASKS = {
   routePdf: (piece: Piece, shop: Shop, ticket: Ticket, typeface: Typeface) =>
     asPdf(routeCard(piece, planRoute(piece, shop), ticket), typeface),
   careSheetPdf: (piece: Piece, shop: Shop, ticket: Ticket, typeface: Typeface) =>
-    asPdf(careSheetPaper(piece, careSheetOf(piece, shop), ticket), typeface),
+    asPdf(careSheetPaper(piece, careSheetOf(piece, shop), ticket, dayIn(shop)), typeface),
   bookPdf: (
     piece: Piece,
     shop: Shop,

@@ -1,12 +1,14 @@
 import { surfacesOf, type PieceRecord } from '@obrik/core/piece';
-import { aimInWords, counted } from '@obrik/core/words';
+import { aimInWords } from '@obrik/core/words';
 
 import { useRouter } from 'expo-router';
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { View } from 'react-native';
 import { useCase } from '@/api/useCase';
 import { useChange, useShop } from '@/api/usePiece';
+import { GroupRow } from '@/features/look/GroupRow';
 import { marksOf } from '@/features/shared/marks';
+import { useKept } from '@/features/shared/useKept';
 import {
   Body,
   Card,
@@ -23,12 +25,17 @@ import {
 } from '@/ui/controls';
 import { UnfoldedPiece } from '@/ui/drawings';
 import { usePalette } from '@/ui/theme';
-import { FIRST_CHOICE, KINDS, choiceOf, schemeOf, type Choice } from './options';
+import { FIRST_CHOICE, KINDS, applyInWords, choiceOf, schemeOf, type Choice } from './options';
 import { aimColour } from '@/features/shared/aimColour';
 import { SchemeDetails } from './SchemeDetails';
 import { Dot } from './Swatches';
 import { RefusalCard } from '@/features/shared/RefusalCard';
 import { spoiledAims } from './spoiledAims';
+
+interface AimDraft {
+  readonly selected: readonly string[];
+  readonly choice: Choice;
+}
 
 /** Aim: what each surface shall become. Several at once; what can't be is said at once. */
 export const AimScreen = ({ record }: { readonly record: PieceRecord }) => {
@@ -42,21 +49,39 @@ export const AimScreen = ({ record }: { readonly record: PieceRecord }) => {
   const { beliefs, refusals } = it;
   const marks = useMemo(() => marksOf(piece, beliefs), [piece, beliefs]);
   const spoiled = useMemo(
-    () => spoiledAims(piece, beliefs, shop.units),
-    [piece, beliefs, shop.units],
+    () =>
+      spoiledAims(
+        piece,
+        beliefs,
+        shop.units,
+        (surfaceId, id) => it.state.surfaces[surfaceId]?.mended.includes(id) === true,
+      ),
+    [piece, beliefs, shop.units, it],
   );
-  const [selected, setSelected] = useState<ReadonlySet<string>>(new Set());
-  const [choice, setChoice] = useState<Choice>(FIRST_CHOICE);
-  const put = (part: Partial<Choice>) => setChoice({ ...choice, ...part });
+  // What is selected and what is chosen go their own ways, and both are there again after a reload.
+  const [draft, keep] = useKept<AimDraft>(`aim/${piece.id}`, {
+    selected: [],
+    choice: FIRST_CHOICE,
+  });
+  const { choice } = draft;
+  const known = useMemo(() => new Set(surfaces.map((it) => it.id)), [surfaces]);
+  const selected = useMemo(
+    () => new Set(draft.selected.filter((id) => known.has(id))),
+    [draft.selected, known],
+  );
+  const put = (part: Partial<Choice>) => keep({ ...draft, choice: { ...choice, ...part } });
+  const select = (ids: readonly string[]) => keep({ ...draft, selected: ids });
 
   const toggle = (surfaceId: string) => {
     const next = new Set(selected);
     if (!next.delete(surfaceId)) next.add(surfaceId);
-    const [only] = next;
-    const aim = next.size === 1 ? piece.aims.find((it) => it.surfaceId === only) : undefined;
-    if (aim) setChoice(choiceOf(aim));
-    setSelected(next);
+    select([...next]);
   };
+  const [only] = selected;
+  const aimed = selected.size === 1 ? piece.aims.find((it) => it.surfaceId === only) : undefined;
+  const other = aimed && choiceOf(aimed);
+  const differs =
+    other !== undefined && JSON.stringify(schemeOf(other)) !== JSON.stringify(schemeOf(choice));
   const unaimed = surfaces.filter((it) => !piece.aims.some((aim) => aim.surfaceId === it.id));
   const apply = async () => {
     const surfaceIds = [...selected];
@@ -72,7 +97,7 @@ export const AimScreen = ({ record }: { readonly record: PieceRecord }) => {
       { kind: 'aim', surfaceIds, aims },
       `${surfaceIds.length === 1 ? 'Surface' : `${surfaceIds.length} surfaces`}: ${aimInWords(wish)}.`,
     );
-    if (done) setSelected(new Set());
+    if (done) keep({ selected: [], choice });
   };
   const impossible = useMemo(() => it.impossible([...selected]), [it, selected]);
   const refusedHere = impossible.get(choice.kind) ?? [];
@@ -81,10 +106,7 @@ export const AimScreen = ({ record }: { readonly record: PieceRecord }) => {
     <TwoPanes
       foot={
         selected.size > 0 ? (
-          <MainButton
-            title={`Apply to ${counted(selected.size, 'surface')}`}
-            onPress={() => void apply()}
-          />
+          <MainButton title={applyInWords(choice, selected.size)} onPress={() => void apply()} />
         ) : (
           <PlainButton
             title="See the route"
@@ -107,7 +129,7 @@ export const AimScreen = ({ record }: { readonly record: PieceRecord }) => {
               <PlainButton
                 title={`Select the ${unaimed.length} not set`}
                 label={`Select the ${unaimed.length} surfaces without a finish`}
-                onPress={() => setSelected(new Set(unaimed.map((it) => it.id)))}
+                onPress={() => select(unaimed.map((it) => it.id))}
               />
             ) : null}
           </View>
@@ -118,8 +140,16 @@ export const AimScreen = ({ record }: { readonly record: PieceRecord }) => {
             onSelect={toggle}
             maxHeight={240}
           />
+          <GroupRow surfaces={surfaces} chosen={[...selected]} onChoose={select} />
           <Card style={{ gap: 12 }}>
             <Subheading>Finish</Subheading>
+            {other && differs ? (
+              <PlainButton
+                title="Take over its finish"
+                label={`Take over the finish of ${surfaces.find((one) => one.id === only)?.name ?? ''}`}
+                onPress={() => keep({ ...draft, choice: other })}
+              />
+            ) : null}
             <Options
               label="Scheme"
               options={KINDS.map((it) =>
@@ -136,7 +166,7 @@ export const AimScreen = ({ record }: { readonly record: PieceRecord }) => {
               />
             ))}
             <SchemeDetails choice={choice} put={put} />
-            {selected.size === 0 ? <Small>Select one or more surfaces above first.</Small> : null}
+            {selected.size === 0 ? <Small>Select surfaces above first.</Small> : null}
           </Card>
         </>
       }

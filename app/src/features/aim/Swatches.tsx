@@ -6,6 +6,7 @@ import { Label, Small } from '@/ui/controls';
 import { RADIUS, TARGET, usePalette } from '@/ui/theme';
 
 interface SwatchesProps {
+  /** Empty where none is chosen yet. */
   readonly chosen: string;
   readonly onChoose: (colour: string) => void;
 }
@@ -30,27 +31,31 @@ export const Swatches = ({ chosen, onChoose }: SwatchesProps) => {
               aria-checked={isChosen}
               aria-label={it.label}
               onPress={() => onChoose(it.hex)}
-              style={{
-                width: TARGET,
-                height: TARGET,
-                borderRadius: RADIUS,
-                borderWidth: isChosen ? 4 : 1,
-                borderColor: isChosen ? palette.amber : palette.ink2,
-                backgroundColor: it.hex,
-              }}
-            />
+              style={{ width: 82, gap: 2 }}
+            >
+              <View
+                style={{
+                  height: TARGET,
+                  borderRadius: RADIUS,
+                  borderWidth: isChosen ? 4 : 1,
+                  borderColor: isChosen ? palette.amber : palette.ink2,
+                  backgroundColor: it.hex,
+                }}
+              />
+              <Small style={{ color: palette.ink, lineHeight: 16 }}>{it.label}</Small>
+            </Pressable>
           );
         })}
       </View>
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
         {createElement('input', {
           type: 'color',
-          value: chosen,
+          value: chosen || '#888888',
           'aria-label': 'Any other colour',
           onChange: (event: { target: { value: string } }) => onChoose(event.target.value),
           style: { width: TARGET, height: TARGET, padding: 0, border: 'none', background: 'none' },
         })}
-        <Small>{colourName(chosen)}. The square picks any other colour.</Small>
+        <Small>{chosen ? `${colourName(chosen)}. ` : ''}The square picks any other colour.</Small>
       </View>
     </View>
   );

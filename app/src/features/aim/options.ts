@@ -1,5 +1,5 @@
 import { SHADE_COLOURS, SHEENS as SHEEN_ROWS } from '@obrik/core/catalog';
-import { shadeOf } from '@obrik/core/coating';
+import { colourName, shadeOf } from '@obrik/core/coating';
 import { topcoat } from '@obrik/core/piece';
 import type {
   Aim,
@@ -17,7 +17,7 @@ import type {
   Wear,
 } from '@obrik/core/piece';
 
-import { TOPCOAT_WORDS, capital } from '@obrik/core/words';
+import { TOPCOAT_WORDS, capital, counted } from '@obrik/core/words';
 
 type Choices<Value extends string> = readonly { readonly value: Value; readonly title: string }[];
 
@@ -233,6 +233,31 @@ export const schemeOf = (it: Choice): Scheme => {
     case 'freshened':
     case 'leave':
       return { kind };
+  }
+};
+
+/** What a tap on the button does: "Paint 6 surfaces Chalk dust". */
+export const applyInWords = (it: Choice, count: number): string => {
+  const where = counted(count, 'surface');
+  const colour = colourName(shownColour(it));
+  const wood = it.shade === 'white' ? 'pale' : it.shade;
+  switch (it.kind) {
+    case 'painted':
+      return `Paint ${where} ${colour}`;
+    case 'washed':
+      return `Wash ${where} ${colour}`;
+    case 'stained':
+      return `Stain ${where} ${wood}`;
+    case 'veneered':
+      return `Veneer ${where}`;
+    case 'clear':
+      return `Clear-coat ${where}`;
+    case 'touchedIn':
+      return `Spot-repair ${where}`;
+    case 'freshened':
+      return `Freshen ${where}`;
+    case 'leave':
+      return `Leave ${where} as found`;
   }
 };
 

@@ -7,13 +7,14 @@ export const spoiledAims = (
   piece: Piece,
   all: readonly SurfaceBeliefs[],
   units: UnitSystem,
+  isMended: (surfaceId: string, findingId: string) => boolean = () => false,
 ): readonly string[] =>
   surfacesOf(piece).flatMap((surface, index) => {
     const aim = piece.aims.find((it) => it.surfaceId === surface.id);
     const beliefs = all[index];
     if (!aim || !beliefs) return [];
     return piece.findings
-      .filter((it) => it.surfaceId === surface.id)
+      .filter((it) => it.surfaceId === surface.id && !isMended(surface.id, it.id))
       .map((it) => judgeFinding(it, surface, beliefs, units))
       .filter((it) => it.ruledOut.some((one) => one.schemes.includes(aim.scheme.kind)))
       .map((it) => `${surface.name}: ${it.text}`);

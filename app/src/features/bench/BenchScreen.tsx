@@ -147,10 +147,17 @@ export const BenchScreen = ({ record }: { readonly record: PieceRecord }) => {
               ? 'What comes next is drying, or waiting on an answer. The plan shows which.'
               : 'Everything is done, or no finish is chosen yet.'
           }
-          action={{
-            title: 'To its route',
-            onPress: () => router.navigate(`/pieces/${piece.id}/route`),
-          }}
+          action={
+            operations.length === 0 && piece.done.length > 0
+              ? {
+                  title: 'Last look',
+                  onPress: () => router.navigate(`/pieces/${piece.id}/last-look`),
+                }
+              : {
+                  title: 'To its route',
+                  onPress: () => router.navigate(`/pieces/${piece.id}/route`),
+                }
+          }
         />
         <BenchTimers piece={piece} timers={[]} taskKeys={[]} surfaceIds={[]} />
         <Further piece={piece} surfaceIds={[]} taskKeys={[]} />

@@ -103,14 +103,25 @@ export const ClockScreen = ({ record }: { readonly record: PieceRecord }) => {
         {drying.map((it) => (
           <DryingCard key={`${it.title}-${it.from}`} it={it} piece={piece} number="" now={now} />
         ))}
-        <Empty
-          title="Nothing to plan"
-          text="As soon as there is a route, each step gets its time here."
-          action={{
-            title: 'Choose finishes',
-            onPress: () => router.navigate(`/pieces/${piece.id}/aim`),
-          }}
-        />
+        {piece.done.length > 0 ? (
+          <Empty
+            title="Every step is done"
+            text="Nothing is left to schedule."
+            action={{
+              title: 'Last look',
+              onPress: () => router.navigate(`/pieces/${piece.id}/last-look`),
+            }}
+          />
+        ) : (
+          <Empty
+            title="Nothing to plan"
+            text="As soon as there is a route, each step gets its time here."
+            action={{
+              title: 'Choose finishes',
+              onPress: () => router.navigate(`/pieces/${piece.id}/aim`),
+            }}
+          />
+        )}
       </Screen>
     );
   }

@@ -1,4 +1,5 @@
 import { ticketNumber } from '@obrik/core/ticket';
+import { isAtWork } from '@obrik/core/piece';
 import type { Drying, Entry, Ready } from '@obrik/core/schedule';
 import { showDuration } from '@obrik/core/units';
 import { CLOCK_WORDS } from '@obrik/core/words';
@@ -22,6 +23,7 @@ import { useClock } from '@/workers/useClock';
 import { AirCard } from './AirCard';
 import { AirHelpCard } from './AirHelpCard';
 import { DryingCard } from './DryingCard';
+import { FinishedCard } from './FinishedCard';
 import { FirstQuestions } from './FirstQuestions';
 import { HowGood } from './HowGood';
 import { keyOf } from './lanes';
@@ -166,6 +168,11 @@ export const TodayScreen = () => {
       <AirCard airs={view.airs} now={now} units={shop.units} />
       <Columns>
         <View style={{ gap: 8 }}>
+          {atWork
+            .filter(({ piece }) => isAtWork(piece) && piece.done.length > 0)
+            .map(({ piece }) => (
+              <FinishedCard key={piece.id} piece={piece} number={numberOf(piece.id)} />
+            ))}
           {closing.length > 0 ? <Label heading>Window closes</Label> : null}
           {closing.map(dryingCard)}
           <View style={{ flexDirection: 'row', justifyContent: 'space-between' }}>

@@ -1,15 +1,13 @@
 import type { AccountPart, Piece } from '@obrik/core/piece';
 import { nanoid } from '@reduxjs/toolkit';
-import { format } from 'date-fns/format';
-import { parseISO } from 'date-fns/parseISO';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useChange } from '@/api/usePiece';
 import { MoneyLine } from '@/features/shared/MoneyLine';
 import { useMoney } from '@/features/shared/useMoney';
-import { shopDay } from '@/features/shop/useShelves';
-import { Alarm, Body, Card, Label, MainButton, PlainButton, Small } from '@/ui/controls';
+import { Alarm, Body, Card, Label, PlainButton, Small } from '@/ui/controls';
 import { FigureField } from '@/ui/forms';
+import { Sale } from './Sale';
 
 interface PieceMoneyProps {
   readonly piece: Piece;
@@ -74,61 +72,6 @@ const Extras = ({ piece, onStore }: { readonly piece: Piece; readonly onStore: S
   );
 };
 
-/** The sale: what it brought, and what that cost. */
-const Sale = ({ piece, onStore }: { readonly piece: Piece; readonly onStore: Store }) => {
-  const money = useMoney();
-  const { sold, price } = piece.account;
-  const [typed, setTyped] = useState(() => money.toTyped(price));
-  const [fees, setFees] = useState('');
-  const [wrong, setWrong] = useState<string>();
-  if (sold)
-    return (
-      <View style={{ gap: 8 }}>
-        <Label heading>Sold</Label>
-        <Body>
-          For {money.show(sold.price)} on {format(parseISO(sold.on), 'd MMM yyyy')}
-          {sold.fees > 0 ? `, less ${money.show(sold.fees)} of fees` : ''}.
-        </Body>
-        <PlainButton
-          title="It is not sold after all"
-          onPress={() => onStore({ sold: null }, 'Not sold after all.')}
-        />
-      </View>
-    );
-  const save = () => {
-    const got = money.read(typed);
-    const less = money.read(fees);
-    if (typeof got !== 'number') return setWrong('Give the price like 420.00.');
-    if (less === undefined) return setWrong('Give the fees like 12.40, or leave them empty.');
-    setWrong(undefined);
-    onStore(
-      { sold: { price: got, on: shopDay(), fees: less ?? 0 } },
-      `Sold for ${money.show(got)}.`,
-    );
-  };
-  return (
-    <View style={{ gap: 8 }}>
-      <Label heading>Sold?</Label>
-      <View style={{ flexDirection: 'row', gap: 8 }}>
-        <FigureField
-          label={`Sold for${money.mark}`}
-          typed={typed}
-          onType={setTyped}
-          style={{ flex: 1 }}
-        />
-        <FigureField
-          label={`Fees, delivery${money.mark}`}
-          typed={fees}
-          onType={setFees}
-          style={{ flex: 1 }}
-        />
-      </View>
-      <Alarm text={wrong} />
-      <MainButton title="It is sold" onPress={save} />
-    </View>
-  );
-};
-
 /** The money of a piece: what was paid, what it may bring, what else it took, what it was sold for. */
 export const PieceMoney = ({ piece }: PieceMoneyProps) => {
   const change = useChange();
@@ -160,7 +103,7 @@ export const PieceMoney = ({ piece }: PieceMoneyProps) => {
         <Extras piece={piece} onStore={store} />
       </Card>
       <Card>
-        <Sale key={account.price} piece={piece} onStore={store} />
+        <Sale key={account.price} piece={piece} />
       </Card>
     </>
   );

@@ -2,6 +2,7 @@ import { zodResolver } from '@hookform/resolvers/zod';
 import {
   hardware as hardwareSchema,
   assemble,
+  movesHoles,
   type Hardware,
   type PieceRecord,
 } from '@obrik/core/piece';
@@ -10,7 +11,7 @@ import { lengthToTyped, showLength, type UnitSystem } from '@obrik/core/units';
 import { nanoid } from '@reduxjs/toolkit';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { Controller, useForm } from 'react-hook-form';
+import { Controller, useForm, useWatch } from 'react-hook-form';
 import { View } from 'react-native';
 import { z } from 'zod';
 import { useChange, useShop } from '@/api/usePiece';
@@ -28,12 +29,16 @@ import {
   TwoPanes,
 } from '@/ui/controls';
 import { Field } from '@/ui/forms';
+import { useMoney } from '@/features/shared/useMoney';
 import { typedFigure, typedLength } from '@/features/shared/typed';
 import { NumberedFront } from './NumberedFront';
 import { KINDS, fittingsInWords } from './words';
 
+/** Reads an amount as it is typed: null for nothing, undefined where it can't be read. */
+type MoneyReader = (typed: string) => number | null | undefined;
+
 /** What is asked of fittings; figures as they are typed. */
-const fittingsForm = (units: UnitSystem) => {
+const fittingsForm = (units: UnitSystem, readMoney: MoneyReader) => {
   const { shape } = hardwareSchema;
   return z.object({
     kind: shape.kind,
@@ -55,6 +60,34 @@ const fittingsForm = (units: UnitSystem) => {
     holeSpacingMm: typedLength(shape.holeSpacingMm.unwrap(), units),
     bag: shape.bag.unwrap(),
     disposition: shape.disposition.unwrap(),
+    /** Of new ones: one screw or two, and their spacing; asked where they are replaced. */
+    newOnes: z.enum(['unknown', 'single', 'spaced']),
+    newSpacingMm: typedLength(shape.holeSpacingMm.unwrap(), units),
+    priceEach: z
+      .string()
+      .refine((it) => readMoney(it) !== undefined, 'Enter an amount such as 4.50.'),
+  });
+};
+
+/** What was read from the form, as fittings are kept. */
+const fittingsOf = (
+  it: z.output<ReturnType<typeof fittingsForm>>,
+  old: Hardware | undefined,
+  readMoney: MoneyReader,
+): Hardware => {
+  const { newOnes, newSpacingMm, priceEach, ...rest } = it;
+  return hardwareSchema.parse({
+    ...old,
+    ...rest,
+    id: old?.id ?? nanoid(),
+    holeSpacingMm: it.kind === 'knob' ? null : it.holeSpacingMm,
+    replacement:
+      it.disposition !== 'replace' || newOnes === 'unknown'
+        ? null
+        : newOnes === 'single'
+          ? { single: true, holeSpacingMm: null }
+          : { single: false, holeSpacingMm: newSpacingMm },
+    priceEach: readMoney(priceEach) ?? null,
   });
 };
 type Typed = z.input<ReturnType<typeof fittingsForm>>;
@@ -67,9 +100,16 @@ const EMPTY: Typed = {
   holeSpacingMm: '',
   bag: '',
   disposition: 'keep',
+  newOnes: 'unknown',
+  newSpacingMm: '',
+  priceEach: '',
 };
 
-const typedFrom = (it: Hardware, units: UnitSystem): Typed => ({
+const typedFrom = (
+  it: Hardware,
+  units: UnitSystem,
+  toTyped: (amount: number | null) => string,
+): Typed => ({
   kind: it.kind,
   name: it.name,
   count: String(it.count),
@@ -77,7 +117,17 @@ const typedFrom = (it: Hardware, units: UnitSystem): Typed => ({
   holeSpacingMm: it.holeSpacingMm === null ? '' : lengthToTyped(it.holeSpacingMm, units),
   bag: it.bag,
   disposition: it.disposition,
+  newOnes: it.replacement === null ? 'unknown' : it.replacement.single ? 'single' : 'spaced',
+  newSpacingMm:
+    it.replacement?.holeSpacingMm == null ? '' : lengthToTyped(it.replacement.holeSpacingMm, units),
+  priceEach: toTyped(it.priceEach),
 });
+
+const NEW_ONES = [
+  { value: 'unknown', title: 'Not known yet' },
+  { value: 'single', title: 'One screw' },
+  { value: 'spaced', title: 'Two screws' },
+] as const;
 
 /** Puts one kind of fittings on the list, or changes those that are on it. */
 const FittingsForm = ({
@@ -92,16 +142,27 @@ const FittingsForm = ({
   readonly onDone: (it: Hardware) => Promise<boolean>;
   readonly onLeave?: () => void;
 }) => {
-  const [resolver] = useState(() => zodResolver(fittingsForm(units)));
+  const money = useMoney();
+  const [resolver] = useState(() => zodResolver(fittingsForm(units, money.read)));
   const { control, handleSubmit, reset } = useForm({
     resolver,
-    defaultValues: old ? typedFrom(old, units) : EMPTY,
+    defaultValues: old ? typedFrom(old, units, money.toTyped) : EMPTY,
   });
+  const kind = useWatch({ control, name: 'kind' });
+  const disposition = useWatch({ control, name: 'disposition' });
+  const missing = useWatch({ control, name: 'missing' });
+  const newOnes = useWatch({ control, name: 'newOnes' });
+  const isReplaced = disposition === 'replace';
+  const isBought = isReplaced || Number(missing) > 0;
   const finish = handleSubmit(async (typed) => {
-    const done = await onDone(hardwareSchema.parse({ ...typed, id: old?.id ?? nanoid() }));
+    const done = await onDone(fittingsOf(typed, old, money.read));
     if (done) reset({ ...EMPTY, kind: typed.kind, disposition: typed.disposition });
   });
-  const field = (name: 'count' | 'missing' | 'holeSpacingMm' | 'bag', label: string) => (
+  const inUnits = units === 'us' ? 'in' : 'mm';
+  const field = (
+    name: 'count' | 'missing' | 'holeSpacingMm' | 'bag' | 'newSpacingMm' | 'priceEach',
+    label: string,
+  ) => (
     <View style={{ flexGrow: 1, flexBasis: 100 }}>
       <Field control={control} name={name} label={label} number={name !== 'bag'} />
     </View>
@@ -122,7 +183,7 @@ const FittingsForm = ({
         {field('missing', 'Missing')}
       </View>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-        {field('holeSpacingMm', `Hole spacing in ${units === 'us' ? 'in' : 'mm'}`)}
+        {kind === 'knob' ? null : field('holeSpacingMm', `Hole spacing in ${inUnits}`)}
         {field('bag', 'Bag')}
       </View>
       <Controller
@@ -140,6 +201,32 @@ const FittingsForm = ({
           />
         )}
       />
+      {isReplaced ? (
+        <>
+          <Controller
+            control={control}
+            name="newOnes"
+            render={({ field: { value, onChange } }) => (
+              <Options
+                label="What are the new ones like?"
+                options={NEW_ONES}
+                chosen={value}
+                onChoose={onChange}
+              />
+            )}
+          />
+          {newOnes === 'spaced' ? (
+            <View style={{ flexDirection: 'row' }}>
+              {field('newSpacingMm', `Hole spacing of the new ones in ${inUnits}`)}
+            </View>
+          ) : null}
+        </>
+      ) : null}
+      {isBought ? (
+        <View style={{ flexDirection: 'row' }}>
+          {field('priceEach', `What one new one costs${money.mark}`)}
+        </View>
+      ) : null}
       <MainButton title={old ? 'Keep the change' : 'Add it'} onPress={() => void finish()} />
       {onLeave ? <PlainButton title="Cancel" onPress={onLeave} /> : null}
     </Card>
@@ -158,7 +245,10 @@ const FittingsCard = ({
   readonly onEdit: () => void;
   readonly onTakeOff: () => void;
 }) => {
-  const advice = hardwareAdvice(fittings);
+  const advice = hardwareAdvice({
+    ...fittings,
+    moves: fittings.replacement === null ? null : movesHoles(fittings),
+  });
   const name = fittingsInWords(fittings);
   return (
     <Card edge={fittings.missing > 0 ? 'amber' : undefined} style={{ gap: 4 }}>

@@ -3,6 +3,7 @@ import { labelOf } from '@obrik/core/catalog';
 import { stateOf, judgeFinding, type SurfaceBeliefs } from '@obrik/core/inspect';
 import { surfacesOf, type PieceRecord, type Surface } from '@obrik/core/piece';
 import { showArea, showPercent, showThickness } from '@obrik/core/units';
+import { LOOK_WORDS } from '@obrik/core/words';
 import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
@@ -45,8 +46,8 @@ const SurfaceSheet = ({
       })}
       <Line bold={beliefs.leadStatus.kind !== 'notAsked'}>Lead: {beliefs.leadStatus.text}</Line>
       {beliefs.leadStatus.results.map((it) => (
-        <Line key={it.layer} colour={INK.ink2}>
-          Layer {it.layer}: lead {it.found ? 'found' : 'not found'} by {it.by},{' '}
+        <Line key={`${it.layer}/${it.by}`} colour={INK.ink2}>
+          {LOOK_WORDS.lead.result(it.layer, it.found, it.by)},{' '}
           {format(new Date(it.at), 'd MMM yyyy')}.
         </Line>
       ))}

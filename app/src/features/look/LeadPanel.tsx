@@ -1,5 +1,6 @@
 import { inspectionTest, type InspectionTest } from '@obrik/core/catalog';
 import type { LeadStatus } from '@obrik/core/inspect';
+import { LOOK_WORDS } from '@obrik/core/words';
 import { format } from 'date-fns/format';
 import { Body, Caution, Statement } from '@/ui/controls';
 import type { Tone } from '@/ui/theme';
@@ -27,14 +28,20 @@ const LEAD_TEST_IDS = [
 /** The lead question: what was tested down to which layer, never whether it is safe. */
 export const LeadPanel = ({ status, renderTest }: LeadPanelProps) => (
   <Statement title="Lead" statement={status.text} tag={TAGS[status.kind]}>
-    <Caution
-      text="Until each layer has a result: no dry sanding, no dry scraping, no heat, no flame."
-      lastWord="A laboratory’s chip analysis decides; local code has the last word."
-    />
+    {status.kind === 'found' ? (
+      <Caution
+        text="Treat every layer as lead: no dry sanding, no dry scraping, no heat, no flame."
+        lastWord="Follow local code and licensed practice."
+      />
+    ) : (
+      <Caution
+        text="Until each layer has a result: no dry sanding, no dry scraping, no heat, no flame."
+        lastWord="A laboratory’s chip analysis decides. Follow local code."
+      />
+    )}
     {status.results.map((it) => (
       <Body key={`${it.layer}/${it.by}`}>
-        {it.layer === null ? 'All layers' : `Layer ${it.layer}`}: lead{' '}
-        {it.found ? 'found' : 'not found'} by {it.by}, {format(new Date(it.at), 'd MMM yyyy')}
+        {LOOK_WORDS.lead.result(it.layer, it.found, it.by)}, {format(new Date(it.at), 'd MMM yyyy')}
       </Body>
     ))}
     {LEAD_TEST_IDS.flatMap((id) => inspectionTest(id) ?? []).map(renderTest)}

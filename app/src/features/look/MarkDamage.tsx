@@ -4,6 +4,7 @@ import {
   finding as findingSchema,
   facesOf,
   type Change,
+  type Finding,
   type Piece,
   type Surface,
 } from '@obrik/core/piece';
@@ -31,6 +32,7 @@ import { Field } from '@/ui/forms';
 import { PICTURES, chooseFile } from '@/features/shared/chooseFile';
 import { Photo } from '@/features/shared/Photo';
 import { typedLength } from '@/features/shared/typed';
+import { useFormDraft } from '@/features/shared/useFormDraft';
 import { FacePlace, RuleTap } from '@/ui/drawings';
 import { DamagePicker } from './DamagePicker';
 
@@ -38,6 +40,8 @@ interface MarkDamageProps {
   readonly piece: Pick<Piece, 'id' | 'build' | 'findings'>;
   readonly surface: Surface;
   readonly units: UnitSystem;
+  /** One that is on record, to be changed. */
+  readonly old?: Finding | undefined;
   /** Resolves to whether it is safe; until then what was typed stays. */
   readonly onChange: (change: Change, done: string) => Promise<boolean>;
   readonly onClose: () => void;
@@ -88,22 +92,35 @@ const NOTHING_TYPED: Omit<Typed, 'damage'> = {
   note: '',
 };
 
-/** Records a damage: what, how many, how large, where, with a photo if wanted. */
-export const MarkDamage = ({ piece, surface, units, onChange, onClose }: MarkDamageProps) => {
+const typedFrom = (it: Finding, units: UnitSystem): Typed => {
+  const length = (mm: number | null): string => (mm === null ? '' : lengthToTyped(mm, units));
+  const { damage, count, direction, place, note } = it;
+  return {
+    damage,
+    count,
+    lengthMm: length(it.lengthMm),
+    widthMm: length(it.widthMm),
+    depthMm: length(it.depthMm),
+    direction,
+    place,
+    note,
+  };
+};
+
+/** Records a damage, or changes one: what, how many, how large, where, with a photo if wanted. */
+export const MarkDamage = ({ piece, surface, units, old, onChange, onClose }: MarkDamageProps) => {
   const [resolver] = useState(() => zodResolver(damageForm(units)));
-  const { control, handleSubmit, setValue } = useForm<
-    Typed,
-    unknown,
-    z.output<ReturnType<typeof damageForm>>
-  >({
+  const form = useForm<Typed, unknown, z.output<ReturnType<typeof damageForm>>>({
     resolver,
-    defaultValues: NOTHING_TYPED,
+    defaultValues: old ? typedFrom(old, units) : NOTHING_TYPED,
   });
+  const { control, handleSubmit, setValue } = form;
+  const forget = useFormDraft(form, `damage/${piece.id}/${old?.id ?? surface.id}/${units}`);
   const { id: surfaceId, name: surfaceName } = surface;
   const damage = useWatch({ control, name: 'damage' });
   const length = useWatch({ control, name: 'lengthMm' });
   const figure = (mm: number): string => String(Math.round(Number(lengthToTyped(mm, units))));
-  const [photoId, setPhotoId] = useState<string | null>(null);
+  const [photoId, setPhotoId] = useState<string | null>(old?.photoId ?? null);
   const [photoFailure, setPhotoFailure] = useState<string>();
   const face = facesOf(piece).find((it) => it.surfaceId === surfaceId);
   const unit = units === 'metric' ? 'mm' : 'in';
@@ -111,16 +128,18 @@ export const MarkDamage = ({ piece, surface, units, onChange, onClose }: MarkDam
   const record = handleSubmit(async (typed) => {
     const finding = findingSchema.parse({
       ...typed,
-      id: nanoid(),
+      id: old?.id ?? nanoid(),
       surfaceId,
       photoId,
-      at: shopNow().toISOString(),
+      at: old?.at ?? shopNow().toISOString(),
     });
     const done = await onChange(
       { kind: 'find', finding },
-      `${DAMAGES.get(finding.damage).label} recorded on ${surfaceName.toLowerCase()}.`,
+      `${DAMAGES.get(finding.damage).label} ${old ? 'changed' : 'recorded'} on ${surfaceName.toLowerCase()}.`,
     );
-    if (done) onClose();
+    if (!done) return;
+    forget();
+    onClose();
   });
   const photograph = async () => {
     const file = await chooseFile(PICTURES);
@@ -235,7 +254,11 @@ export const MarkDamage = ({ piece, surface, units, onChange, onClose }: MarkDam
         </>
       ) : null}
       <Field control={control} name="note" label="Note" />
-      <MainButton title="Save damage" onPress={() => void record()} disabled={!damage} />
+      <MainButton
+        title={old ? 'Save the change' : 'Save damage'}
+        onPress={() => void record()}
+        disabled={!damage}
+      />
       <PlainButton title="Close" onPress={onClose} />
     </Card>
   );

@@ -3,13 +3,15 @@ import { judgeFinding, type Severity, type SurfaceBeliefs } from '@obrik/core/in
 import type { Change, Piece, Surface } from '@obrik/core/piece';
 import type { UnitSystem } from '@obrik/core/units';
 import { formatDistance } from 'date-fns/formatDistance';
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
+import { useCase } from '@/api/useCase';
 import { shopNow } from '@/device';
 import { Body, Label, PlainButton, Small, Tag } from '@/ui/controls';
 import { usePalette, type Tone } from '@/ui/theme';
 import { Photo } from '@/features/shared/Photo';
 import { recordedInWords } from '@obrik/core/inspect';
+import { MarkDamage } from './MarkDamage';
 import { SameElsewhere } from './SameElsewhere';
 
 interface RecordedProps {
@@ -27,6 +29,7 @@ const Entry = ({
   photoId,
   label,
   onRemove,
+  onChange,
   children,
 }: {
   readonly text: string;
@@ -35,6 +38,7 @@ const Entry = ({
   readonly photoId?: string | null;
   readonly label: string;
   readonly onRemove: () => void;
+  readonly onChange?: () => void;
   readonly children?: ReactNode;
 }) => {
   const palette = usePalette();
@@ -59,7 +63,12 @@ const Entry = ({
         ) : null}
         {children}
       </View>
-      <PlainButton title="Take back" label={label} onPress={onRemove} />
+      <View style={{ gap: 6 }}>
+        {onChange ? (
+          <PlainButton title="Change" label={`Change: ${text}`} onPress={onChange} />
+        ) : null}
+        <PlainButton title="Take back" label={label} onPress={onRemove} />
+      </View>
     </View>
   );
 };
@@ -73,6 +82,8 @@ const SEVERITY_TONE: Readonly<Record<Severity, Tone>> = {
 /** What was recorded on a surface; each entry can be taken back, and that undone. */
 export const Recorded = ({ piece, surface, beliefs, units, onChange }: RecordedProps) => {
   const surfaceId = surface.id;
+  const [changed, setChanged] = useState<string>();
+  const mended = useCase(piece).state.surfaces[surfaceId]?.mended ?? [];
   const observations = piece.observations.filter((it) => it.surfaceId === surfaceId).reverse();
   const findings = piece.findings.filter((it) => it.surfaceId === surfaceId);
   if (observations.length + findings.length === 0) return null;
@@ -84,13 +95,32 @@ export const Recorded = ({ piece, surface, beliefs, units, onChange }: RecordedP
         {findings.map((it) => {
           const text = `${it.count} × ${DAMAGES.get(it.damage).label}`;
           const judged = judgeFinding(it, surface, beliefs, units);
+          const isMended = mended.includes(it.id);
+          if (changed === it.id) {
+            return (
+              <MarkDamage
+                key={it.id}
+                piece={piece}
+                surface={surface}
+                units={units}
+                old={it}
+                onChange={onChange}
+                onClose={() => setChanged(undefined)}
+              />
+            );
+          }
           return (
             <Entry
               key={it.id}
               text={text}
-              tag={{ text: judged.severity, tone: SEVERITY_TONE[judged.severity] }}
+              tag={
+                isMended
+                  ? { text: 'Repaired', tone: 'moss' }
+                  : { text: judged.severity, tone: SEVERITY_TONE[judged.severity] }
+              }
+              onChange={() => setChanged(it.id)}
               photoId={it.photoId}
-              note={[judged.text, it.note, ago(it.at)].filter(Boolean).join(' · ')}
+              note={[isMended ? '' : judged.text, it.note, ago(it.at)].filter(Boolean).join(' · ')}
               label={`Take back: ${text}`}
               onRemove={() =>
                 void onChange({ kind: 'unfind', findingId: it.id }, `${text}: taken back.`)

@@ -1,7 +1,10 @@
 import { isFaceOnTop, startingAims, surfacesOf, type Piece, type Start } from '@obrik/core/piece';
 import { useRouter } from 'expo-router';
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
+import { colourName } from '@obrik/core/coating';
 import { useChange } from '@/api/usePiece';
+import { Swatches } from '@/features/aim/Swatches';
+import { picked } from '@/features/aim/options';
 import {
   Card,
   Heading,
@@ -19,6 +22,8 @@ interface StartRow {
   readonly says: string;
   /** Only for pieces with a top or a seat. */
   readonly withTop: boolean;
+  /** Something is painted: no colour is picked unasked. */
+  readonly isPainted: boolean;
 }
 
 const ROWS: readonly StartRow[] = [
@@ -27,24 +32,28 @@ const ROWS: readonly StartRow[] = [
     title: 'Paint it',
     says: 'Everything that shows, in one colour.',
     withTop: false,
+    isPainted: true,
   },
   {
     start: 'wood',
     title: 'Show the wood',
     says: 'Clear finish on everything that shows.',
     withTop: false,
+    isPainted: false,
   },
   {
     start: 'woodTop',
     title: 'Wood top, painted body',
     says: 'Clear finish on the top, paint on the rest.',
     withTop: true,
+    isPainted: true,
   },
   {
     start: 'freshen',
     title: 'Freshen it up',
     says: 'Clean and renew what is on it.',
     withTop: false,
+    isPainted: false,
   },
 ];
 
@@ -60,18 +69,37 @@ export const StartingPoints = ({ piece, back, children }: StartingPointsProps) =
   const change = useChange();
   const surfaces = surfacesOf(piece);
   const hasTop = surfaces.some(isFaceOnTop) && surfaces.some((it) => !isFaceOnTop(it));
-  const begin = async ({ start, title }: StartRow) => {
+  const [asked, setAsked] = useState<StartRow>();
+  const [colour, setColour] = useState('');
+  const begin = async ({ start, title }: StartRow, hex?: string) => {
     const done = await change(
       piece.id,
       {
         kind: 'aim',
         surfaceIds: surfaces.map((it) => it.id),
-        aims: [...startingAims(piece, start)],
+        aims: [...startingAims(piece, start, hex ? picked(hex) : {})],
       },
       `${title}: every surface has a finish now.`,
     );
     if (done) router.navigate(`/pieces/${piece.id}/route`);
   };
+  if (asked) {
+    return (
+      <Screen
+        foot={
+          <MainButton
+            title={colour ? `Paint it ${colourName(colour)}` : 'Choose a colour'}
+            disabled={colour === ''}
+            onPress={() => void begin(asked, colour)}
+          />
+        }
+      >
+        <Heading>Which colour?</Heading>
+        <Swatches chosen={colour} onChoose={setColour} />
+        <PlainButton title="Back" onPress={() => setAsked(undefined)} />
+      </Screen>
+    );
+  }
   return (
     <Screen>
       <Heading>What do you want to do with it?</Heading>
@@ -88,7 +116,10 @@ export const StartingPoints = ({ piece, back, children }: StartingPointsProps) =
         <Columns>
           {ROWS.filter((it) => hasTop || !it.withTop).map((it) => (
             <Card key={it.start} style={{ gap: 8 }}>
-              <MainButton title={it.title} onPress={() => void begin(it)} />
+              <MainButton
+                title={it.title}
+                onPress={() => (it.isPainted ? setAsked(it) : void begin(it))}
+              />
               <Small>{it.says}</Small>
             </Card>
           ))}

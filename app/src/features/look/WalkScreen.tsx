@@ -7,6 +7,7 @@ import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { useDeeds } from '@/api/usePiece';
 import { shopNow } from '@/device';
+import { useKept } from '@/features/shared/useKept';
 import { numbered, useKeys } from '@/features/shared/useKeys';
 import { OutcomeButton } from '@/features/shared/Outcomes';
 import { Body, Card, Heading, PlainButton, Small, TwoPanes } from '@/ui/controls';
@@ -141,6 +142,13 @@ const Asked = ({ record, turn, onSkip, onEnough }: QuestionProps) => {
   );
 };
 
+/** How far the walk is: a call or a reload comes back to the same place. */
+interface WhereOnWalk {
+  readonly skipped: readonly string[];
+  readonly enough: boolean;
+  readonly damagesSaid: boolean;
+}
+
 /**
  * A walk round the piece: what anybody sees at a glance, question by question, for many surfaces at
  * once; then what is to become of it.
@@ -148,9 +156,13 @@ const Asked = ({ record, turn, onSkip, onEnough }: QuestionProps) => {
 export const WalkScreen = ({ record }: { readonly record: PieceRecord }) => {
   const { piece } = record;
   const router = useRouter();
-  const [skipped, setSkipped] = useState<ReadonlySet<string>>(new Set());
-  const [enough, setEnough] = useState(false);
-  const [damagesSaid, setDamagesSaid] = useState(false);
+  const [at, goOn] = useKept<WhereOnWalk>(`walk/${piece.id}`, {
+    skipped: [],
+    enough: false,
+    damagesSaid: false,
+  });
+  const { enough, damagesSaid } = at;
+  const skipped = useMemo(() => new Set(at.skipped), [at.skipped]);
   const open = useMemo(
     () =>
       walkRound(piece)
@@ -169,21 +181,24 @@ export const WalkScreen = ({ record }: { readonly record: PieceRecord }) => {
         record={record}
         turn={turn}
         onSkip={(surfaceIds) =>
-          setSkipped(new Set([...skipped, ...surfaceIds.map((it) => `${turn.testId}/${it}`)]))
+          goOn({
+            ...at,
+            skipped: [...at.skipped, ...surfaceIds.map((it) => `${turn.testId}/${it}`)],
+          })
         }
-        onEnough={() => setEnough(true)}
+        onEnough={() => goOn({ ...at, enough: true })}
       />
     );
   }
   if (!damagesSaid && !enough) {
-    return <SeenDamage piece={piece} onDone={() => setDamagesSaid(true)} />;
+    return <SeenDamage piece={piece} onDone={() => goOn({ ...at, damagesSaid: true })} />;
   }
   return (
     <StartingPoints
       piece={piece}
       back={
         turn
-          ? { title: 'Back to the questions', onPress: () => setEnough(false) }
+          ? { title: 'Back to the questions', onPress: () => goOn({ ...at, enough: false }) }
           : {
               title: 'Look closer',
               onPress: () => router.navigate(`/pieces/${piece.id}/look`),

@@ -1,15 +1,18 @@
 import { ticketNumber, yearsInWords } from '@obrik/core/ticket';
 import type { PieceLedger } from '@obrik/core/ledger';
+import type { Piece } from '@obrik/core/piece';
+import type { Stage } from '@obrik/core/schedule';
 import { Text } from '@rneui/themed';
-import { useLocalSearchParams, usePathname, useRouter } from 'expo-router';
+import { useLocalSearchParams, usePathname, useRouter, type Href } from 'expo-router';
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { useShopQuery, useWaitingQuery } from '@/api/api';
 import { usePieceRecord } from '@/api/usePiece';
 import { Contested } from '@/features/history/Contested';
 import { Doubled } from '@/features/history/Doubled';
-import { Empty, Failure, Loading, PlaceLink, Screen, Small, TabLinks } from '@/ui/controls';
-import { FONTS, TARGET, usePalette } from '@/ui/theme';
+import { useStage } from '@/features/ending/useStage';
+import { Empty, Failure, Loading, PlaceLink, Screen, Small, TabLinks, Tag } from '@/ui/controls';
+import { FONTS, TARGET, usePalette, type Tone } from '@/ui/theme';
 
 const STATIONS = [
   { path: 'look', title: 'Look' },
@@ -20,18 +23,38 @@ const STATIONS = [
   { path: 'costs', title: 'Costs' },
 ] as const;
 
-/** The stations of a piece, in the order of work. */
-const Stations = ({ pieceId }: { readonly pieceId: string }) => {
+const STAGE_TONES: Readonly<Record<Stage['kind'], Tone>> = {
+  looking: 'plain',
+  planned: 'slate',
+  underWay: 'amber',
+  waiting: 'slate',
+  finished: 'moss',
+  forSale: 'moss',
+  handedOver: 'moss',
+  sold: 'moss',
+};
+
+/** The stations of a piece, in the order of work; one that has left the bench has its story first. */
+const Stations = ({ piece }: { readonly piece: Piece }) => {
   const here = usePathname();
+  const pieceId = piece.id;
+  const { stage, words } = useStage(piece);
+  const isGone = stage.kind === 'handedOver' || stage.kind === 'sold' || stage.kind === 'forSale';
+  const stations = isGone ? [{ path: 'story', title: 'Story' }, ...STATIONS] : STATIONS;
   return (
-    <TabLinks
-      label="Stations of this piece"
-      tabs={STATIONS.map(({ path, title }) => ({
-        href: `/pieces/${pieceId}/${path}`,
-        title,
-        current: here.endsWith(`/${path}`),
-      }))}
-    />
+    <>
+      <View style={{ flexDirection: 'row', paddingHorizontal: 12 }}>
+        <Tag text={words} tone={STAGE_TONES[stage.kind]} />
+      </View>
+      <TabLinks
+        label="Stations of this piece"
+        tabs={stations.map(({ path, title }) => ({
+          href: `/pieces/${pieceId}/${path}` as Href,
+          title,
+          current: here.endsWith(`/${path}`),
+        }))}
+      />
+    </>
   );
 };
 
@@ -135,7 +158,7 @@ export const PieceFrame = ({ children, bare }: PieceFrameProps) => {
           <TopLink pieceId={pieceId} path="files" label="Files of this piece" title="Files" />
           <TopLink pieceId={pieceId} path="edit" label="Edit the description" title="Edit" />
         </View>
-        <Stations pieceId={pieceId} />
+        <Stations piece={piece} />
       </View>
       {contested.length > 0 ? <Contested record={record} /> : null}
       {record.doubled.length > 0 ? <Doubled record={record} /> : null}

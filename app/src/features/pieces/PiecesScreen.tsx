@@ -32,7 +32,7 @@ import { useCards } from './useCards';
 
 const PieceTicket = ({ card }: { readonly card: Card }) => {
   const router = useRouter();
-  const { stub, next, work, tags } = cardWords(card.planned);
+  const { stub, next, work, tags, opensAt } = cardWords(card.planned);
   const marks = [
     ...tags,
     ...(card.contested > 0 ? [{ text: 'Changed on two devices', tone: 'vermilion' as const }] : []),
@@ -41,7 +41,7 @@ const PieceTicket = ({ card }: { readonly card: Card }) => {
   return (
     <OpenRow
       label={`Open ${card.name}`}
-      onPress={() => router.navigate(`/pieces/${card.pieceId}/look`)}
+      onPress={() => router.navigate(`/pieces/${card.pieceId}/${opensAt}`)}
     >
       <Ticket number={ticketNumber(card.number)} word={stub}>
         <View style={{ flexDirection: 'row', gap: 10 }}>

@@ -8,6 +8,8 @@ interface CardWords {
   readonly next: string;
   readonly work: string;
   readonly tags: readonly { readonly text: string; readonly tone: Tone }[];
+  /** Where the piece opens: at its story where it has left the bench, at the last look where it is finished. */
+  readonly opensAt: 'look' | 'last-look' | 'story';
 }
 
 const WARNINGS: Readonly<
@@ -35,6 +37,37 @@ const nextInWords = (it: PlannedSummary['next']): string => {
   }
 };
 
+/** Where it stands; what is only looked at or planned says so by what comes next. */
+const stageTags = (it: PlannedSummary['stage']): CardWords['tags'] => {
+  switch (it?.kind) {
+    case 'underWay':
+      return [{ text: `Step ${it.step} of ${it.of}`, tone: 'amber' }];
+    case 'finished':
+      return [{ text: 'Finished', tone: 'moss' }];
+    case 'forSale':
+      return [{ text: 'For sale', tone: 'moss' }];
+    case 'handedOver':
+      return [{ text: 'Handed over', tone: 'moss' }];
+    case 'sold':
+      return [{ text: 'Sold', tone: 'moss' }];
+    default:
+      return [];
+  }
+};
+
+const opensAt = (it: PlannedSummary['stage']): CardWords['opensAt'] => {
+  switch (it?.kind) {
+    case 'finished':
+      return 'last-look';
+    case 'forSale':
+    case 'handedOver':
+    case 'sold':
+      return 'story';
+    default:
+      return 'look';
+  }
+};
+
 /** Says what was planned of a piece; a piece that the shop has not planned yet says that. */
 export const cardWords = (planned: PlannedSummary | null): CardWords =>
   planned
@@ -42,6 +75,10 @@ export const cardWords = (planned: PlannedSummary | null): CardWords =>
         stub: `${planned.settled} of ${planned.surfaces}`,
         next: nextInWords(planned.next),
         work: planned.minutes === null ? 'no route yet' : showDuration(planned.minutes),
-        tags: planned.warnings.map(({ kind, count }) => WARNINGS[kind](count)),
+        tags: [
+          ...stageTags(planned.stage),
+          ...planned.warnings.map(({ kind, count }) => WARNINGS[kind](count)),
+        ],
+        opensAt: opensAt(planned.stage),
       }
-    : { stub: '', next: 'Open it to look it over', work: '', tags: [] };
+    : { stub: '', next: 'Open it to look it over', work: '', tags: [], opensAt: 'look' };

@@ -99,11 +99,14 @@ export const formOf = (it: PieceDescription, units: UnitSystem): PieceForm => ({
 
 const yearOf = (typed: string): number | null => (typed.trim() === '' ? null : Number(typed));
 
-/** A body with what was typed of it; a measure that can't be read is left out, and so missed. */
-const typedBody = (it: Body, form: PieceForm, units: UnitSystem): Body => {
+/**
+ * A body with what was typed of it; a measure that can't be read is left out, and so missed.
+ * @param withLine with the front as its line tells it, which counts only once it is used or stored
+ */
+const typedBody = (it: Body, form: PieceForm, units: UnitSystem, withLine: boolean): Body => {
   const typed = form.typed[bodyKey(it.id)] ?? {};
   const untouched = typedMeasures(it, units);
-  const line = form.fronts[bodyKey(it.id)];
+  const line = withLine ? form.fronts[bodyKey(it.id)] : undefined;
   const front = line === undefined ? it.front : textToFront(line);
   return {
     ...it,
@@ -120,10 +123,10 @@ const typedBody = (it: Body, form: PieceForm, units: UnitSystem): Body => {
   };
 };
 
-/** The build with what was typed of its bodies. */
-export const buildIn = (form: PieceForm, units: UnitSystem): Build => ({
+/** The build with what was typed of its bodies. @param withLines with fronts as they stand typed */
+export const buildIn = (form: PieceForm, units: UnitSystem, withLines = false): Build => ({
   ...form.build,
-  bodies: form.build.bodies.map((it) => typedBody(it, form, units)),
+  bodies: form.build.bodies.map((it) => typedBody(it, form, units, withLines)),
 });
 
 const frontProblems = (form: PieceForm): readonly Problem[] =>
@@ -139,7 +142,7 @@ const frontProblems = (form: PieceForm): readonly Problem[] =>
 export const descriptionOf = (form: PieceForm, units: UnitSystem) => {
   const result = read(pieceDescription, {
     ...form,
-    build: buildIn(form, units),
+    build: buildIn(form, units, true),
     yearFrom: yearOf(form.yearFrom),
     yearTo: yearOf(form.yearTo),
   });

@@ -20,7 +20,7 @@ export const CareScreen = ({ record }: { readonly record: PieceRecord }) => {
       revision,
       printed: format(shopNow(), 'd MMM yyyy'),
     };
-    return careSheetPaper(piece, careSheet, ticket);
+    return careSheetPaper(piece, careSheet, ticket, (iso) => format(new Date(iso), 'd MMM yyyy'));
   }, [piece, careSheet, number, revision]);
   return (
     <PaperSheet

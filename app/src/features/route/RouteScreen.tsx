@@ -16,6 +16,7 @@ import {
   Figure,
   Heading,
   Label,
+  MainButton,
   OpenRow,
   PlainButton,
   Screen,
@@ -28,6 +29,7 @@ import {
 } from '@/ui/controls';
 import { usePalette } from '@/ui/theme';
 import { usePlan } from '@/workers/usePlan';
+import { DoneSteps } from './DoneSteps';
 import { KeepRoute } from './KeepRoute';
 import { Lanes } from './Lanes';
 import { OperationSheet } from './OperationSheet';
@@ -127,16 +129,37 @@ export const RouteScreen = ({ record }: { readonly record: PieceRecord }) => {
   const shop = useShop();
   const { step } = useLocalSearchParams<{ step?: string }>();
   const [openId, setOpenId] = useState<string | undefined>(step);
-  const { route, stacks } = useCase(piece);
+  const { route, stacks, steps } = useCase(piece);
   const open = usePlan('branches', piece, shop);
   const questions = route.operations.filter((it) => it.gate !== null).length;
-  const numbers = new Map(route.operations.map((it, index) => [it.id, index + 1]));
+  const { numbers } = steps;
   const nameOf = surfaceNames(piece);
   const titles = new Map(route.operations.map((it) => [it.id, it.title]));
   const titleOf = (id: string) => titles.get(id) ?? id;
   const { next } = useWaitsHere(piece);
   const chosen = route.operations.find((it) => it.id === openId) ?? (wide ? next : undefined);
 
+  if (route.operations.length === 0 && steps.done.length > 0) {
+    return (
+      <Screen
+        narrow
+        foot={
+          <MainButton
+            title="Last look"
+            onPress={() => router.navigate(`/pieces/${piece.id}/last-look`)}
+          />
+        }
+      >
+        <Heading>Route</Heading>
+        <Strong>Every step is done.</Strong>
+        <Body>Look at it side by side, then hand it over.</Body>
+        {route.refusals.map((it) => (
+          <RefusalCard key={`${it.rule}-${it.title}`} refusal={it} />
+        ))}
+        <DoneSteps piece={piece} steps={steps.done} />
+      </Screen>
+    );
+  }
   if (route.operations.length === 0 && route.refusals.length === 0) {
     return (
       <Screen narrow>
@@ -175,9 +198,13 @@ export const RouteScreen = ({ record }: { readonly record: PieceRecord }) => {
       >
         <Heading>Route</Heading>
         <Figure>
-          {route.operations.length} steps · {showDuration(route.minutes)} of work
+          {steps.done.length > 0
+            ? `${route.operations.length} of ${steps.count} steps left`
+            : `${route.operations.length} steps`}{' '}
+          · {showDuration(route.minutes)} of work
         </Figure>
       </View>
+      <DoneSteps piece={piece} steps={steps.done} />
       {route.refusals.map((it) => (
         <RefusalCard key={`${it.rule}-${it.title}`} refusal={it} />
       ))}

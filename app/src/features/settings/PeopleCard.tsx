@@ -12,6 +12,7 @@ import { nanoid } from '@reduxjs/toolkit';
 import { View } from 'react-native';
 import { Card, Label, Option, PlainButton, Small } from '@/ui/controls';
 import { TypedLine } from '@/ui/forms';
+import { DaysOff } from './DaysOff';
 
 interface PeopleCardProps {
   readonly shop: Shop;
@@ -24,12 +25,6 @@ const SKILL_WORDS: Readonly<Record<Skill, string>> = {
   spray: 'Sprays',
 };
 const MOST = 6;
-
-const days = (typed: string): string[] =>
-  typed
-    .split(/[\s,;]+/)
-    .filter((it) => it !== '')
-    .sort();
 
 /** Who works, when, and at what: every plan of the clock follows. */
 export const PeopleCard = ({ shop, onStore }: PeopleCardProps) => {
@@ -58,14 +53,7 @@ export const PeopleCard = ({ shop, onStore }: PeopleCardProps) => {
             placeholder="Mon-Fri 18:00-21:30; Sat 9:00-17:00"
             onStore={(typed) => putHours(it, typed)}
           />
-          <TypedLine
-            label={`Days off of ${it.name}`}
-            value={it.daysOff.join(', ')}
-            placeholder="2026-12-24, 2026-12-25"
-            onStore={(typed) =>
-              put({ ...it, daysOff: days(typed) }) ? 'Give days like 2026-12-24.' : undefined
-            }
-          />
+          <DaysOff person={it} onStore={(daysOff) => void put({ ...it, daysOff: [...daysOff] })} />
           <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
             {SKILLS.map((skill) => {
               const can = it.skills.includes(skill);

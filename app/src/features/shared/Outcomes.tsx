@@ -1,4 +1,5 @@
 import type { InspectionTest, Outcome } from '@obrik/core/catalog';
+import { readLeadPpm } from '@obrik/core/inspect';
 import type { Observation } from '@obrik/core/piece';
 import type { UnitSystem } from '@obrik/core/units';
 import { nanoid } from '@reduxjs/toolkit';
@@ -12,6 +13,7 @@ import { Body, MainButton, Options, Strong } from '@/ui/controls';
 import { FigureField } from '@/ui/forms';
 import { OutcomeSketch } from '@/ui/drawings';
 import { FONTS, RADIUS, SIZES, usePalette } from '@/ui/theme';
+import { LaboratoryFigure } from './LaboratoryFigure';
 import { MeterButton } from './MeterButton';
 import { bandInWords, rangeOf, readTyped, unitOf } from './figures';
 
@@ -173,16 +175,23 @@ export const Outcomes = ({
           {band ? <Body>That is {band}.</Body> : null}
           <MainButton title="Record it" onPress={submit} />
         </>
-      ) : (
-        test.outcomes.map((it) => (
-          <OutcomeButton
-            key={it.id}
-            outcome={it}
-            large={large}
-            onPress={() => void record({ outcome: it.id })}
-          />
-        ))
-      )}
+      ) : test.kind === 'layer' && test.ppm ? (
+        <LaboratoryFigure
+          onFigure={(ppm) =>
+            void record({ value: ppm, outcome: readLeadPpm(ppm).found ? 'found' : 'notFound' })
+          }
+        />
+      ) : null}
+      {test.kind === 'reading'
+        ? null
+        : test.outcomes.map((it) => (
+            <OutcomeButton
+              key={it.id}
+              outcome={it}
+              large={large}
+              onPress={() => void record({ outcome: it.id })}
+            />
+          ))}
     </View>
   );
 };

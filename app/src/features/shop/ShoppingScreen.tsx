@@ -1,6 +1,6 @@
 import { AISLES } from '@obrik/core/catalog';
 import type { Piece, Stocked } from '@obrik/core/piece';
-import { listOf, nameOfLine, type ShoppingLine } from '@obrik/core/supply';
+import { listOf, nameOfLine, type ShoppingLine, type ShoppingList } from '@obrik/core/supply';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
@@ -24,6 +24,7 @@ import {
 } from '@/ui/controls';
 import { useLastPlan } from '@/workers/usePlan';
 import { boughtAsListed, pricesPaid, sharesOf } from './bought';
+import { FittingRow } from './FittingRow';
 import { InBasket, ShoppingRow } from './ShoppingRow';
 import { ShopTabs } from './ShopTabs';
 import { shopDay, useShelves } from './useShelves';
@@ -123,6 +124,19 @@ export const ShoppingScreen = () => {
     const touchUps = quantity > 0 ? [...others, { material, colour, quantity }] : others;
     void put(null, [{ kind: 'shopSet', settings: { touchUps } }], 'Stored.');
   };
+  const gotFitting = (it: ShoppingList['fittings'][number], got: boolean) => {
+    const old = atWork
+      ?.find((piece) => piece.id === it.pieceId)
+      ?.hardware.find((one) => one.id === it.hardwareId);
+    return (
+      old &&
+      put(
+        it.pieceId,
+        [{ kind: 'fit', hardware: { ...old, got } }],
+        `${it.name || it.kind}: ${got ? 'bought' : 'put back on the list'}.`,
+      )
+    );
+  };
   if (!atWork || !list)
     return (
       <Screen>
@@ -190,15 +204,13 @@ export const ShoppingScreen = () => {
             <Label heading>{label}</Label>
             {lines.map(row)}
             {fittings.map((it) => (
-              <Card key={it.hardwareId}>
-                <Body>
-                  {it.count} × {it.name || it.kind}
-                </Body>
-                <Small>
-                  {nameOf(it.pieceId)} · {it.because}
-                  {it.holeSpacingMm === null ? '' : ` · hole spacing ${it.holeSpacingMm} mm`}
-                </Small>
-              </Card>
+              <FittingRow
+                key={it.hardwareId}
+                it={it}
+                pieceName={nameOf(it.pieceId)}
+                units={shop.units}
+                onGot={(got) => void gotFitting(it, got)}
+              />
             ))}
           </View>
         );

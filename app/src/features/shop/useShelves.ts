@@ -1,5 +1,5 @@
-import type { Piece, Stocked } from '@obrik/core/piece';
-import { isAtWork, stockNow, type OnHand, type Shelves } from '@obrik/core/supply';
+import { isAtWork, type Piece, type Stocked } from '@obrik/core/piece';
+import { stockNow, type OnHand, type Shelves } from '@obrik/core/supply';
 import { format } from 'date-fns/format';
 import { useMemo } from 'react';
 import { useEveryPieceQuery } from '@/api/api';

@@ -1,3 +1,4 @@
+export { DayField } from './DayField';
 export { Field } from './Field';
 export { FigureField } from './FigureField';
 export { Stepper } from './Stepper';

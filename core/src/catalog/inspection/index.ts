@@ -37,6 +37,7 @@ export const bandOf = (test: InspectionTest, value: number): number | undefined 
 };
 
 export { COPIED } from './copies';
+export { DAMAGE_SIGN, isTelling } from './damageSigns';
 export { GLANCES, GLANCE_DAMAGES, SIGHT, type Glance } from './glances';
 export { FEEL_SAYS, LAYER_FINISHES, ONE_CAUSE } from './finish';
 export type {

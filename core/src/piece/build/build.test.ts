@@ -7,7 +7,9 @@ import {
   assemble,
   build,
   facesOf,
+  frontInWords,
   frontToText,
+  meantAsLanes,
   pieceDescription,
   pieceFile,
   placeCells,
@@ -318,5 +320,25 @@ describe('the quick starts', () => {
     expect(assemble(startOf('crib')).forChild).toBe(true);
     expect(said('vanity')).toMatchObject({ staysInPlace: true, wetRoom: true });
     expect(usualBody('carcass').measures.width).toBe(900);
+  });
+});
+
+describe('a front that was typed', () => {
+  it.each([
+    ['2 drawers x3', '1 row: 2 drawers, side by side', 3],
+    ['2 drawers / 2 drawers / 2 drawers', '3 rows, in each 2 drawers, side by side', null],
+    ['door | 3 drawers', '2 columns: column 1 with 1 door; column 2 with 3 drawers', null],
+    ['drawer / drawer x2', '2 rows, in each 1 drawer', null],
+  ])('“%s” is told as “%s”', (text, told, lanes) => {
+    const front = textToFront(text);
+    expect('problem' in front ? front.problem : frontInWords(front)).toBe(told);
+    const meant = meantAsLanes(text);
+    expect(meant?.lanes ?? null).toBe(lanes);
+    if (meant) {
+      const rows = textToFront(meant.line);
+      expect('problem' in rows ? rows.problem : frontInWords(rows)).toBe(
+        '3 rows, in each 2 drawers, side by side',
+      );
+    }
   });
 });

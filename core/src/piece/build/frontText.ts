@@ -60,6 +60,57 @@ export const frontToText = ({ lanes, of }: Front): string =>
     )
     .join(lanes === 'columns' ? ' | ' : ' / ');
 
+const SHELL_WORDS: Readonly<Record<Cell['kind'], string>> = {
+  drawer: 'drawer',
+  falseDrawer: 'false drawer',
+  door: 'door',
+  open: 'open place',
+  panel: 'panel',
+};
+
+/** "2 drawers and 1 door". */
+const cellsInWords = (cells: readonly Cell[]): string => {
+  const counts = new Map<string, number>();
+  for (const { kind } of cells) {
+    counts.set(SHELL_WORDS[kind], (counts.get(SHELL_WORDS[kind]) ?? 0) + 1);
+  }
+  return [...counts]
+    .map(([word, count]) => `${count} ${count === 1 ? word : `${word}s`}`)
+    .join(' and ');
+};
+
+/** A front in whole words, for whoever typed it: "3 rows: 2 drawers in each". */
+export const frontInWords = ({ lanes, of }: Front): string => {
+  const [lane, along] =
+    lanes === 'columns' ? ['column', 'one above the other'] : ['row', 'side by side'];
+  const told = of.map((it) => cellsInWords(it.cells));
+  const [first] = told;
+  const lines = `${of.length} ${of.length === 1 ? lane : `${lane}s`}`;
+  if (told.every((it) => it === first)) {
+    const many = (of[0]?.cells.length ?? 0) > 1 ? `, ${along}` : '';
+    return of.length === 1 ? `${lines}: ${first}${many}` : `${lines}, in each ${first}${many}`;
+  }
+  return `${lines}: ${told.map((it, at) => `${lane} ${at + 1} with ${it}`).join('; ')}`;
+};
+
+/**
+ * What "2 drawers x3" was perhaps meant as: that lane so many times, where a whole number of times larger is an odd thing to say.
+ * @returns the line that says it, and how many lanes; undefined where nothing looks like that
+ */
+export const meantAsLanes = (
+  text: string,
+): { readonly line: string; readonly lanes: number } | undefined => {
+  if (/[|/,]/.test(text)) return undefined;
+  const found = /^(.*\S)\s+x(\d{1,2})\s*$/i.exec(text);
+  const lanes = Number(found?.[2] ?? 0);
+  const lane = found?.[1] ?? '';
+  return lanes >= 2 && lanes <= MOST_LANES
+    ? { line: Array.from({ length: lanes }, () => lane).join(' / '), lanes }
+    : undefined;
+};
+
+const MOST_LANES = 20;
+
 const CELL =
   /^(?:(\d{1,2})\s+)?([a-z ]+?)(?:\s+with\s+(\d{1,2})\s+shel(?:f|ves))?(?:\s+x(\d+(?:\.\d+)?))?(?:\s+#([a-z0-9]{1,6}))?$/;
 
@@ -106,7 +157,7 @@ export const textToFront = (text: string): Front | FrontProblem => {
     if ('problem' in cells) return cells;
     of.push({ size: Number(size ?? 1), cells: [...cells] });
   }
-  if (of.length > 20) return { problem: 'Twenty lanes at most.' };
+  if (of.length > MOST_LANES) return { problem: 'Twenty lanes at most.' };
   if (of.some((it) => !(it.size >= 0.05 && it.size <= 20))) {
     return { problem: 'A lane’s share lies between 0.05 and 20.' };
   }

@@ -44,7 +44,7 @@ export {
   type Front,
   type PlacedCell,
 } from './front';
-export { frontToText, textToFront } from './frontText';
+export { frontInWords, frontToText, meantAsLanes, textToFront } from './frontText';
 export { buildOfOld, fromOlder, type OldTemplate } from './older';
 export {
   NOTHING_LOOSE,

@@ -1,10 +1,10 @@
 import { bodyKindOf, inBody, removeBody, type Body, type BodyKindId } from '@obrik/core/piece';
 import { lengthToTyped, showLength } from '@obrik/core/units';
-import { Controller } from 'react-hook-form';
 import { View } from 'react-native';
 import { Card, Label, Options, PlainButton, Small } from '@/ui/controls';
 import { Field } from '@/ui/forms';
-import { bodyKey, frontLine, slipOf } from '../pieceForm';
+import { bodyKey, slipOf } from '../pieceForm';
+import { FrontFields } from './FrontFields';
 import type { Builder } from './useBuilder';
 
 interface BodyFieldsProps {
@@ -63,21 +63,7 @@ export const BodyFields = ({ builder, body }: BodyFieldsProps) => {
           </View>
         ))}
       </View>
-      {kind.front ? (
-        <Controller
-          control={form.control}
-          name={`fronts.${key}`}
-          render={() => (
-            <Field
-              control={form.control}
-              name={`fronts.${key}`}
-              label="Front, in one line"
-              shownInstead={frontLine(body)}
-              hint="Columns: door | 3 drawers | door. Rows: 2 drawers / drawer x2. Also: open with 3 shelves, glazed door, panel."
-            />
-          )}
-        />
-      ) : null}
+      {kind.front ? <FrontFields builder={builder} body={body} /> : null}
       {kind.choices.map((it) => (
         <View key={it.id} style={{ gap: 6 }}>
           <Label>{it.label}</Label>

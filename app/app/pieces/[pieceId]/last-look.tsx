@@ -1,0 +1,3 @@
+import { station } from '@/features/shell/Station';
+
+export default station('LastLookScreen');

@@ -1,0 +1,69 @@
+import type { Piece } from '@obrik/core/piece';
+import { ENDING_WORDS } from '@obrik/core/words';
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { useChange } from '@/api/usePiece';
+import { Sale } from '@/features/costs/Sale';
+import { shopDay } from '@/features/shop/useShelves';
+import { Card, Label, MainButton, Option } from '@/ui/controls';
+import { DayField, FigureField } from '@/ui/forms';
+
+const WORDS = ENDING_WORDS.lastLook;
+
+type Way = 'handOver' | 'forSale' | 'sold';
+
+/** How a piece leaves the bench: handed over with day and to whom, for sale, or sold. */
+export const LeaveBench = ({ piece }: { readonly piece: Piece }) => {
+  const router = useRouter();
+  const change = useChange();
+  const [way, setWay] = useState<Way>('handOver');
+  const [on, setOn] = useState(shopDay);
+  const [to, setTo] = useState('');
+  const day = on || shopDay();
+  const toStory = () => router.replace(`/pieces/${piece.id}/story`);
+  const handOver = async () => {
+    const ending = { kind: 'handedOver' as const, on: day, to: to.trim().slice(0, 120) };
+    if (await change(piece.id, { kind: 'end', ending }, `${piece.name}: handed over.`)) toStory();
+  };
+  const offer = async () => {
+    const ending = { kind: 'forSale' as const, since: day };
+    if (await change(piece.id, { kind: 'end', ending }, `${piece.name}: for sale.`)) toStory();
+  };
+  return (
+    <Card edge="ink" style={{ gap: 12 }}>
+      <Label heading>Where does it go?</Label>
+      <View
+        role="radiogroup"
+        aria-label="Where does it go?"
+        style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}
+      >
+        <Option
+          title={WORDS.handOver}
+          chosen={way === 'handOver'}
+          onPress={() => setWay('handOver')}
+        />
+        <Option
+          title={WORDS.forSale}
+          chosen={way === 'forSale'}
+          onPress={() => setWay('forSale')}
+        />
+        <Option title="Sold" chosen={way === 'sold'} onPress={() => setWay('sold')} />
+      </View>
+      {way === 'sold' ? (
+        <Sale piece={piece} onSold={toStory} />
+      ) : (
+        <>
+          <DayField label="Day" day={on} onChoose={setOn} />
+          {way === 'handOver' ? (
+            <FigureField text label={WORDS.to} typed={to} onType={setTo} />
+          ) : null}
+          <MainButton
+            title={way === 'handOver' ? 'Hand it over' : 'Offer for sale'}
+            onPress={() => void (way === 'handOver' ? handOver() : offer())}
+          />
+        </>
+      )}
+    </Card>
+  );
+};

@@ -1,0 +1,53 @@
+import { surfaceNames, type Piece } from '@obrik/core/piece';
+import type { DoneStep } from '@obrik/core/route';
+import { listed } from '@obrik/core/words';
+import { format } from 'date-fns/format';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { Card, Figure, OpenRow, Small, Strong } from '@/ui/controls';
+import { usePalette } from '@/ui/theme';
+
+interface DoneStepsProps {
+  readonly piece: Piece;
+  readonly steps: readonly DoneStep[];
+}
+
+/** What was done, folded into one line, with the numbers that the steps had. */
+export const DoneSteps = ({ piece, steps }: DoneStepsProps) => {
+  const palette = usePalette();
+  const [open, setOpen] = useState(false);
+  const nameOf = surfaceNames(piece);
+  if (steps.length === 0) return null;
+  return (
+    <Card style={{ paddingVertical: 4, gap: 4 }}>
+      <OpenRow
+        label={`${steps.length === 1 ? '1 step' : `${steps.length} steps`} done`}
+        expanded={open}
+        onPress={() => setOpen(!open)}
+      >
+        <Strong>✓ {steps.length === 1 ? '1 step' : `${steps.length} steps`} done</Strong>
+      </OpenRow>
+      {open ? (
+        <View role="list" style={{ gap: 8 }}>
+          {steps.map((it) => (
+            <View
+              key={`${it.number}-${it.endedAt}-${it.title}`}
+              role="listitem"
+              style={{ flexDirection: 'row', gap: 10 }}
+            >
+              <Figure style={{ width: 30, color: palette.moss }}>✓ {it.number}</Figure>
+              <View style={{ flex: 1 }}>
+                <Strong>{it.title}</Strong>
+                <Small>
+                  {listed(it.surfaceIds.map(nameOf))} ·{' '}
+                  {format(new Date(it.endedAt), 'EEE d MMM, HH:mm')}
+                  {it.by ? ` · ${it.by}` : ''}
+                </Small>
+              </View>
+            </View>
+          ))}
+        </View>
+      ) : null}
+    </Card>
+  );
+};

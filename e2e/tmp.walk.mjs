@@ -1,0 +1,25 @@
+import { chromium } from '@playwright/test';
+const b = await chromium.launch({ executablePath:'/usr/bin/chromium', args:['--no-sandbox','--disable-gpu','--disable-dev-shm-usage','--disable-quic','--no-first-run','--disable-background-networking','--disable-component-update','--disable-sync']});
+const ctx = await b.newContext({ viewport:{width:390,height:844}, serviceWorkers:'block', reducedMotion:'reduce', timezoneId:'Europe/Oslo' });
+const page = await ctx.newPage();
+page.on('pageerror', e=>console.log('PAGEERROR', e.message.slice(0,300)));
+page.on('console', m=>{ if(m.type()==='error') console.log('CONSOLE', m.text().slice(0,200)); });
+const U='http://127.0.0.1:4321';
+const shot = (n)=>page.screenshot({path:`/tmp/w/${n}.png`});
+await page.goto(U+'/today'); await page.getByRole('main').first().waitFor(); await page.waitForTimeout(1500);
+await shot('1today');
+await page.getByRole('button',{name:'Plan with that'}).click();
+await page.waitForTimeout(800);
+await page.getByRole('button',{name:'Add a piece'}).click();
+await page.getByRole('button',{name:'Chest of drawers',exact:true}).first().click().catch(async()=>console.log(await page.getByRole('button').allTextContents()));
+await page.waitForTimeout(500); await shot('2new');
+await page.getByLabel('Earliest year').fill('1990'); await page.getByLabel('Latest year').fill('1999');
+await page.getByRole('button',{name:'Save and look it over'}).click();
+await page.waitForTimeout(1500); await shot('3walk');
+await page.getByRole('button',{name:'Enough for now'}).click();
+await page.waitForTimeout(500); await shot('4start');
+await page.getByRole('button',{name:'Paint it'}).first().click();
+await page.waitForTimeout(2500); await shot('5route');
+const id = page.url().match(/pieces\/([^/]+)/)[1]; console.log(id);
+for (const s of ['today','week',`pieces/${id}/clock`,`pieces/${id}/bench`,`pieces/${id}/costs`,`pieces/${id}/last-look`]) { await page.goto(U+'/'+s); await page.getByRole('main').first().waitFor(); await page.waitForTimeout(s.includes('clock')?7000:3500); await shot('6'+s.split('/').pop()); const t=await page.locator('#root').innerText(); if(/NaN|Infinity/.test(t)) console.log('NaN on',s); }
+await b.close();
