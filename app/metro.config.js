@@ -94,6 +94,12 @@ const LEFT_OUT = [
     instead: () => ({ type: 'empty' }),
   },
   {
+    // Text grows with the size that is set in the browser.
+    applies: (name, from) =>
+      /react-native-web\/dist\//.test(from) && name.endsWith('/normalizeValueWithProperty'),
+    instead: () => light('normalizeValueWithProperty.js'),
+  },
+  {
     // Schemas are made from JSON Schema nowhere.
     applies: (name, from) =>
       /\/zod\/v4\/classic\/(external|schemas)\.(js|cjs)$/.test(from) &&

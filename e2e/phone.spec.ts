@@ -45,11 +45,11 @@ test('a piece is taken in by hand, looked at, aimed, planned, kept, and found ag
   await goTo(page, 'Aim');
   await button(page, /^Top:/).click();
   await page.getByRole('radio', { name: 'Stained + clear', exact: true }).click();
-  await button(page, 'Apply to 1 surface').click();
+  await button(page, /^Stain 1 surface /).click();
   await expect(page.getByText(/^Surface: stained/)).toBeVisible();
   await button(page, /^Legs:/).click();
   await page.getByRole('radio', { name: 'Painted', exact: true }).click();
-  await button(page, 'Apply to 1 surface').click();
+  await button(page, /^Paint 1 surface /).click();
   await expect(button(page, /^Legs: painted, pale colour/)).toBeVisible();
 
   // Route: the gate first, dust on the legs held, the top goes ahead.
@@ -195,7 +195,7 @@ test('an aim that can’t be is refused at once, with its ways out', async ({ pa
   await expect(page.getByText('→ Paint it: scuff, bonding primer, colour.')).toBeVisible();
   await button(page, /^Top:/).click();
   await page.getByRole('radio', { name: 'Painted', exact: true }).click();
-  await button(page, 'Apply to 1 surface').click();
+  await button(page, /^Paint 1 surface /).click();
   await expect(page.getByText('✕ No stain on the top')).toHaveCount(0);
 });
 

@@ -14,7 +14,7 @@ test('what a surface can’t become is said at once; a colour and an effect are 
   await page.getByRole('radio', { name: 'Painted', exact: true }).click();
   await page.getByRole('radio', { name: 'Kingfisher' }).click();
   await page.getByRole('radio', { name: 'Glazed' }).click();
-  await button(page, 'Apply to 1 surface').click();
+  await button(page, 'Paint 1 surface Kingfisher').click();
   await expect(
     page.getByText(/painted, mid colour, glazed, waterborne clear/).first(),
   ).toBeVisible();
@@ -89,7 +89,7 @@ test('how far a face is rubbed through is chosen, and its papers follow', async 
   await page.getByRole('radio', { name: 'Distressed' }).click();
   await page.getByRole('radio', { name: 'Hard', exact: true }).click();
   await page.getByRole('radio', { name: 'Edges and flats' }).click();
-  await button(page, 'Apply to 1 surface').click();
+  await button(page, /^Paint 1 surface /).click();
   await goTo(page, 'Route');
   await expect(button(page, /^Step \d+: Rub through, P120 · P180 · P220/)).toBeVisible();
 });
@@ -146,7 +146,7 @@ test('a stain by class, a bleached face and the gun are chosen, said again, and 
     .getByRole('radio', { name: 'Yes' })
     .click();
   await page.getByRole('radio', { name: 'Spray gun' }).click();
-  await button(page, 'Apply to 1 surface').click();
+  await button(page, /^Stain 1 surface /).click();
   await expect(
     page.getByText(/^bleached, stained \w+ with water-based stain, .*, by gun$/),
   ).toBeVisible();

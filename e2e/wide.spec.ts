@@ -86,6 +86,8 @@ test('a bar cart is built, looked over and planned without a mouse', async ({ pa
   }
   await press('None of this');
   await press('Paint it');
+  await press('Sage leaf', 'radio');
+  await press('Paint it Sage leaf');
   await expect(button(page, /^Step 1: Test every layer for lead/)).toBeVisible();
   await expectNoSidewaysScroll(page);
 });

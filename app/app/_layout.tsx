@@ -1,5 +1,4 @@
 import { Slot } from 'expo-router';
-import Head from 'expo-router/head';
 import { Provider } from 'react-redux';
 import { Shell } from '@/features/shell/Shell';
 import { Start } from '@/features/shell/Start';
@@ -13,9 +12,6 @@ export default function RootLayout() {
     <Provider store={store}>
       <Start>
         <ThemeProvider>
-          <Head>
-            <title>Obrik</title>
-          </Head>
           <Shell>
             <Slot />
           </Shell>

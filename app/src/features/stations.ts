@@ -42,6 +42,7 @@ export { PrintScreen } from './route/PrintScreen';
 export { RouteScreen } from './route/RouteScreen';
 export { SettingsScreen } from './settings/SettingsScreen';
 export { Bars } from './shell/Bars';
+export { NoticeInFoot } from './shell/NoticeBar';
 export { join } from './shell/join';
 export { TestScreen } from './test/TestScreen';
 export { WalkScreen } from './look/WalkScreen';

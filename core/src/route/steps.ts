@@ -51,6 +51,12 @@ export const stepsOf = (
 ): Steps => {
   const goes = doneTogether(done);
   const goOf = new Map(tasks.map((it) => [it.key, it.go]));
+  // What is under way has its number too.
+  const begun = new Map(
+    done.flatMap((it) =>
+      it.endedAt === null && it.step !== null ? [[it.taskKey, it.step] as const] : [],
+    ),
+  );
   const taken = new Set(done.flatMap((it) => it.step ?? []));
   let next = 1;
   const free = (): number => {
@@ -83,7 +89,8 @@ export const stepsOf = (
       const again = it.taskKeys
         .map((key) => ofSame.get(sameStep(key, goOf.get(key) ?? '')))
         .find((one) => one !== undefined && !given.has(one));
-      const number = again ?? free();
+      const running = it.taskKeys.map((key) => begun.get(key)).find((one) => one !== undefined);
+      const number = running ?? again ?? free();
       given.add(number);
       return [it.id, number] as const;
     }),

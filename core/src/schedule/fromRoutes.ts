@@ -82,7 +82,11 @@ const waitsAfter = (
   if (!wait) return [];
   return surfaceIds.flatMap((surfaceId) =>
     tasks
-      .filter((it) => it.surfaceIds.includes(surfaceId))
+      // What is washed again need not dry in between; a coat does.
+      .filter(
+        (it) =>
+          it.surfaceIds.includes(surfaceId) && (it.key !== effect.key || it.traits.lays !== null),
+      )
       .map((task, place) => {
         const isNextCoat =
           place === 0 && traits.lays !== null && task.traits.lays !== null && isLastOn(surfaceId);

@@ -62,7 +62,7 @@ export const isStillWet = ({ opens }: Drying, now: Minute): boolean =>
  * @param drying what dries on the piece now
  */
 export const againstIt = (
-  { route, steps: { numbers } }: Pick<Case, 'route' | 'steps'>,
+  { piece, route, steps: { numbers } }: Pick<Case, 'piece' | 'route' | 'steps'>,
   it: Operation,
   drying: readonly Drying[],
   now: Minute,
@@ -75,13 +75,20 @@ export const againstIt = (
     },
     isHarm: one.phase === 'secure',
   }));
+  // What is washed again need not dry in between; a coat does.
+  const isAgain = ({ doneIds }: Drying): boolean =>
+    !it.coats &&
+    piece.done.some((one) => doneIds.includes(one.id) && it.taskKeys.includes(one.taskKey));
   return {
     harms: open.filter((one) => one.isHarm).map((one) => one.step),
     lead: it.holds.includes('lead'),
     questions: it.holds.filter((kind) => kind !== 'lead'),
     first: open.filter((one) => !one.isHarm).map((one) => one.step),
     wet: drying.filter(
-      (one) => isStillWet(one, now) && one.surfaceIds.some((id) => it.surfaceIds.includes(id)),
+      (one) =>
+        isStillWet(one, now) &&
+        !isAgain(one) &&
+        one.surfaceIds.some((id) => it.surfaceIds.includes(id)),
     ),
   };
 };
@@ -95,7 +102,7 @@ export const mayBegin = (it: AgainstIt): boolean =>
 
 /** The step to offer next on a piece: the first of its route that nothing stands against; undefined where everything waits. */
 export const nextStep = (
-  of: Pick<Case, 'route' | 'steps'>,
+  of: Pick<Case, 'piece' | 'route' | 'steps'>,
   drying: readonly Drying[],
   now: Minute,
 ): Operation | undefined =>

@@ -56,7 +56,8 @@ export const mixes = {
 export const litresInWords = (name: string, litres: number, units: UnitSystem): string =>
   `${name} ${showVolume(litres, units)}`;
 
-const QUESTIONS: Readonly<Record<GateQuestion, string>> = {
+/** What is asked, in few words. */
+export const QUESTIONS: Readonly<Record<GateQuestion, string>> = {
   lead: 'Is there lead?',
   substrate: 'Is it wood?',
   veneer: 'How thick is the veneer?',

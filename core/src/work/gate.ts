@@ -38,6 +38,18 @@ export const ANSWERS = [
 ] as const;
 export type AnswerId = (typeof ANSWERS)[number];
 
+/** The test that answers each question; null where no test on the piece does. */
+export const GATE_TESTS: Readonly<Record<GateKind, string | null>> = {
+  lead: 'lead-swab',
+  substrate: 'chip',
+  veneer: 'veneer-thickness',
+  bleed: 'bleed-patch',
+  patch: 'cross-cut',
+  moisture: 'moisture',
+  ph: 'surface-ph',
+  air: null,
+};
+
 /** A question to be answered before work goes on, with what each answer means. */
 export const gate = z.object({
   kind: z.enum(GATE_KINDS),

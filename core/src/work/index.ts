@@ -21,7 +21,15 @@ export {
   type Consumed,
   type Effort,
 } from './effort';
-export { ANSWERS, GATE_KINDS, gate, type AnswerId, type Gate, type GateKind } from './gate';
+export {
+  ANSWERS,
+  GATE_KINDS,
+  GATE_TESTS,
+  gate,
+  type AnswerId,
+  type Gate,
+  type GateKind,
+} from './gate';
 export { AT_ONCE, dryingMechanism, lag, type DryingMechanism, type Lag } from './lag';
 export { PHASES, phase, placeOf, type Phase } from './phase';
 export type { DeepReadonly } from './readonly';

@@ -13,6 +13,7 @@ import {
   Body,
   Card,
   Caution,
+  Heading,
   Label,
   MainButton,
   OpenRow,
@@ -116,6 +117,7 @@ export const AimScreen = ({ record }: { readonly record: PieceRecord }) => {
       }
       left={
         <>
+          <Heading>Aim</Heading>
           <View
             style={{
               flexDirection: 'row',

@@ -2,7 +2,7 @@ import { PALETTE } from '@obrik/core/catalog';
 import { colourName } from '@obrik/core/coating';
 import { createElement } from 'react';
 import { Pressable, View } from 'react-native';
-import { Label, Small } from '@/ui/controls';
+import { Label, Small, RadioGroup } from '@/ui/controls';
 import { RADIUS, TARGET, usePalette } from '@/ui/theme';
 
 interface SwatchesProps {
@@ -17,11 +17,7 @@ export const Swatches = ({ chosen, onChoose }: SwatchesProps) => {
   return (
     <View style={{ gap: 8 }}>
       <Label>Colour</Label>
-      <View
-        role="radiogroup"
-        aria-label="Colour"
-        style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}
-      >
+      <RadioGroup label="Colour">
         {PALETTE.rows.map((it) => {
           const isChosen = it.hex === chosen;
           return (
@@ -46,7 +42,7 @@ export const Swatches = ({ chosen, onChoose }: SwatchesProps) => {
             </Pressable>
           );
         })}
-      </View>
+      </RadioGroup>
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
         {createElement('input', {
           type: 'color',

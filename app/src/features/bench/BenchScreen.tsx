@@ -38,6 +38,7 @@ import { JustDone } from './JustDone';
 import { GunCup } from './GunCup';
 import { Mixes } from './Mixes';
 import { Recipes } from './Recipes';
+import { OpenQuestions } from './OpenQuestions';
 import { Running } from './Running';
 import { StrayWork } from './StrayWork';
 import { ToDecide } from './ToDecide';
@@ -140,6 +141,8 @@ export const BenchScreen = ({ record }: { readonly record: PieceRecord }) => {
     return (
       <Screen narrow>
         {head}
+        <OpenQuestions piece={piece} operations={operations} />
+        <Heading>{piece.name}</Heading>
         <Empty
           title={operations.length > 0 ? 'Nothing to do right now' : 'Nothing to do on this piece'}
           text={
@@ -180,13 +183,14 @@ export const BenchScreen = ({ record }: { readonly record: PieceRecord }) => {
           style={{ flex: 1 }}
           onPress={() => void did(piece, it, isPaused ? 'resumed' : 'paused')}
         />
-        <BenchButton
-          main
-          title="Done"
-          label={`Done: ${it.title}`}
-          style={{ flex: 1 }}
-          onPress={() => void finish()}
-        />
+        <View style={{ flex: 1 }} {...{ dataSet: { focusNext: 'yes' } }}>
+          <BenchButton
+            main
+            title="Done"
+            label={`Done: ${it.title}`}
+            onPress={() => void finish()}
+          />
+        </View>
       </View>
     ) : (
       <BenchButton

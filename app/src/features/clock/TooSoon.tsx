@@ -6,7 +6,7 @@ import { Input } from '@rneui/themed';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { stepsInWords } from '@/features/route/steps';
-import { Body, Card, Caution, Label, Option, PlainButton, Strong } from '@/ui/controls';
+import { Body, Card, Caution, Label, Option, PlainButton, Strong, RadioGroup } from '@/ui/controls';
 import { timeOf } from './times';
 import { useDid } from './useDid';
 
@@ -98,15 +98,11 @@ export const TooSoon = (props: TooSoonProps) => {
       {open ? (
         <>
           <Strong>{WORDS.why}</Strong>
-          <View
-            role="radiogroup"
-            aria-label={WORDS.why}
-            style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}
-          >
+          <RadioGroup label={WORDS.why}>
             {[...WORDS.reasons, WORDS.otherReason].map((it) => (
               <Option key={it} title={it} chosen={reason === it} onPress={() => setReason(it)} />
             ))}
-          </View>
+          </RadioGroup>
           {reason === WORDS.otherReason ? (
             <Input
               aria-label="The reason"

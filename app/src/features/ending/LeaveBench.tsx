@@ -2,11 +2,10 @@ import type { Piece } from '@obrik/core/piece';
 import { ENDING_WORDS } from '@obrik/core/words';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { View } from 'react-native';
 import { useChange } from '@/api/usePiece';
 import { Sale } from '@/features/costs/Sale';
 import { shopDay } from '@/features/shop/useShelves';
-import { Card, Label, MainButton, Option } from '@/ui/controls';
+import { Card, Label, MainButton, Option, RadioGroup } from '@/ui/controls';
 import { DayField, FigureField } from '@/ui/forms';
 
 const WORDS = ENDING_WORDS.lastLook;
@@ -33,11 +32,7 @@ export const LeaveBench = ({ piece }: { readonly piece: Piece }) => {
   return (
     <Card edge="ink" style={{ gap: 12 }}>
       <Label heading>Where does it go?</Label>
-      <View
-        role="radiogroup"
-        aria-label="Where does it go?"
-        style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}
-      >
+      <RadioGroup label="Where does it go?">
         <Option
           title={WORDS.handOver}
           chosen={way === 'handOver'}
@@ -49,7 +44,7 @@ export const LeaveBench = ({ piece }: { readonly piece: Piece }) => {
           onPress={() => setWay('forSale')}
         />
         <Option title="Sold" chosen={way === 'sold'} onPress={() => setWay('sold')} />
-      </View>
+      </RadioGroup>
       {way === 'sold' ? (
         <Sale piece={piece} onSold={toStory} />
       ) : (

@@ -151,7 +151,7 @@ export const LookScreen = ({ record }: { readonly record: PieceRecord }) => {
     <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
       <PlainButton title="‹" label="Surface before" onPress={() => step(-1)} />
       <View style={{ flex: 1, alignItems: 'center' }}>
-        <Subheading>
+        <Subheading level={1}>
           {surface.name}
           {surface.count > 1 ? ` ×${surface.count}` : ''}
         </Subheading>

@@ -11,6 +11,8 @@ import { usePieceRecord } from '@/api/usePiece';
 import { Contested } from '@/features/history/Contested';
 import { Doubled } from '@/features/history/Doubled';
 import { useStage } from '@/features/ending/useStage';
+import { titleAt } from '@/features/shell/titles';
+import { useTitle } from '@/features/shell/useTitle';
 import { Empty, Failure, Loading, PlaceLink, Screen, Small, TabLinks, Tag } from '@/ui/controls';
 import { FONTS, TARGET, usePalette, type Tone } from '@/ui/theme';
 
@@ -104,6 +106,7 @@ export const PieceFrame = ({ children, bare }: PieceFrameProps) => {
   const { record, isLoading, failure, reload } = usePieceRecord(pieceId);
   const waits = useWaitingQuery().data?.about.includes(pieceId) ?? false;
   const { isLoading: shopLoads } = useShopQuery();
+  useTitle(titleAt(usePathname()), record?.piece.name ?? '');
   // In other units what a form holds would mean something else.
   if (isLoading || shopLoads)
     return (

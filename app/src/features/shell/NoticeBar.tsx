@@ -4,13 +4,13 @@ import { Pressable, View } from 'react-native';
 import { useDeeds } from '@/api/usePiece';
 import { noticeGone, useNotice } from '@/state/notice';
 import { useAppDispatch } from '@/state/store';
-import { FONTS, SIZES, TARGET, usePalette } from '@/ui/theme';
+import { FONTS, RADIUS, SIZES, TARGET, usePalette } from '@/ui/theme';
 
 /** How long a word stays; long enough to take a glove off, ms. */
 const STAYS = 12_000;
 
-/** A word about what just happened, with its undo. */
-export const NoticeBar = () => {
+/** A word about what just happened, with its undo; it goes by itself. */
+const Message = ({ narrow }: { readonly narrow: boolean }) => {
   const palette = usePalette();
   const notice = useNotice();
   const dispatch = useAppDispatch();
@@ -34,10 +34,14 @@ export const NoticeBar = () => {
         flexDirection: 'row',
         alignItems: 'center',
         backgroundColor: ground,
-        paddingLeft: 16,
+        paddingLeft: narrow ? 8 : 16,
+        ...(narrow ? { flex: 1, borderRadius: RADIUS } : {}),
       }}
     >
-      <Text style={{ flex: 1, color: colour, fontSize: SIZES.small, paddingVertical: 12 }}>
+      <Text
+        {...(narrow ? { numberOfLines: 3 } : { numberOfLines: 2 })}
+        style={{ flex: 1, color: colour, fontSize: narrow ? 13 : SIZES.small, lineHeight: 17 }}
+      >
         {notice.text}
       </Text>
       {undo ? (
@@ -47,24 +51,38 @@ export const NoticeBar = () => {
           onPress={() =>
             void put(undo.pieceId, [{ kind: 'takenBack', entryIds: [...undo.entryIds] }], 'Undone.')
           }
-          style={{ minHeight: TARGET, paddingHorizontal: 14, justifyContent: 'center' }}
+          style={{
+            minHeight: TARGET,
+            minWidth: TARGET,
+            paddingHorizontal: narrow ? 4 : 14,
+            alignItems: 'center',
+            justifyContent: 'center',
+          }}
         >
           <Text style={button}>Undo</Text>
         </Pressable>
       ) : null}
-      <Pressable
-        role="button"
-        aria-label="Close this message"
-        onPress={() => dispatch(noticeGone())}
-        style={{
-          minHeight: TARGET,
-          minWidth: TARGET,
-          alignItems: 'center',
-          justifyContent: 'center',
-        }}
-      >
-        <Text style={button}>×</Text>
-      </Pressable>
+      {narrow ? null : (
+        <Pressable
+          role="button"
+          aria-label="Close this message"
+          onPress={() => dispatch(noticeGone())}
+          style={{
+            minHeight: TARGET,
+            minWidth: TARGET,
+            alignItems: 'center',
+            justifyContent: 'center',
+          }}
+        >
+          <Text style={button}>×</Text>
+        </Pressable>
+      )}
     </View>
   );
 };
+
+/** The message as a line of its own. */
+export const NoticeBar = () => <Message narrow={false} />;
+
+/** The message within the foot of a screen on a phone, in place of the ways to the top level. */
+export const NoticeInFoot = () => <Message narrow />;

@@ -9,7 +9,12 @@ import { View } from 'react-native';
 import { FootProvider, PlaceLink, useWide } from '@/ui/controls';
 import { FONTS, SIZES, TARGET, usePalette } from '@/ui/theme';
 import { Boundary } from './Boundary';
+import { FocusKeeper } from './FocusKeeper';
 import { NewVersion } from './NewVersion';
+import { SkipLink } from './SkipLink';
+import { titleAt } from './titles';
+import { useTitle } from './useTitle';
+import { useNotice } from '@/state/notice';
 import { useStations } from './stationsLoader';
 
 /** The settings are of the shop, and keep an address of their own. */
@@ -93,16 +98,16 @@ const Places = ({ wide }: { readonly wide: boolean }) => {
             label={title}
             current={current}
             style={{
-              minHeight: 60,
+              minHeight: wide ? 60 : TARGET,
               ...(wide
                 ? { borderLeftWidth: 4, borderLeftColor: edge }
                 : { flex: 1, borderTopWidth: 3, borderTopColor: edge }),
               alignItems: 'center',
               justifyContent: 'center',
-              gap: 2,
+              gap: wide ? 2 : 0,
             }}
           >
-            <Icon size={22} color={colour} aria-hidden />
+            <Icon size={wide ? 22 : 20} color={colour} aria-hidden />
             <Text style={{ fontFamily: FONTS.headBold, fontSize: SIZES.small, color: colour }}>
               {title}
             </Text>
@@ -113,25 +118,39 @@ const Places = ({ wide }: { readonly wide: boolean }) => {
   );
 };
 
+/** The title of a screen that is no piece's; a piece has its name in it. */
+const PlainTitle = ({ here }: { readonly here: string }) => {
+  useTitle(titleAt(here));
+  return null;
+};
+
 /** What stands around every screen. */
 export const Shell = ({ children }: { readonly children: ReactNode }) => {
   const palette = usePalette();
   const wide = useWide();
   const stations = useStations();
+  const here = usePathname();
+  const notice = useNotice();
   const [feet, setFeet] = useState(0);
   const onFoot = useCallback((more: 1 | -1) => setFeet((count) => count + more), []);
-  const foot = useMemo(() => ({ beside: wide ? null : <CompactPlaces />, onFoot }), [wide, onFoot]);
+  // On a phone a message takes the place of the ways to the top level for the moment that it is there.
+  const told = notice && stations ? <stations.NoticeInFoot /> : <CompactPlaces />;
+  const beside = wide ? null : told;
+  const foot = useMemo(() => ({ beside, onFoot }), [beside, onFoot]);
   return (
     <View
       style={{ flex: 1, flexDirection: wide ? 'row' : 'column', backgroundColor: palette.paper }}
     >
+      <SkipLink />
+      <FocusKeeper />
+      {/^\/pieces\/(?!new)./.test(here) ? null : <PlainTitle here={here} />}
       {wide ? <Places wide /> : null}
       <View style={{ flex: 1 }}>
         <FootProvider value={foot}>
           <Boundary>{children}</Boundary>
         </FootProvider>
         <NewVersion />
-        {stations ? <stations.Bars /> : null}
+        {stations ? <stations.Bars withMessage={wide || feet === 0} narrow={!wide} /> : null}
       </View>
       {wide || feet > 0 ? null : <Places wide={false} />}
     </View>

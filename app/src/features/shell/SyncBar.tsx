@@ -17,7 +17,7 @@ const useHold = (holds: boolean): void => {
 };
 
 /** How this device stands to the shop, where that is worth a word. */
-export const SyncBar = () => {
+export const SyncBar = ({ narrow = false }: { readonly narrow?: boolean }) => {
   const router = useRouter();
   const { link, storage } = useLink();
   const { data } = useWaitingQuery();
@@ -51,6 +51,7 @@ export const SyncBar = () => {
   const opens = link === 'unpaired' || count > 0 || refused > 0;
   return (
     <Strip
+      narrow={narrow}
       words={words.join(' ')}
       tone={refused > 0 ? 'amber' : 'slate'}
       action={opens ? { ...way, onPress: () => router.navigate(way.href) } : undefined}

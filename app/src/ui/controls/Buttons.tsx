@@ -1,7 +1,8 @@
 import { Button, Text } from '@rneui/themed';
 import type { ReactElement } from 'react';
-import { Pressable, View, type ViewStyle } from 'react-native';
+import { Pressable, type ViewStyle } from 'react-native';
 import { BUTTON_HEIGHT, FONTS, RADIUS, SIZES, TARGET, usePalette } from '../theme';
+import { RadioGroup } from './RadioGroup';
 
 interface ButtonProps {
   readonly title: string;
@@ -113,11 +114,7 @@ export const Options = <Value extends string>({
   chosen,
   onChoose,
 }: OptionsProps<Value>) => (
-  <View
-    role="radiogroup"
-    aria-label={label}
-    style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}
-  >
+  <RadioGroup label={label}>
     {options.map((it) => (
       <Option
         key={it.value}
@@ -126,7 +123,7 @@ export const Options = <Value extends string>({
         onPress={() => onChoose(it.value)}
       />
     ))}
-  </View>
+  </RadioGroup>
 );
 
 interface RowProps {

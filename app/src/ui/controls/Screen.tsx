@@ -47,7 +47,7 @@ const Foot = ({
           : { flexDirection: 'row', alignItems: 'center' }),
         gap: 8,
         paddingHorizontal: 12,
-        paddingVertical: wide ? 10 : 6,
+        paddingVertical: wide ? 10 : 0,
         borderTopWidth: 1,
         borderTopColor: palette.line,
         backgroundColor: palette.card,

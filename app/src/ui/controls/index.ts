@@ -5,6 +5,7 @@ export { MainButton, OpenRow, Option, Options, PlainButton } from './Buttons';
 export { Caution } from './Caution';
 export { Columns } from './Columns';
 export { PlaceLink } from './PlaceLink';
+export { RadioGroup } from './RadioGroup';
 export { FootProvider, ListScreen, Screen, TwoPanes, useWide } from './Screen';
 export { Empty, Failure, Loading } from './States';
 export { Statement } from './Statement';

@@ -94,7 +94,7 @@ export const BLOCK_RULES: readonly Rule[] = [
         traits: { makes: ['bondTried'] },
         wait: wait(WAITS.testPatch, 'maybeCut'),
         checks: ['gripsWell'],
-        gate: asGate('patch', 'cross-cut', WORDS.testPatch.question, WORDS.testPatch.answers),
+        gate: asGate('patch', WORDS.testPatch.question, WORDS.testPatch.answers),
       },
     ],
   }),

@@ -246,7 +246,7 @@ export const CLEAN_RULES: readonly Rule[] = [
           wait: wait(WAITS.bleedPatch, 'overnightAtLeast'),
           protection: ['dustMask'],
           waitsFor: surfaces.some(isSuspect) ? ['lead'] : [],
-          gate: asGate('bleed', 'bleed-patch', WORDS.bleedPatch.question, WORDS.bleedPatch.answers),
+          gate: asGate('bleed', WORDS.bleedPatch.question, WORDS.bleedPatch.answers),
         };
       }),
   }),

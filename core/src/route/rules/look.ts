@@ -23,12 +23,7 @@ export const LOOK_RULES: readonly Rule[] = [
         how: WORDS.substrateGate.how,
         ...by('substrateLook', 1),
         traits: { makes: ['substrateSeen'] },
-        gate: asGate(
-          'substrate',
-          'chip',
-          WORDS.substrateGate.question,
-          WORDS.substrateGate.answers,
-        ),
+        gate: asGate('substrate', WORDS.substrateGate.question, WORDS.substrateGate.answers),
       },
     ],
   }),
@@ -58,7 +53,6 @@ export const LOOK_RULES: readonly Rule[] = [
           traits: { makes: ['veneerMeasured'] },
           gate: asGate(
             'veneer',
-            'veneer-thickness',
             WORDS.veneerGate.question,
             WORDS.veneerGate.answers(needed, s.chanceThin < DECISIONS.settled.value, s.shop.units),
           ),

@@ -24,7 +24,7 @@ export const READY_RULES: readonly Rule[] = [
         ...by('readMeter', 1),
         traits: { makes: ['driedOut'] },
         wait: wait(WAITS.dryingOut, 'meterReadsDry'),
-        gate: asGate('moisture', 'moisture', WORDS.moisture.question, WORDS.moisture.answers),
+        gate: asGate('moisture', WORDS.moisture.question, WORDS.moisture.answers),
       },
     ],
   }),
@@ -47,7 +47,7 @@ export const READY_RULES: readonly Rule[] = [
           traits: { makes: ['neutral', 'neutralisedAgain'], wets: 'water' },
           protection: ['rubberGloves', 'goggles'],
           wait: wait(WAITS.afterNeutralising, 'woodDry'),
-          gate: asGate('ph', 'surface-ph', WORDS.ph.question, WORDS.ph.answers),
+          gate: asGate('ph', WORDS.ph.question, WORDS.ph.answers),
         },
       ];
     },
@@ -70,7 +70,7 @@ export const READY_RULES: readonly Rule[] = [
       how: WORDS.air.how(whole.shop.units),
       ...by('readMeter', 1),
       traits: { makesOfPiece: ['airInRange'] },
-      gate: asGate('air', null, WORDS.air.question, WORDS.air.answers),
+      gate: asGate('air', WORDS.air.question, WORDS.air.answers),
     }),
   }),
 ];

@@ -46,7 +46,7 @@ export const SECURE_RULES: readonly Rule[] = [
         wait: surfaces.some(wantsLaboratory) ? wait(WAITS.laboratory, 'answered', null) : null,
         protection: ['nitrileGloves', 'p100Filter'],
         cautions: WORDS.leadGate.cautions(whole.shop.units, isForChild(whole.piece)),
-        gate: asGate('lead', 'lead-swab', WORDS.leadGate.question, WORDS.leadGate.answers),
+        gate: asGate('lead', WORDS.leadGate.question, WORDS.leadGate.answers),
       })),
   }),
   pieceRule({
