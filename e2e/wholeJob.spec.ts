@@ -156,6 +156,9 @@ const job = async (page: Page, url: string, hand: Hand): Promise<void> => {
   await hand.tap('Job record');
   await expect(page.getByText('Is the last wash water clear? Grey or brown.')).toHaveCount(1);
   await expect(page.getByText('Is the last wash water clear? Clear.')).toHaveCount(1);
+  await expect(page.getByText('Decided: Seal it with shellac, then paint again.')).toBeVisible();
+  const pdf = await page.request.get(`${url}/api/pieces/${id}/book.pdf`);
+  expect([pdf.status(), pdf.headers()['content-type']]).toEqual([200, 'application/pdf']);
   await page.goto(`${url}/pieces/${id}/care`);
   await expect(page.getByText(/as done\. Last coat applied on/)).toBeVisible();
   await expect(

@@ -1,6 +1,6 @@
 import { MATERIALS, PROTECTIONS, UNTILS, wornTogether, type Schools } from '../catalog';
 import { COAT_WORDS, about, capital } from '../words';
-import { minutesOf, type Consumed, type Task } from '../work';
+import { minutesEach, type Consumed, type Task } from '../work';
 import type { Graph } from './graph';
 import { groupBy } from './group';
 import type { Operation } from './operation';
@@ -135,12 +135,7 @@ const worstSandThrough = (run: readonly Task[]): Operation['sandThrough'] =>
 
 /** Active minutes of a run: its tasks', and setting up once. */
 const minutesIn = (run: readonly Task[]): number =>
-  Math.max(
-    1,
-    Math.round(
-      sum(run.map((it) => minutesOf(it.effort))) + Math.max(0, ...run.map((it) => it.effort.fixed)),
-    ),
-  );
+  Math.max(1, Math.round(sum(minutesEach(run.map((it) => it.effort)))));
 
 type Told = Omit<Operation, 'heldBy' | 'after'>;
 

@@ -1,6 +1,6 @@
 import { yearsInWords } from '../ticket';
 import { paperDrawing, surfacesOf, type PaperDrawing, type Piece } from '../piece';
-import { aimInWords, careWords, routeWords, stepInWords } from '../words';
+import { phaseInWords, aimInWords, careWords, routeWords, stepInWords } from '../words';
 import type { CareSheet } from './careSheet';
 import type { Operation, Route } from './operation';
 import { byPhase } from './plan';
@@ -117,7 +117,7 @@ export const routeCard = (piece: Piece, route: Route, ticket: Ticket): Paper => 
         ],
       },
       ...byPhase(route).map(({ phase, operations }) => ({
-        heading: phase.toUpperCase(),
+        heading: phaseInWords(phase).toUpperCase(),
         blocks: operations.map((it) => stepOf(piece, it, numbers)),
       })),
     ],

@@ -1,5 +1,5 @@
 import { surfaceNames, surfacesOf, type Piece } from '../piece';
-import { routeWords, stepInWords } from '../words';
+import { phaseInWords, routeWords, stepInWords } from '../words';
 import type { Operation, Route } from './operation';
 import { byPhase } from './plan';
 import { stepsOf } from './steps';
@@ -48,7 +48,7 @@ export const routeAsText = (piece: Piece, route: Route): string => {
     ]),
     ...byPhase(route).flatMap(({ phase, operations }) => [
       '',
-      phase.toUpperCase(),
+      phaseInWords(phase).toUpperCase(),
       ...operations.flatMap((it) => operationText(piece, it, numbers)),
     ]),
     ...(route.unaimedSurfaceIds.length > 0

@@ -49,7 +49,7 @@ export const jobFrom = (
   work:
     own.reduce((sum, it) => sum + minutesOf(it.effort) * pace.of(it.phase).ratio, 0) +
     mixingAnew(own),
-  setUp: Math.max(...own.map((it) => it.effort.fixed)),
+  setUp: Math.max(...own.map((it) => it.effort.fixed * pace.of(it.phase).ratio)),
   go: own[0]?.go ?? null,
   whole: own.some((it) => it.traits.lays !== null),
   ways,

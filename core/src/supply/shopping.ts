@@ -34,6 +34,8 @@ export const shoppingLine = z.object({
       film: film.nullable(),
     }),
   ),
+  /** What is good of it in the stock, all containers together. */
+  stocked: z.number(),
   /** What is taken from the stock, old first. */
   onHand: z.array(z.object({ containerId: z.string(), quantity: z.number() })),
   /** What has to be bought. */
@@ -101,7 +103,8 @@ const wantedMore = (shop: Shop, material: Material, colour: string | null): numb
 const lineOf = (need: Need, shop: Shop, onHand: readonly OnHand[]): ShoppingLine => {
   const { material, colour, unit, cut } = need;
   const more = wantedMore(shop, material, colour);
-  const met = meetFromStock(need.quantity + more, usable(onHand, material, colour));
+  const good = usable(onHand, material, colour);
+  const met = meetFromStock(need.quantity + more, good);
   const purchase = cheapestContainers(
     met.missing,
     need.only ?? containersIn(shop.prices, material),
@@ -116,6 +119,7 @@ const lineOf = (need: Need, shop: Shop, onHand: readonly OnHand[]): ShoppingLine
     reckoned: need.reckoned,
     more,
     from: need.from,
+    stocked: good.reduce((sum, it) => sum + it.left, 0),
     onHand: met.from,
     missing: met.missing,
     bought: (purchase?.bought ?? []).map(({ container, count }) => ({

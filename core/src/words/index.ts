@@ -10,6 +10,7 @@ export {
   cautionsOf,
   type CautionWords,
 } from './cautions';
+export { phaseInWords } from './phases';
 export { RISKS, type RiskKind } from './risks';
 export * from './terms';
 export { refusals as REFUSAL_WORDS } from './refusals';

@@ -95,7 +95,7 @@ export const QUOTE_WORDS = {
   validUntil: (day: string) => `This quote holds until ${day}.`,
   deposit: (sum: string) => `Deposit before work begins: ${sum}.`,
   takes: (minutes: number, days: number) =>
-    `About ${showDuration(minutes)} of work over ${counted(days, 'working day')}, drying in between.`,
+    `About ${showDuration(minutes)} of work; with its drying at least ${counted(days, 'full working day')}.`,
   net: 'Sum without tax',
   tax: (percent: string) => `Tax, ${percent} %`,
   total: 'To pay',

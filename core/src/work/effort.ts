@@ -49,6 +49,12 @@ export const effort = (rate: Rate, quantity: number, times = 1): Effort => {
 /** Active minutes, setting up left out. */
 export const minutesOf = (it: Effort): number => it.each * it.quantity * it.times;
 
+/** What is done in one go takes so long each, minutes: it is set up for once, which counts to the first. */
+export const minutesEach = (run: readonly Effort[]): readonly number[] => {
+  const setUp = Math.max(0, ...run.map((it) => it.fixed));
+  return run.map((it, nth) => minutesOf(it) + (nth === 0 ? setUp : 0));
+};
+
 /** So much of a material, in its unit. */
 export const take = (material: Material, quantity: number, why: Why): Consumed => ({
   material,

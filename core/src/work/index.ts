@@ -14,6 +14,7 @@ export {
   consumed,
   effort,
   effortSchema,
+  minutesEach,
   minutesOf,
   take,
   takes,

@@ -2,7 +2,7 @@ import type { Change, DoneWork, LineOf, Piece } from '@obrik/core/piece';
 import { doneEarly, happenedTooSoon, timersStopped } from '@obrik/core/run';
 import { caseAt, type Step } from '@obrik/core/schedule';
 import { tookAt } from '@obrik/core/supply';
-import { effectOf, minutesOf } from '@obrik/core/work';
+import { effectOf, minutesEach } from '@obrik/core/work';
 import { useCallback } from 'react';
 import { useDeeds, useShop } from '@/api/usePiece';
 import { personName, shopNow } from '@/device';
@@ -67,6 +67,7 @@ export const useDid = (): ((
               own.map((it) => it.key),
             ).map((it) => ({ ...it }))
           : null;
+      const minutes = minutesEach(own.map((it) => it.effort));
       const done = own.map((it, nth): DoneWork => {
         const begun = open.get(it.key);
         return {
@@ -81,7 +82,7 @@ export const useDid = (): ((
           expectedEnd: null,
           pauses: pausesAfter(begun?.pauses ?? [], what, now.toISOString()),
           timed: begun !== undefined || what === 'begun',
-          planned: { kind: it.phase, minutes: minutesOf(it.effort) },
+          planned: { kind: it.phase, minutes: minutes[nth] ?? 0 },
           by: begun?.by || personName(),
           spaceId: begun?.spaceId ?? spaceId ?? space?.id ?? null,
           step: operation ? (steps.numbers.get(operation.id) ?? null) : null,

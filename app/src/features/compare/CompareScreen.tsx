@@ -1,6 +1,6 @@
-import { surfaceNames, type OwnSchools, type PieceRecord } from '@obrik/core/piece';
-import { RISKS, type Alternative } from '@obrik/core/route';
-import { showDuration, showPercent } from '@obrik/core/units';
+import type { OwnSchools, Piece, PieceRecord } from '@obrik/core/piece';
+import type { Alternative } from '@obrik/core/route';
+import { showDuration } from '@obrik/core/units';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { useChange, useShop } from '@/api/usePiece';
@@ -19,6 +19,7 @@ import {
   Tag,
 } from '@/ui/controls';
 import { usePlan } from '@/workers/usePlan';
+import { RiskLines } from '@/features/shared/RiskLines';
 import { days } from '@/features/shared/change';
 import { useMoney, type MoneyWords } from '@/features/shared/useMoney';
 import { OtherWays } from './OtherWays';
@@ -26,12 +27,12 @@ import { OtherWays } from './OtherWays';
 const AlternativeCard = ({
   it,
   money,
-  nameOf,
+  piece,
   onTake,
 }: {
   readonly it: Alternative;
   readonly money: MoneyWords;
-  readonly nameOf: (surfaceId: string) => string;
+  readonly piece: Piece;
   readonly onTake: (() => void) | undefined;
 }) => (
   <Card
@@ -57,11 +58,7 @@ const AlternativeCard = ({
       {it.risks.length === 0 ? (
         <Small>Nothing that what you’ve seen so far points to.</Small>
       ) : null}
-      {it.risks.map((risk) => (
-        <Small key={risk.kind}>
-          {RISKS[risk.kind]}: {showPercent(risk.chance)}, {nameOf(risk.surfaceId).toLowerCase()}
-        </Small>
-      ))}
+      <RiskLines piece={piece} risks={it.risks} />
     </View>
     <View>
       <Label>Can hurt</Label>
@@ -87,7 +84,6 @@ export const CompareScreen = ({ record }: { readonly record: PieceRecord }) => {
   const money = useMoney();
   const ways = usePlan('alternatives', piece, shop);
   const otherwise = usePlan('whatIfs', piece, shop);
-  const nameOf = surfaceNames(piece);
   const take = async (it: Alternative) => {
     const surfaceIds = it.aims.map((aim) => aim.surfaceId);
     const done = await change(
@@ -127,7 +123,7 @@ export const CompareScreen = ({ record }: { readonly record: PieceRecord }) => {
               money={money}
               key={it.id}
               it={it}
-              nameOf={nameOf}
+              piece={piece}
               onTake={it.id === 'as-aimed' ? undefined : () => void take(it)}
             />
           ))}

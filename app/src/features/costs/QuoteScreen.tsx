@@ -11,6 +11,7 @@ import { View } from 'react-native';
 import { pdfAddress } from '@/api/api';
 import { useShop } from '@/api/usePiece';
 import { shopNow } from '@/device';
+import { dayOf } from '@/features/clock/times';
 import { days } from '@/features/shared/change';
 import { useMoney } from '@/features/shared/useMoney';
 import {
@@ -28,6 +29,7 @@ import {
   TitleRow,
 } from '@/ui/controls';
 import { PaperSheet } from '@/ui/paper';
+import { useClock } from '@/workers/useClock';
 import { usePlan } from '@/workers/usePlan';
 
 interface OptionCardProps {
@@ -49,7 +51,7 @@ const OptionCard = ({ it, chosen, onToggle }: OptionCardProps) => {
       <Body>{it.because}</Body>
       {it.minutes > 0 ? (
         <Small>
-          {showDuration(it.minutes)} of work · {days(it.days)}
+          {showDuration(it.minutes)} of work · at least {days(it.days)}
         </Small>
       ) : null}
       {it.net === null || it.tax === null || it.total === null ? (
@@ -87,6 +89,8 @@ export const QuoteScreen = ({ record }: { readonly record: PieceRecord }) => {
   const router = useRouter();
   const shop = useShop();
   const options = usePlan('quote', piece, shop);
+  const { view, isFresh } = useClock();
+  const promised = isFresh ? view?.promised.find((it) => it.pieceId === piece.id) : undefined;
   const [left, setLeft] = useState<readonly string[]>([]);
   const [showsPaper, setShowsPaper] = useState(false);
   if (!options)
@@ -125,8 +129,14 @@ export const QuoteScreen = ({ record }: { readonly record: PieceRecord }) => {
       <Heading>Quote</Heading>
       <Body>
         The ways that you offer, side by side. Sums are what is still to be done; what you paid for
-        the piece is not in them.
+        the piece is not in them. Days: eight hours each, waits by the label.
       </Body>
+      {promised?.by ? (
+        <Body>
+          As planned, in your hours and air, with everything else on the bench: done{' '}
+          {dayOf(promised.by)} (9 in 10).
+        </Body>
+      ) : null}
       {shop.money.rateAnHour === null ? (
         <Card edge="vermilion" style={{ gap: 8 }}>
           <Body>{QUOTE_WORDS.notPriced}</Body>

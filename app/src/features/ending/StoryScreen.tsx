@@ -3,7 +3,7 @@ import type { Deed } from '@obrik/core/ledger';
 import { linesOf, pieceDescription, surfaceNames, type PieceRecord } from '@obrik/core/piece';
 import { beforeAndAfter, plannedAgainstActual, timedOf } from '@obrik/core/run';
 import { showDuration } from '@obrik/core/units';
-import { ENDING_WORDS, capital } from '@obrik/core/words';
+import { ENDING_WORDS, phaseInWords, capital } from '@obrik/core/words';
 import { nanoid } from '@reduxjs/toolkit';
 import { format } from 'date-fns/format';
 import { parseISO } from 'date-fns/parseISO';
@@ -76,7 +76,7 @@ const Taught = ({ record }: { readonly record: PieceRecord }) => {
       {paces.map((it) => (
         <Body key={`${it.kind}-${it.by}`}>
           {WORDS.pace(
-            capital(it.kind),
+            capital(phaseInWords(it.kind)),
             showDuration(it.plannedMinutes),
             showDuration(it.actualMinutes),
           )}

@@ -32,6 +32,7 @@ import { AlsoOn } from './AlsoOn';
 import { LayersPanel } from './LayersPanel';
 import { LeadPanel } from './LeadPanel';
 import { MarkDamage } from './MarkDamage';
+import { RiskLines } from '@/features/shared/RiskLines';
 import { QUESTIONS, marksOf } from '@/features/shared/marks';
 import { numbered, useKeys } from '@/features/shared/useKeys';
 import { shopNow } from '@/device';
@@ -68,6 +69,9 @@ export const LookScreen = ({ record }: { readonly record: PieceRecord }) => {
   const beliefs = all[index];
   const surfaceId = surface?.id ?? '';
   const advice = it.advice(surfaceId);
+  const risks = it.route.operations
+    .flatMap((one) => one.risks)
+    .filter((one) => one.surfaceId === surfaceId);
 
   const select = (surfaceId: string) => {
     setMarking(false);
@@ -245,6 +249,12 @@ export const LookScreen = ({ record }: { readonly record: PieceRecord }) => {
                   .map((it) => `${it.test.title.toLowerCase()} (${it.test.minutes} min)`)
                   .join(' · ')}
               </Small>
+            ) : null}
+            {risks.length > 0 ? (
+              <View>
+                <Label heading>May go wrong with the finish chosen</Label>
+                <RiskLines piece={piece} risks={risks} />
+              </View>
             ) : null}
             <Label heading>What we know</Label>
             {QUESTIONS.map((it) => (

@@ -25,6 +25,7 @@ const planned = (
 ): Card['planned'] => ({
   settled: 0,
   surfaces: 1,
+  stage: null,
   next: { kind },
   minutes,
   warnings: warned ? [{ kind: 'leadOpen', count: 1 }] : [],

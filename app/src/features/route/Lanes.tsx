@@ -1,5 +1,6 @@
 import { surfacesOf, type Piece } from '@obrik/core/piece';
-import { PHASES, type Operation, type Phase } from '@obrik/core/route';
+import { PHASES, type Operation } from '@obrik/core/route';
+import { phaseInWords } from '@obrik/core/words';
 import { Text } from '@rneui/themed';
 import { Pressable, View } from 'react-native';
 import { Small } from '@/ui/controls';
@@ -11,13 +12,6 @@ interface LanesProps {
   readonly chosen: Operation | undefined;
   readonly onChoose: (operationId: string) => void;
 }
-
-/** Phases whose names are too long for a column. */
-const SHORT: Partial<Record<Phase, string>> = {
-  dismantle: 'apart',
-  reassemble: 'rebuild',
-  handover: 'care',
-};
 
 const inCell = (list: readonly Operation[]): string => {
   const grits = list.flatMap((it) => it.grits);
@@ -42,7 +36,7 @@ export const Lanes = ({ piece, operations, chosen, onChoose }: LanesProps) => {
         <View style={{ width: 96 }} />
         {phases.map((phase) => (
           <View key={phase} style={{ flex: 1 }}>
-            <Small style={{ fontSize: 11, textAlign: 'center' }}>{SHORT[phase] ?? phase}</Small>
+            <Small style={{ fontSize: 11, textAlign: 'center' }}>{phaseInWords(phase)}</Small>
           </View>
         ))}
       </View>
@@ -63,7 +57,7 @@ export const Lanes = ({ piece, operations, chosen, onChoose }: LanesProps) => {
               <Pressable
                 key={phase}
                 role="button"
-                aria-label={`${surface.name}, ${phase}: ${inCell(list)}${held ? ', held' : ''}`}
+                aria-label={`${surface.name}, ${phaseInWords(phase)}: ${inCell(list)}${held ? ', held' : ''}`}
                 onPress={() => onChoose(first.id)}
                 style={{
                   flex: 1,

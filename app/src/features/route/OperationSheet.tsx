@@ -1,11 +1,12 @@
 import { SANDING_MODEL } from '@obrik/core/catalog';
 import { entryOfStep } from '@obrik/core/handbook';
 import { surfaceNames, type Piece, type Shop } from '@obrik/core/piece';
-import { RISKS, worstOf, type Branch, type Operation, type StackHistory } from '@obrik/core/route';
+import { type Branch, type Operation, type StackHistory } from '@obrik/core/route';
 import { showPercent, showVolume } from '@obrik/core/units';
 
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
+import { RiskLines } from '@/features/shared/RiskLines';
 import { HandbookLink } from '@/features/shared/HandbookLink';
 import { outcomeInWords } from '@obrik/core/inspect';
 import { Body, Caution, Label, Small } from '@/ui/controls';
@@ -114,11 +115,7 @@ export const OperationSheet = ({
       ) : null}
       {operation.risks.length > 0 ? (
         <Block title="May go wrong">
-          {worstOf(operation.risks).map((it) => (
-            <Body key={it.kind}>
-              {RISKS[it.kind]}: {showPercent(it.chance)}, {nameOf(it.surfaceId).toLowerCase()}.
-            </Body>
-          ))}
+          <RiskLines piece={piece} risks={operation.risks} />
         </Block>
       ) : null}
       {operation.protection.length > 0 ? (

@@ -2,12 +2,14 @@ import type { PieceRecord } from '@obrik/core/piece';
 import { byPhase, whereOf, type Operation } from '@obrik/core/route';
 import { showDuration } from '@obrik/core/units';
 import { surfaceNames } from '@obrik/core/piece';
+import { phaseInWords } from '@obrik/core/words';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useCase } from '@/api/useCase';
 import { useWaitsHere } from '@/features/clock/useWaitsHere';
 import { useShop } from '@/api/usePiece';
+import { RiskLines } from '@/features/shared/RiskLines';
 import { RefusalCard } from '@/features/shared/RefusalCard';
 import {
   Body,
@@ -133,6 +135,7 @@ export const RouteScreen = ({ record }: { readonly record: PieceRecord }) => {
   const open = usePlan('branches', piece, shop);
   const questions = route.operations.filter((it) => it.gate !== null).length;
   const { numbers } = steps;
+  const risks = route.operations.flatMap((it) => it.risks);
   const nameOf = surfaceNames(piece);
   const titles = new Map(route.operations.map((it) => [it.id, it.title]));
   const titleOf = (id: string) => titles.get(id) ?? id;
@@ -223,10 +226,16 @@ export const RouteScreen = ({ record }: { readonly record: PieceRecord }) => {
           </Body>
         </Card>
       ) : null}
+      {risks.length > 0 ? (
+        <Card style={{ gap: 4 }}>
+          <Label heading>May go wrong</Label>
+          <RiskLines piece={piece} risks={risks} />
+        </Card>
+      ) : null}
       {byPhase(route).map(({ phase, operations }) => (
         <View key={operations[0]?.id} style={{ gap: 6 }}>
           <Label heading style={{ marginLeft: 40 }}>
-            {phase}
+            {phaseInWords(phase)}
           </Label>
           <View role="list" style={{ gap: 8 }}>
             {operations.map((it) => (

@@ -2,7 +2,7 @@ import type { Piece } from '@obrik/core/piece';
 import { plannedAgainstActual, timedOf } from '@obrik/core/run';
 import { showDuration } from '@obrik/core/units';
 import { learnPaces, PHASES, timedIn, type Timed } from '@obrik/core/work';
-import { capital } from '@obrik/core/words';
+import { phaseInWords, capital } from '@obrik/core/words';
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import { useBenchQuery } from '@/api/api';
@@ -38,7 +38,7 @@ const Table = ({ jobs }: { readonly jobs: readonly Timed[] }) => {
       {rows.map((it) => (
         <TitleRow
           key={`${it.by}/${it.kind}`}
-          title={`${capital(it.kind)}${people.size > 1 ? `, ${it.by || 'nobody named'}` : ''}`}
+          title={`${capital(phaseInWords(it.kind))}${people.size > 1 ? `, ${it.by || 'nobody named'}` : ''}`}
           figure={`${showDuration(it.plannedMinutes)} → ${showDuration(it.actualMinutes)}`}
         />
       ))}
@@ -64,7 +64,7 @@ export const PaceCard = () => {
         .map(({ kind, pace }) => (
           <TitleRow
             key={kind}
-            title={capital(kind)}
+            title={capital(phaseInWords(kind))}
             figure={`${times(pace.ratio)} (${times(pace.band[0])}–${times(pace.band[1])})`}
           />
         ))}

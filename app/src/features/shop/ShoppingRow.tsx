@@ -136,7 +136,6 @@ export const ShoppingRow = (props: ShoppingRowProps) => {
   const palette = usePalette();
   const [open, setOpen] = useState(false);
   const name = nameOfLine(line);
-  const had = line.onHand.reduce((sum, it) => sum + it.quantity, 0);
   const toBuy = line.bought.length > 0;
   return (
     <Card style={{ padding: 0 }}>
@@ -188,7 +187,7 @@ export const ShoppingRow = (props: ShoppingRowProps) => {
             </View>
             <Small>
               need {wholeInWords(line.needed + line.more, line.unit, units)}
-              {had > 0 ? ` · on hand ${quantityInWords(had, line.unit, units)}` : ''}
+              {line.stocked > 0 ? ` · on hand ${quantityInWords(line.stocked, line.unit, units)}` : ''}
               {toBuy && line.left > 0
                 ? ` · ${quantityInWords(line.left, line.unit, units)} stays over`
                 : ''}

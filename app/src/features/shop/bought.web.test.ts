@@ -15,6 +15,7 @@ const LINE: ShoppingLine = {
     { pieceId: 'b', operationId: 'y', title: 'Coat 1', quantity: 0.3, lost: 0.06, film: null },
     { pieceId: 'a', operationId: 'z', title: 'Coat 2', quantity: 0.36, lost: 0.04, film: null },
   ],
+  stocked: 0,
   onHand: [],
   missing: 1.2,
   bought: [

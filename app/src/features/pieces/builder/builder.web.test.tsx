@@ -61,6 +61,7 @@ it('a front that is typed is drawn, and what is tapped afterwards stands', () =>
   fireEvent.change(screen.getByLabelText('Front, in one line'), {
     target: { value: '2 drawers / drawer / drawer' },
   });
+  tap('Use this front');
   expect(surfaces().find((it) => it.id === 'fronts')?.count).toBe(4);
   stepTo(/^Row 3, place 1$/);
   tap('Open', 'radio');
