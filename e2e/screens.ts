@@ -25,6 +25,8 @@ export const SCREENS = [
   ['Edit', '/pieces/stool/edit'],
   ['History', '/pieces/card-index/history'],
   ['History sheet', '/pieces/card-index/history-sheet'],
+  ['Last look', '/pieces/card-index/last-look'],
+  ['Story', '/pieces/card-index/story'],
   ['Files', '/pieces/card-index/files'],
   ['What waits', '/waiting'],
   ['Pairing', '/pair'],

@@ -14,7 +14,7 @@ import {
 } from '../work';
 import { graph } from './graph';
 
-/** Why an operation is there: the rule behind it and the observations it rests on. */
+/** Why an operation is there: the rule behind it, and the observations and damages it rests on, by their ids. */
 export const reason = z.object({
   rule: z.string(),
   text: z.string(),

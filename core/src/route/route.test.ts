@@ -89,9 +89,9 @@ describe('any route', () => {
     });
   });
 
-  it('only cites observations that were made on the piece', () => {
+  it('only cites what was observed or marked on the piece', () => {
     ofEveryRoute(({ piece, route }) => {
-      const made = new Set(piece.observations.map((one) => one.id));
+      const made = new Set([...piece.observations, ...piece.findings].map((one) => one.id));
       const cited = [
         ...route.operations.flatMap((one) =>
           one.reasons.flatMap((reason) => reason.observationIds),

@@ -106,8 +106,9 @@ export const CompareScreen = ({ record }: { readonly record: PieceRecord }) => {
     >
       <Heading>Compare</Heading>
       <Small>
-        Materials by the catalog’s placeholder prices, everything that is used up. Days: one person,
-        eight hours a day, waits by the label.
+        Materials: what the work itself uses up, at your prices or else placeholders; what stays in
+        brushes and tins comes on top, under Costs. Days: one person, eight hours a day, waits by
+        the label.
       </Small>
       {ways === undefined ? (
         <Loading doing="Working out" what="the options" />

@@ -1,4 +1,4 @@
-import { SANDING_MODEL } from '@obrik/core/catalog';
+import { DAMAGES, SANDING_MODEL } from '@obrik/core/catalog';
 import { entryOfStep } from '@obrik/core/handbook';
 import { surfaceNames, type Piece, type Shop } from '@obrik/core/piece';
 import { type Branch, type Operation, type StackHistory } from '@obrik/core/route';
@@ -57,8 +57,10 @@ export const OperationSheet = ({
   const nameOf = surfaceNames(piece);
   const forAll = recordedForAll(piece, operation);
   const entry = entryOfStep(operation);
-  const seen = (ids: readonly string[]) =>
-    piece.observations.filter((it) => ids.includes(it.id)).map(outcomeInWords);
+  const seen = (ids: readonly string[]) => [
+    ...piece.observations.filter((it) => ids.includes(it.id)).map(outcomeInWords),
+    ...piece.findings.filter((it) => ids.includes(it.id)).map((it) => DAMAGES.get(it.damage).label),
+  ];
   return (
     <View style={{ gap: 14, paddingTop: 8 }}>
       <PutOnRecord key={`record-${operation.id}`} piece={piece} step={operation} more />
