@@ -8,6 +8,7 @@ import { View } from 'react-native';
 import { useChange } from '@/api/usePiece';
 import { shopNow } from '@/device';
 import { PICTURES, chooseFile } from '@/features/shared/chooseFile';
+import { useKept } from '@/features/shared/useKept';
 import { recordPhoto } from '@/record';
 import { Alarm, BenchButton, Body, Card, Label } from '@/ui/controls';
 import { Used } from './Used';
@@ -30,14 +31,16 @@ const Note = ({
   onDone,
 }: WriteDownProps & { readonly onDone: () => void }) => {
   const log = useLog();
-  const [text, setText] = useState('');
+  const [text, setText] = useKept(`note/${piece.id}/${title}`, '');
   const save = async () => {
     const line = lineNow(
       surfaceIds,
       tasks.map((it) => it.key),
     );
     const note = { ...line, of: 'note' as const, text: text.trim().slice(0, 1000) };
-    if (await log(piece, [note], `${title}: note saved.`)) onDone();
+    if (!(await log(piece, [note], `${title}: note saved.`))) return;
+    setText('');
+    onDone();
   };
   return (
     <>
@@ -56,7 +59,7 @@ const Note = ({
 export const WriteDown = (props: WriteDownProps) => {
   const { piece, title, tasks, surfaceIds } = props;
   const change = useChange();
-  const [open, setOpen] = useState<Kind>();
+  const [open, setOpen] = useKept<Kind | null>(`writeDown/${piece.id}/${title}`, null);
   const [failure, setFailure] = useState<string>();
   const photograph = async () => {
     const [surfaceId] = surfaceIds;
@@ -74,7 +77,7 @@ export const WriteDown = (props: WriteDownProps) => {
     };
     await change(piece.id, { kind: 'picture', picture }, `${title}: photo saved.`);
   };
-  const close = () => setOpen(undefined);
+  const close = () => setOpen(null);
   const hasMaterial = takenBy(piece, tasks).length > 0;
   return (
     <>
@@ -89,14 +92,14 @@ export const WriteDown = (props: WriteDownProps) => {
           title="Note"
           label={`Note on ${title}`}
           style={{ flex: 1 }}
-          onPress={() => setOpen(open === 'note' ? undefined : 'note')}
+          onPress={() => setOpen(open === 'note' ? null : 'note')}
         />
         {hasMaterial ? (
           <BenchButton
             title="Used"
             label={`Material used for ${title}`}
             style={{ flex: 1 }}
-            onPress={() => setOpen(open === 'used' ? undefined : 'used')}
+            onPress={() => setOpen(open === 'used' ? null : 'used')}
           />
         ) : null}
       </View>

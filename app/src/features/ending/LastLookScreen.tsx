@@ -26,7 +26,6 @@ import {
   TwoPanes,
 } from '@/ui/controls';
 import { LeaveBench } from './LeaveBench';
-import { useStage } from './useStage';
 
 const WORDS = ENDING_WORDS.lastLook;
 const DAY = 24 * 60;
@@ -126,7 +125,6 @@ export const LastLookScreen = ({ record }: { readonly record: PieceRecord }) => 
   const { piece } = record;
   const router = useRouter();
   const change = useChange();
-  const { words } = useStage(piece);
   const go = (path: 'care' | 'labels' | 'book' | 'costs') =>
     router.navigate(`/pieces/${piece.id}/${path}`);
   return (
@@ -134,7 +132,6 @@ export const LastLookScreen = ({ record }: { readonly record: PieceRecord }) => 
       left={
         <>
           <Heading>{WORDS.title}</Heading>
-          <Tag text={words} tone="slate" />
           <Open record={record} />
           <Use record={record} />
           <Card style={{ gap: 8 }}>

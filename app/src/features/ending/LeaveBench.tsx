@@ -1,9 +1,9 @@
 import type { Piece } from '@obrik/core/piece';
 import { ENDING_WORDS } from '@obrik/core/words';
 import { useRouter } from 'expo-router';
-import { useState } from 'react';
 import { useChange } from '@/api/usePiece';
 import { Sale } from '@/features/costs/Sale';
+import { useKept } from '@/features/shared/useKept';
 import { shopDay } from '@/features/shop/useShelves';
 import { Card, Label, MainButton, Option, RadioGroup } from '@/ui/controls';
 import { DayField, FigureField } from '@/ui/forms';
@@ -12,13 +12,24 @@ const WORDS = ENDING_WORDS.lastLook;
 
 type Way = 'handOver' | 'forSale' | 'sold';
 
+/** What is chosen and typed, and not on record yet. */
+interface Leaving {
+  readonly way: Way;
+  readonly on: string;
+  readonly to: string;
+}
+
 /** How a piece leaves the bench: handed over with day and to whom, for sale, or sold. */
 export const LeaveBench = ({ piece }: { readonly piece: Piece }) => {
   const router = useRouter();
   const change = useChange();
-  const [way, setWay] = useState<Way>('handOver');
-  const [on, setOn] = useState(shopDay);
-  const [to, setTo] = useState('');
+  const [typed, keep] = useKept<Leaving>(`leave/${piece.id}`, {
+    way: 'handOver',
+    on: shopDay(),
+    to: '',
+  });
+  const { way, on, to } = typed;
+  const setWay = (it: Way) => keep({ ...typed, way: it });
   const day = on || shopDay();
   const toStory = () => router.replace(`/pieces/${piece.id}/story`);
   const handOver = async () => {
@@ -49,9 +60,14 @@ export const LeaveBench = ({ piece }: { readonly piece: Piece }) => {
         <Sale piece={piece} onSold={toStory} />
       ) : (
         <>
-          <DayField label="Day" day={on} onChoose={setOn} />
+          <DayField label="Day" day={on} onChoose={(it) => keep({ ...typed, on: it })} />
           {way === 'handOver' ? (
-            <FigureField text label={WORDS.to} typed={to} onType={setTo} />
+            <FigureField
+              text
+              label={WORDS.to}
+              typed={to}
+              onType={(it) => keep({ ...typed, to: it })}
+            />
           ) : null}
           <MainButton
             title={way === 'handOver' ? 'Hand it over' : 'Offer for sale'}

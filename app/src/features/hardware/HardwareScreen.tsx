@@ -29,6 +29,8 @@ import {
   TwoPanes,
 } from '@/ui/controls';
 import { Field } from '@/ui/forms';
+import { useFormDraft } from '@/features/shared/useFormDraft';
+import { useKept } from '@/features/shared/useKept';
 import { useMoney } from '@/features/shared/useMoney';
 import { typedFigure, typedLength } from '@/features/shared/typed';
 import { NumberedFront } from './NumberedFront';
@@ -131,11 +133,13 @@ const NEW_ONES = [
 
 /** Puts one kind of fittings on the list, or changes those that are on it. */
 const FittingsForm = ({
+  pieceId,
   old,
   units,
   onDone,
   onLeave,
 }: {
+  readonly pieceId: string;
   readonly old?: Hardware;
   readonly units: UnitSystem;
   /** Resolves to whether it is safe; until then what was typed stays. */
@@ -144,10 +148,12 @@ const FittingsForm = ({
 }) => {
   const money = useMoney();
   const [resolver] = useState(() => zodResolver(fittingsForm(units, money.read)));
-  const { control, handleSubmit, reset } = useForm({
+  const form = useForm({
     resolver,
     defaultValues: old ? typedFrom(old, units, money.toTyped) : EMPTY,
   });
+  const forget = useFormDraft(form, `fittings/${pieceId}/${old?.id ?? 'new'}/${units}`);
+  const { control, handleSubmit, reset } = form;
   const kind = useWatch({ control, name: 'kind' });
   const disposition = useWatch({ control, name: 'disposition' });
   const missing = useWatch({ control, name: 'missing' });
@@ -156,7 +162,9 @@ const FittingsForm = ({
   const isBought = isReplaced || Number(missing) > 0;
   const finish = handleSubmit(async (typed) => {
     const done = await onDone(fittingsOf(typed, old, money.read));
-    if (done) reset({ ...EMPTY, kind: typed.kind, disposition: typed.disposition });
+    if (!done) return;
+    forget();
+    reset({ ...EMPTY, kind: typed.kind, disposition: typed.disposition });
   });
   const inUnits = units === 'us' ? 'in' : 'mm';
   const field = (
@@ -228,7 +236,15 @@ const FittingsForm = ({
         </View>
       ) : null}
       <MainButton title={old ? 'Keep the change' : 'Add it'} onPress={() => void finish()} />
-      {onLeave ? <PlainButton title="Cancel" onPress={onLeave} /> : null}
+      {onLeave ? (
+        <PlainButton
+          title="Cancel"
+          onPress={() => {
+            forget();
+            onLeave();
+          }}
+        />
+      ) : null}
     </Card>
   );
 };
@@ -279,7 +295,7 @@ export const HardwareScreen = ({ record }: { readonly record: PieceRecord }) => 
   const router = useRouter();
   const shop = useShop();
   const change = useChange();
-  const [edited, setEdited] = useState<string | null>(null);
+  const [edited, setEdited] = useKept<string | null>(`fittings/${piece.id}`, null);
   const fit = (it: Hardware, done: string) =>
     change(piece.id, { kind: 'fit', hardware: it }, `${fittingsInWords(it)}: ${done}.`);
   const loose = assemble(piece.build).loose;
@@ -318,6 +334,7 @@ export const HardwareScreen = ({ record }: { readonly record: PieceRecord }) => 
               it.id === edited ? (
                 <FittingsForm
                   key={it.id}
+                  pieceId={piece.id}
                   old={it}
                   units={shop.units}
                   onDone={async (changed) => {
@@ -344,7 +361,11 @@ export const HardwareScreen = ({ record }: { readonly record: PieceRecord }) => 
               ),
             )
           )}
-          <FittingsForm units={shop.units} onDone={(it) => fit(it, 'on the list')} />
+          <FittingsForm
+            pieceId={piece.id}
+            units={shop.units}
+            onDone={(it) => fit(it, 'on the list')}
+          />
           <PlainButton
             title="Back to Look"
             onPress={() => router.navigate(`/pieces/${piece.id}/look`)}

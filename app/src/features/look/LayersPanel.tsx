@@ -11,11 +11,13 @@ import {
 import { showPercent } from '@obrik/core/units';
 import { Controller, useForm } from 'react-hook-form';
 import { View } from 'react-native';
+import { useFormDraft } from '@/features/shared/useFormDraft';
 import { Body, MainButton, Options, PlainButton, Statement } from '@/ui/controls';
 import { Field } from '@/ui/forms';
 import { usePalette } from '@/ui/theme';
 
 interface LayersPanelProps {
+  readonly pieceId: string;
   readonly surfaceId: string;
   readonly layers: readonly PaintLayer[];
   readonly beliefs: SurfaceBeliefs;
@@ -36,12 +38,20 @@ const layerForm = paintLayer.pick({ colour: true }).extend({ feel: layerFeel });
 const NOTHING_SEEN = { colour: '', feel: 'unknown' } as const;
 
 /** The layers seen at a notch or chip, top down: colour, feel, and what each is likely to be. */
-export const LayersPanel = ({ surfaceId, layers, beliefs, onChange }: LayersPanelProps) => {
+export const LayersPanel = ({
+  pieceId,
+  surfaceId,
+  layers,
+  beliefs,
+  onChange,
+}: LayersPanelProps) => {
   const palette = usePalette();
-  const { control, handleSubmit, reset } = useForm({
+  const form = useForm({
     resolver: zodResolver(layerForm),
     defaultValues: NOTHING_SEEN,
   });
+  const forget = useFormDraft(form, `layers/${pieceId}/${surfaceId}`);
+  const { control, handleSubmit, reset } = form;
   const put = (next: readonly PaintLayer[], done: string) =>
     onChange(
       {
@@ -55,7 +65,9 @@ export const LayersPanel = ({ surfaceId, layers, beliefs, onChange }: LayersPane
   const add = handleSubmit(async (seen) => {
     const layer = paintLayer.parse({ ...seen, surfaceId, layer: count + 1 });
     const done = await put([...layers, layer], `Layer ${count + 1}, ${layer.colour}: recorded.`);
-    if (done) reset(NOTHING_SEEN);
+    if (!done) return;
+    forget();
+    reset(NOTHING_SEEN);
   });
   return (
     <Statement

@@ -9,6 +9,8 @@ import {
 } from '@obrik/core/piece';
 import { act, fireEvent, render, screen } from '@testing-library/react';
 import { useState } from 'react';
+import { Provider } from 'react-redux';
+import { store } from '@/state/store';
 import { LayersPanel } from './LayersPanel';
 
 const BENCH = newPiece(
@@ -27,6 +29,7 @@ const Panel = ({ onChange }: { readonly onChange: (it: Change) => void }) => {
   const [piece, setPiece] = useState<Piece>(BENCH);
   return (
     <LayersPanel
+      pieceId={BENCH.id}
       surfaceId="seat"
       layers={piece.layers}
       beliefs={inspectSurface(piece, { id: 'seat' }, USUAL_SHOP)}
@@ -42,7 +45,11 @@ const Panel = ({ onChange }: { readonly onChange: (it: Change) => void }) => {
 
 const open = () => {
   const made: Change[] = [];
-  render(<Panel onChange={(it) => made.push(it)} />);
+  render(
+    <Provider store={store}>
+      <Panel onChange={(it) => made.push(it)} />
+    </Provider>,
+  );
   fireEvent.click(screen.getByRole('button', { name: /^Layers below/ }));
   return made;
 };

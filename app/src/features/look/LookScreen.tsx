@@ -271,6 +271,7 @@ export const LookScreen = ({ record }: { readonly record: PieceRecord }) => {
             <LeadPanel key={`${surface.id}-lead`} status={beliefs.leadStatus} renderTest={card} />
             <LayersPanel
               key={`${surface.id}-layers`}
+              pieceId={piece.id}
               surfaceId={surface.id}
               layers={layers}
               beliefs={beliefs}
