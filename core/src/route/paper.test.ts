@@ -26,7 +26,7 @@ const textOf = (paper: Paper): string =>
 /** Phases that people call otherwise than the code does. */
 const BY_NAME: Readonly<Record<string, string>> = {
   dismantle: 'take apart',
-  reassemble: 'put together',
+  reassemble: 'put back',
   handover: 'hand over',
 };
 const OLD: Told = { template: 'table', years: [1930, 1935], seen: { top: ['see-through:opaque'] } };

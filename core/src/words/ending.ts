@@ -34,6 +34,7 @@ export const lastLook = {
   open: 'Still open',
   nothingOpen: 'Nothing is open.',
   steps: (count: number) => `${counted(count, 'step')} not done`,
+  moreSteps: (count: number) => `${counted(count, 'more step')} on the route`,
   leadOpen: (names: string) => `Not tested for lead, every layer: ${names}.`,
   unaimed: (names: string) => `No finish chosen: ${names}.`,
   wet: (title: string) => `Still drying: ${title}.`,

@@ -1,7 +1,7 @@
 /** Phases of the work that read better by another name; each short enough for a column. */
 const NAMES: Readonly<Record<string, string>> = {
   dismantle: 'take apart',
-  reassemble: 'put together',
+  reassemble: 'put back',
   handover: 'hand over',
 };
 

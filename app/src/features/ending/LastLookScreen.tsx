@@ -29,6 +29,8 @@ import { LeaveBench } from './LeaveBench';
 
 const WORDS = ENDING_WORDS.lastLook;
 const DAY = 24 * 60;
+/** So many open steps are named; near the end there are no more. */
+const FIRST_STEPS = 5;
 
 /** What is still open, each a tap from where it is settled. */
 const Open = ({ record }: { readonly record: PieceRecord }) => {
@@ -53,7 +55,7 @@ const Open = ({ record }: { readonly record: PieceRecord }) => {
       {open.steps.length === 0 ? <Strong>{WORDS.allDone}</Strong> : null}
       {isClear ? <Body>{WORDS.nothingOpen}</Body> : null}
       {open.steps.length > 0 ? <Strong>{WORDS.steps(open.steps.length)}</Strong> : null}
-      {open.steps.map((one) => (
+      {open.steps.slice(0, FIRST_STEPS).map((one) => (
         <OpenRow
           key={one.id}
           label={`Open step ${one.number}: ${one.title}`}
@@ -64,6 +66,12 @@ const Open = ({ record }: { readonly record: PieceRecord }) => {
           </Body>
         </OpenRow>
       ))}
+      {open.steps.length > FIRST_STEPS ? (
+        <PlainButton
+          title={WORDS.moreSteps(open.steps.length - FIRST_STEPS)}
+          onPress={() => router.navigate(`/pieces/${piece.id}/route`)}
+        />
+      ) : null}
       {open.wet.map((one) => (
         <Body key={`${one.title}-${one.from}`}>{WORDS.wet(one.title)}</Body>
       ))}

@@ -35,7 +35,7 @@ export const Lanes = ({ piece, operations, chosen, onChoose }: LanesProps) => {
       <View style={{ flexDirection: 'row', gap: 4 }} aria-hidden>
         <View style={{ width: 96 }} />
         {phases.map((phase) => (
-          <View key={phase} style={{ flex: 1 }}>
+          <View key={phase} style={{ flex: 1, minWidth: 0 }}>
             <Small style={{ fontSize: 11, textAlign: 'center' }}>{phaseInWords(phase)}</Small>
           </View>
         ))}
@@ -50,7 +50,7 @@ export const Lanes = ({ piece, operations, chosen, onChoose }: LanesProps) => {
               (it) => it.phase === phase && it.surfaceIds.includes(surface.id),
             );
             const [first] = list;
-            if (!first) return <View key={phase} style={{ flex: 1 }} />;
+            if (!first) return <View key={phase} style={{ flex: 1, minWidth: 0 }} />;
             const isHere = chosen !== undefined && list.includes(chosen);
             const held = list.every((it) => it.holds.length > 0);
             return (

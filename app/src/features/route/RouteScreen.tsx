@@ -265,7 +265,14 @@ export const RouteScreen = ({ record }: { readonly record: PieceRecord }) => {
       </Small>
     </>
   );
-  if (!wide) return <Screen foot={<KeepRoute record={record} />}>{rail}</Screen>;
+  if (!wide) {
+    return (
+      <Screen>
+        {rail}
+        <KeepRoute record={record} />
+      </Screen>
+    );
+  }
   return (
     <TwoPanes
       left={rail}
