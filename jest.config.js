@@ -32,6 +32,8 @@ module.exports = {
   testTimeout: 60_000,
   // Left to itself Jest keeps a core free, and of two that is half.
   maxWorkers: '100%',
+  // A worker that has grown is slow to end: between files it begins anew.
+  workerIdleMemoryLimit: '768MB',
   testSequencer: `${__dirname}/jest.sequencer.js`,
   projects: [
     node('core', { setupFiles: [`${__dirname}/jest.properties.js`] }),

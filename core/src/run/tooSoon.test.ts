@@ -1,7 +1,6 @@
 import { USUAL_SHOP, type DoneWork, type Piece } from '../piece';
 import { planRoute } from '../route';
 import { caseOf } from '../case';
-import { againstIt, isHeldByHarm } from '../schedule';
 import { painted, pieceOf } from '../testing/pieces';
 import { didOf } from '../testing/worked';
 import { afterChanges, doneEarly, happenedTooSoon, openChecks, pieceBook } from './index';
@@ -37,15 +36,6 @@ describe('work over layers that nobody has tested', () => {
     const coats = tasks.filter((it) => it.traits.lays !== null);
     expect(coats.length).toBeGreaterThan(1);
     for (const it of coats) expect([it.title, it.holds]).toEqual([it.title, ['lead']]);
-  });
-
-  it('can’t be done: a coat names the lead test as the harm that holds it', () => {
-    const it = caseOf(old(), USUAL_SHOP);
-    const coat = it.route.operations.find((one) => one.coats);
-    const against = coat && againstIt(it, coat, [], 0);
-    expect(against && isHeldByHarm(against)).toBe(true);
-    expect(against?.harms.map((it) => it.title)).toContain('Test every layer for lead');
-    expect(against?.first.some((one) => /^Scuff/.test(one.title))).toBe(true);
   });
 
   it('that has happened all the same is a fact: then comes stop, clean up, and the test', () => {

@@ -3,8 +3,8 @@ import type { Drying } from '@obrik/core/schedule';
 import { BENCH_WORDS, listed } from '@obrik/core/words';
 import { useState } from 'react';
 import { BenchButton, Body, Card, Label, Small, Strong } from '@/ui/controls';
-import { WaitStrip } from '@/ui/drawings';
-import { clockOf, leftOf, timeOf } from '@/features/clock/times';
+import { DryingStrip } from '@/features/clock/DryingStrip';
+import { leftOf, timeOf } from '@/features/clock/times';
 import { Meanwhile } from './Meanwhile';
 
 interface WaitCardProps {
@@ -16,7 +16,7 @@ interface WaitCardProps {
 /** What still dries on the piece at the bench: how long, with its band, and what can be done meanwhile. */
 export const WaitCard = ({ piece, it, now }: WaitCardProps) => {
   const [open, setOpen] = useState(false);
-  const { opens, closes } = it;
+  const { opens } = it;
   const nameOf = surfaceNames(piece);
   return (
     <Card edge="ink" style={{ gap: 6 }}>
@@ -33,17 +33,7 @@ export const WaitCard = ({ piece, it, now }: WaitCardProps) => {
               late: opens.late === null ? null : timeOf(opens.late, now),
             })}
           </Body>
-          <WaitStrip
-            from={it.from}
-            opens={opens.expected}
-            closes={closes}
-            now={now}
-            marks={[
-              { at: it.from, text: clockOf(it.from) },
-              { at: opens.expected, text: timeOf(opens.expected, now) },
-            ]}
-            inWords={`Ready about ${timeOf(opens.expected, now)}.`}
-          />
+          <DryingStrip it={{ ...it, opens }} now={now} />
         </>
       ) : (
         <Body>{BENCH_WORDS.tooSoon.neverDry(it.title)}</Body>

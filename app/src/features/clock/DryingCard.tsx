@@ -3,8 +3,8 @@ import type { Piece } from '@obrik/core/piece';
 import { surfaceNames } from '@obrik/core/piece';
 import type { Drying } from '@obrik/core/schedule';
 import { Small, Ticket, TitleRow } from '@/ui/controls';
-import { WaitStrip } from '@/ui/drawings';
-import { clockOf, leftOf, shortName, timeOf } from './times';
+import { DryingStrip } from './DryingStrip';
+import { leftOf, shortName, timeOf } from './times';
 
 interface DryingCardProps {
   readonly it: Drying;
@@ -40,20 +40,7 @@ export const DryingCard = ({ it, piece, number, now }: DryingCardProps) => {
         {closing ? 'the next coat bites until then; later, scuff first' : until}
       </Small>
       {opens ? (
-        <WaitStrip
-          from={it.from}
-          opens={opens.expected}
-          closes={closes}
-          now={now}
-          marks={[
-            { at: it.from, text: clockOf(it.from) },
-            { at: opens.expected, text: `${timeOf(opens.expected, now)} ready` },
-            ...(closes !== null ? [{ at: closes, text: `${timeOf(closes, now)} scuff` }] : []),
-          ]}
-          inWords={`Ready about ${timeOf(opens.expected, now)}, between ${timeOf(opens.early, now)} and ${
-            opens.late === null ? 'never' : timeOf(opens.late, now)
-          }.${closes !== null ? ` From ${timeOf(closes, now)} on scuff before the next coat.` : ''}`}
-        />
+        <DryingStrip it={{ ...it, opens }} now={now} />
       ) : (
         <Small>It does not dry in this air: warm the room, or dry its air.</Small>
       )}
