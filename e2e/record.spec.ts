@@ -147,6 +147,8 @@ test('a photo taken without a connection is shown, and is at the shop later', as
   await expect(page.getByLabel('Photo: 1 × Dent')).toBeVisible();
   await page.unroute('**/api/**');
   await expect(page.getByText(OFFLINE)).toHaveCount(0);
+  // The mark of a lost connection gives way to a message for a while: the outbox tells.
+  await allAtShop(page);
   const { piece } = (await (await page.request.get('/api/pieces/stool')).json()) as {
     piece: { findings: { photoId: string | null }[] };
   };
