@@ -39,6 +39,7 @@ const answersFor = async (page: Page, name: string, address: string): Promise<vo
   await page.setViewportSize({ width: 390, height: 844 });
   await page.emulateMedia({ colorScheme: 'light' });
   await open(page, address);
+  await expect.soft(page.getByRole('heading', { level: 1 })).toHaveCount(1);
   const text = await page.getByRole('main').first().innerText();
   for (const [what, shape] of FORBIDDEN) expect.soft(shape.exec(text)?.[0], what).toBeUndefined();
   const rows = page.getByRole('button', { expanded: false });

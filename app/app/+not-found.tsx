@@ -6,6 +6,7 @@ export default function NotFound() {
   return (
     <Screen narrow>
       <Empty
+        alone
         title="Nothing here"
         text="This address leads nowhere in Obrik."
         action={{ title: 'To the pieces', onPress: () => router.navigate('/pieces') }}

@@ -105,6 +105,7 @@ export const ClockScreen = ({ record }: { readonly record: PieceRecord }) => {
         ))}
         {piece.done.length > 0 ? (
           <Empty
+            alone
             title="Every step is done"
             text="Nothing is left to schedule."
             action={{
@@ -114,6 +115,7 @@ export const ClockScreen = ({ record }: { readonly record: PieceRecord }) => {
           />
         ) : (
           <Empty
+            alone
             title="Nothing to plan"
             text="As soon as there is a route, each step gets its time here."
             action={{

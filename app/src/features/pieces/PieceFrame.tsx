@@ -124,6 +124,7 @@ export const PieceFrame = ({ children, bare }: PieceFrameProps) => {
     return (
       <Screen narrow>
         <Empty
+          alone
           title="No such piece"
           text="There is none at this address. It may have been deleted for good."
           action={{ title: 'Back to pieces', onPress: () => router.navigate('/pieces') }}

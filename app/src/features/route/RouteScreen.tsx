@@ -167,6 +167,7 @@ export const RouteScreen = ({ record }: { readonly record: PieceRecord }) => {
     return (
       <Screen narrow>
         <Empty
+          alone
           title="No route yet"
           text="Choose a finish for each surface. The route is worked out from that and from what you have seen."
           action={{

@@ -105,6 +105,7 @@ export const TestScreen = ({ record }: { readonly record: PieceRecord }) => {
     return (
       <Screen narrow>
         <Empty
+          alone
           title="No such test"
           text="It may have gone by another name."
           action={{ title: 'Back to Look', onPress: back }}

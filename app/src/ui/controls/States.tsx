@@ -39,12 +39,14 @@ interface EmptyProps {
   readonly title: string;
   readonly text: string;
   readonly action?: { readonly title: string; readonly onPress: () => void };
+  /** It is all that the screen says: its title is the screen's. */
+  readonly alone?: boolean;
 }
 
 /** Where there is nothing yet: what belongs here and how to begin. */
-export const Empty = ({ title, text, action }: EmptyProps) => (
+export const Empty = ({ title, text, action, alone = false }: EmptyProps) => (
   <View style={{ padding: 24, gap: 12 }}>
-    <Subheading>{title}</Subheading>
+    <Subheading level={alone ? 1 : 2}>{title}</Subheading>
     <Body>{text}</Body>
     {action ? <MainButton title={action.title} onPress={action.onPress} /> : null}
   </View>
