@@ -1,19 +1,16 @@
 import type { Case } from '../case';
+import type { DiscoveryKind } from '../catalog';
 import type { Minute } from '../climate';
 import { linesOf } from '../piece';
 import type { Drying } from './drying';
-import { isStillWet } from './mayBegin';
+import { isStillWet, openStep, type OpenStep } from './mayBegin';
 
 /** What is still open on a piece when its work is over, or nearly. */
 export interface StillOpen {
   /** Steps that are still planned, by number. */
-  readonly steps: readonly {
-    readonly id: string;
-    readonly number: number;
-    readonly title: string;
-  }[];
+  readonly steps: readonly OpenStep[];
   /** What turned up and nobody has decided. */
-  readonly undecided: readonly string[];
+  readonly undecided: readonly DiscoveryKind[];
   /** Surfaces of which nobody has tested every layer for lead, though lead is a question there. */
   readonly leadOpen: readonly string[];
   /** Surfaces without a finish. */
@@ -28,11 +25,7 @@ export const stillOpen = (
   drying: readonly Drying[],
   now: Minute,
 ): StillOpen => ({
-  steps: route.operations.map(({ id, title }) => ({
-    id,
-    title,
-    number: steps.numbers.get(id) ?? 0,
-  })),
+  steps: route.operations.map((it) => openStep(it, steps.numbers)),
   undecided: linesOf(piece.log, 'discovery')
     .filter((it) => it.remedy === null)
     .map((it) => it.kind),

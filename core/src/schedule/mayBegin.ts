@@ -13,6 +13,12 @@ export interface OpenStep {
   readonly title: string;
 }
 
+/** An operation of the route as the step that people know by its number. */
+export const openStep = (
+  { id, title }: Pick<Operation, 'id' | 'title'>,
+  numbers: Case['steps']['numbers'],
+): OpenStep => ({ operationId: id, number: numbers.get(id) ?? 0, title });
+
 /** What stands against a step now: nothing in any of these, and it may be begun. */
 export interface AgainstIt {
   /**
@@ -68,11 +74,7 @@ export const againstIt = (
   now: Minute,
 ): AgainstIt => {
   const open = stepsBefore(route, it).map((one) => ({
-    step: {
-      operationId: one.id,
-      number: numbers.get(one.id) ?? 0,
-      title: one.title,
-    },
+    step: openStep(one, numbers),
     isHarm: one.phase === 'secure',
   }));
   // What is washed again need not dry in between; a coat does.

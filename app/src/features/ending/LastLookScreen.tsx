@@ -1,5 +1,5 @@
 import { surfaceNames, surfacesOf, type PieceRecord } from '@obrik/core/piece';
-import { DISCOVERIES, type DiscoveryKind } from '@obrik/core/catalog';
+import { DISCOVERIES } from '@obrik/core/catalog';
 import { openChecks } from '@obrik/core/run';
 import { inUseFrom, stillOpen, stillWetIn } from '@obrik/core/schedule';
 import { CHECKS } from '@obrik/core/catalog';
@@ -57,9 +57,9 @@ const Open = ({ record }: { readonly record: PieceRecord }) => {
       {open.steps.length > 0 ? <Strong>{WORDS.steps(open.steps.length)}</Strong> : null}
       {open.steps.slice(0, FIRST_STEPS).map((one) => (
         <OpenRow
-          key={one.id}
+          key={one.operationId}
           label={`Open step ${one.number}: ${one.title}`}
-          onPress={() => router.navigate(stepAddress(piece.id, one.id))}
+          onPress={() => router.navigate(stepAddress(piece.id, one.operationId))}
         >
           <Body>
             {one.number}. {one.title}
@@ -86,7 +86,7 @@ const Open = ({ record }: { readonly record: PieceRecord }) => {
         </OpenRow>
       ))}
       {open.undecided.map((kind) => (
-        <Body key={kind}>{DISCOVERIES.get(kind as DiscoveryKind).label}. Not decided.</Body>
+        <Body key={kind}>{DISCOVERIES.get(kind).label}. Not decided.</Body>
       ))}
       {open.leadOpen.length > 0 ? (
         <Tag text={WORDS.leadOpen(names(open.leadOpen))} tone="vermilion" />

@@ -39,7 +39,7 @@ const Message = ({ narrow }: { readonly narrow: boolean }) => {
       }}
     >
       <Text
-        {...(narrow ? { numberOfLines: 3 } : { numberOfLines: 2 })}
+        numberOfLines={narrow ? 3 : 2}
         style={{ flex: 1, color: colour, fontSize: narrow ? 13 : SIZES.small, lineHeight: 17 }}
       >
         {notice.text}
