@@ -42,8 +42,7 @@ const workOf = (
     const at = Date.parse(line.at);
     const ended = own.filter((it) => it.endedAt !== null && Date.parse(it.endedAt) <= at);
     const during = own.filter(
-      (it) =>
-        Date.parse(it.startedAt) < at && (it.endedAt === null || Date.parse(it.endedAt) > at),
+      (it) => Date.parse(it.startedAt) < at && (it.endedAt === null || Date.parse(it.endedAt) > at),
     );
     // Work that was only put on record at its end is said to have begun before it: it is over first.
     return during.findLast((it) => it.timed) ?? ended.at(-1) ?? during.at(-1) ?? [];

@@ -1,8 +1,7 @@
+import { CHECKS, DISCOVERIES } from '@obrik/core/catalog';
 import { surfaceNames, surfacesOf, type PieceRecord } from '@obrik/core/piece';
-import { DISCOVERIES } from '@obrik/core/catalog';
 import { openChecks } from '@obrik/core/run';
 import { inUseFrom, stillOpen, stillWetIn } from '@obrik/core/schedule';
-import { CHECKS } from '@obrik/core/catalog';
 import { ENDING_WORDS, listed } from '@obrik/core/words';
 import { useRouter } from 'expo-router';
 import { useMemo } from 'react';

@@ -187,7 +187,9 @@ export const ShoppingRow = (props: ShoppingRowProps) => {
             </View>
             <Small>
               need {wholeInWords(line.needed + line.more, line.unit, units)}
-              {line.stocked > 0 ? ` · on hand ${quantityInWords(line.stocked, line.unit, units)}` : ''}
+              {line.stocked > 0
+                ? ` · on hand ${quantityInWords(line.stocked, line.unit, units)}`
+                : ''}
               {toBuy && line.left > 0
                 ? ` · ${quantityInWords(line.left, line.unit, units)} stays over`
                 : ''}
