@@ -21,12 +21,28 @@ const FORBIDDEN: readonly (readonly [string, RegExp])[] = [
 
 /** What axe calls serious of what is shown now. */
 const seriousOn = async (page: Page, ...rules: string[]): Promise<string[]> => {
-  const axe = new AxeBuilder({ page });
+  // There are no frames: looked at in the page itself, which takes half the time.
+  const axe = new AxeBuilder({ page }).setLegacyMode(true).options({ resultTypes: ['violations'] });
   const { violations } = await (rules.length > 0 ? axe.withRules(rules) : axe).analyze();
   return violations
     .filter((it) => it.impact === 'serious' || it.impact === 'critical')
     .map((it) => `${it.id}: ${it.nodes.map((node) => node.html).join(' ')}`);
 };
+
+/** What a glove would miss: its name and size. */
+const smallTargets = (page: Page): Promise<string[]> =>
+  page.evaluate(() =>
+    [
+      ...document.querySelectorAll<HTMLElement>(
+        '[role=button],[role=radio],[role=link],button,input',
+      ),
+    ]
+      .filter((it) => it.offsetParent !== null && !it.closest('[inert]'))
+      .filter((it) => !(it instanceof HTMLInputElement))
+      .map((it) => ({ name: it.getAttribute('aria-label'), box: it.getBoundingClientRect() }))
+      .filter(({ box }) => box.width > 0 && Math.min(box.width, box.height) < 47.5)
+      .map(({ name, box }) => `${name} ${Math.round(box.width)}×${Math.round(box.height)}`),
+  );
 
 /** So many screens are visited by one device: the record is fetched once for all of them. */
 const AT_ONCE = 5;
@@ -34,7 +50,7 @@ const visits = Array.from({ length: Math.ceil(SCREENS.length / AT_ONCE) }, (_, n
   SCREENS.slice(nth * AT_ONCE, (nth + 1) * AT_ONCE),
 );
 
-/** What every screen owes: whole words, nothing serious in light or dark, no sideways scroll at twice the size. */
+/** What every screen owes: whole words, targets for gloves, nothing serious in light or dark, no sideways scroll at twice the size. */
 const answersFor = async (page: Page, name: string, address: string): Promise<void> => {
   await page.setViewportSize({ width: 390, height: 844 });
   await page.emulateMedia({ colorScheme: 'light' });
@@ -45,6 +61,7 @@ const answersFor = async (page: Page, name: string, address: string): Promise<vo
   const rows = page.getByRole('button', { expanded: false });
   if (name === 'Look' || name === 'Route') await rows.first().click();
   expect.soft(await seriousOn(page)).toEqual([]);
+  expect.soft(await smallTargets(page), 'at least 48 px').toEqual([]);
   await page.emulateMedia({ colorScheme: 'dark' });
   expect.soft(await seriousOn(page, 'color-contrast'), 'dark').toEqual([]);
   // 195 px of layout at a zoom of 2 on a phone of 390.
@@ -65,25 +82,6 @@ for (const screens of visits) {
   });
 }
 
-test('every target on the phone is at least 48 px', async ({ page }) => {
-  for (const [, address] of SCREENS.slice(0, 7)) {
-    await open(page, address);
-    const small = await page.evaluate(() =>
-      [
-        ...document.querySelectorAll<HTMLElement>(
-          '[role=button],[role=radio],[role=link],button,input',
-        ),
-      ]
-        .filter((it) => it.offsetParent !== null && !it.closest('[inert]'))
-        .filter((it) => !(it instanceof HTMLInputElement))
-        .map((it) => ({ name: it.getAttribute('aria-label'), box: it.getBoundingClientRect() }))
-        .filter(({ box }) => box.width > 0 && Math.min(box.width, box.height) < 47.5)
-        .map(({ name, box }) => `${name} ${Math.round(box.width)}×${Math.round(box.height)}`),
-    );
-    expect(small).toEqual([]);
-  }
-});
-
 test('nothing is fetched from anywhere but the shop’s own server', async ({ page, baseURL }) => {
   const strangers: string[] = [];
   page.on('request', (request) => {
@@ -91,7 +89,7 @@ test('nothing is fetched from anywhere but the shop’s own server', async ({ pa
     if (origin !== baseURL && !['data:', 'blob:'].includes(protocol)) strangers.push(request.url());
   });
   await open(page, '/pieces/card-index/route');
-  await button(page, /^Step 1: /).click();
+  await button(page, /^Step \d+: /).click();
   await page.waitForLoadState('networkidle');
   expect(strangers).toEqual([]);
 });

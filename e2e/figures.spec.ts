@@ -31,9 +31,7 @@ const risksAfter = (text: string): readonly string[] =>
 
 for (const [id, name] of [
   ['card-index', 'Card-index cabinet'],
-  ['reading-table', 'Reading table'],
   ['book-trolley', 'Book trolley'],
-  ['stool', 'Librarian’s stool'],
 ] as const) {
   test(`work, steps, risks and days agree on all screens: ${name}`, async ({ page }) => {
     test.setTimeout(240_000);

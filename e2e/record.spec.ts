@@ -153,8 +153,10 @@ test('a photo taken without a connection is shown, and is at the shop later', as
     piece: { findings: { photoId: string | null }[] };
   };
   const photoId = piece.findings.at(-1)?.photoId;
-  const kept = await page.request.get(`/api/photos/${photoId}`);
-  expect(kept.headers()['content-type']).toBe('image/jpeg');
+  // Pictures have a queue of their own, behind that of the entries.
+  const kept = async () =>
+    (await page.request.get(`/api/photos/${photoId}`)).headers()['content-type'];
+  await expect.poll(kept).toBe('image/jpeg');
 });
 
 test('two tabs see each other’s entries', async ({ context }) => {

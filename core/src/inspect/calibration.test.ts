@@ -128,7 +128,7 @@ const LEAD_SETTLED = { ...USUAL_SHOP, leadCutoffYear: 1900 };
 
 describe('following the advice', () => {
   const results = (policy: Policy) => {
-    return Array.from({ length: 400 }, (_, index) => {
+    return Array.from({ length: 200 }, (_, index) => {
       const dice = diceOf(9000 + index);
       const piece = tableFrom(dice);
       const scheme = (
@@ -151,7 +151,7 @@ describe('following the advice', () => {
     const list = results(checklist);
     const minutes = (walks: typeof list) => meanOf(walks.map((it) => it.minutes));
     expect(minutes(advice)).toBeLessThanOrEqual(0.6 * minutes(list));
-    // The same 400 pieces both ways: the mean of the differences, within twice its standard error.
+    // The same 200 pieces both ways: the mean of the differences, within twice its standard error.
     const more = advice.map((it, index) => it.regret - (list[index]?.regret ?? 0));
     const mean = meanOf(more);
     const variance = meanOf(more.map((it) => (it - mean) ** 2));

@@ -164,7 +164,7 @@ describe('what no answer changes', () => {
         }
         if (all.gates.length === 0) expect(common.size).toBe(operations.length);
       }),
-      { numRuns: isThorough ? 60 : 3 },
+      { numRuns: isThorough ? 30 : 3 },
     );
   });
 });

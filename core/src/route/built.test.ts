@@ -44,7 +44,7 @@ describe('anything that can be built', () => {
           }
         },
       ),
-      { numRuns: 600 },
+      { numRuns: 250 },
     );
   });
 });

@@ -9,10 +9,10 @@ import { planRoute, precedencesOf } from './index';
 // the route's own history, never in a second copy of a rule.
 
 /** Every first part of a route is tried on so many pieces, a few parts on so many. */
-const EVERY_PART = 50;
-const SOME_PARTS = 500;
+const EVERY_PART = 25;
+const SOME_PARTS = 250;
 /** All other statements on so many. */
-const MANY = 600;
+const MANY = 300;
 
 const told = (list: readonly Task[]) =>
   list.map(({ key, reason, method, traits, effort, consumes, wait, holds }) => ({
@@ -52,7 +52,7 @@ describe('the law of the planner', () => {
   it('a route that is done leaves nothing to do', () => {
     ofEveryRoute(({ piece, shop, known, route, after }) => {
       expect(planRoute(piece, shop, after(route.tasks.length), known).tasks).toEqual([]);
-    }, 300);
+    }, SOME_PARTS);
   });
 });
 
@@ -89,7 +89,7 @@ describe('keys', () => {
         const changed = planRoute({ ...piece, aims }, shop, undefined, known);
         expect(on(changed.tasks, first.id)).toEqual(on(route.tasks, first.id));
       }
-    }, 300);
+    }, SOME_PARTS);
   });
 
   it('do not change with a colour', () => {
@@ -104,7 +104,7 @@ describe('keys', () => {
       const lost = prime(route.tasks).filter((key) => !kept.has(key));
       // Another count of coats brings or takes the sanding between them, and nothing else.
       expect(lost.filter((key) => !key.includes('sand-between-coats-of-paint'))).toEqual([]);
-    }, 300);
+    }, SOME_PARTS);
   });
 
   it.each([
@@ -255,6 +255,6 @@ describe('batches', () => {
         sum(route.tasks.flatMap((it) => it.consumes)),
         6,
       );
-    }, 300);
+    }, SOME_PARTS);
   });
 });

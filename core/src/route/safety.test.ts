@@ -1,6 +1,6 @@
 import { careSheetOf, planRoute, type Operation } from './index';
 import { USUAL_SHOP, type Piece } from '../piece';
-import { isThorough, ofEveryRoute } from '../testing/everyRoute';
+import { isThorough, often, ofEveryRoute } from '../testing/everyRoute';
 import { clear, painted, pieceOf, stained } from '../testing/pieces';
 
 // What can hurt, and what is waited for. The truth is in the generated piece (its year, its
@@ -132,7 +132,7 @@ describe('lead', () => {
         }
       });
     });
-    if (isThorough) expect(tried).toBeGreaterThan(500);
+    expect(tried).toBeGreaterThan(often(500));
   });
 
   it('found: no dust of that surface, and the room is set up first', () => {
@@ -153,7 +153,7 @@ describe('lead', () => {
         expect.arrayContaining(['P100 respirator', 'Disposable overall', 'Nitrile gloves']),
       );
     });
-    if (isThorough) expect(tried).toBeGreaterThan(10);
+    expect(tried).toBeGreaterThan(often(10));
   });
 
   it('found: a coat is dulled wet, never dry', () => {
@@ -180,7 +180,7 @@ describe('lead', () => {
         );
       }
     });
-    if (isThorough) expect(tried).toBeGreaterThan(500);
+    expect(tried).toBeGreaterThan(often(500));
   });
 
   it('found on any part of a child’s piece: nobody works on any of it by themselves', () => {
@@ -200,7 +200,7 @@ describe('lead', () => {
       );
       expect(refusal?.waysOut.join(' ')).toMatch(/certified firm.*Leave it/);
     });
-    if (isThorough) expect(tried).toBeGreaterThan(20);
+    expect(tried).toBeGreaterThan(often(20));
   });
 
   it('open: firm or leave is said before the test, where it is for a child', () => {
@@ -244,7 +244,7 @@ describe('what lives in it', () => {
         if (clean >= 0) expect(at).toBeLessThan(clean);
       }
     });
-    if (isThorough) expect(tried).toBeGreaterThan(100);
+    expect(tried).toBeGreaterThan(often(100));
   });
 
   it('even where nobody has said what the piece shall become', () => {
@@ -421,7 +421,7 @@ describe('water', () => {
         if (WET.includes(it.method)) expect(on(it, thin)).toEqual([]);
       }
     });
-    if (isThorough) expect(tried).toBeGreaterThan(500);
+    expect(tried).toBeGreaterThan(often(500));
   });
 });
 
@@ -462,7 +462,7 @@ describe('what may be so', () => {
         }
       }
     });
-    if (isThorough) expect(tried).toBeGreaterThan(500);
+    expect(tried).toBeGreaterThan(often(500));
   });
 });
 

@@ -26,7 +26,7 @@ const dayAt = (nth: number) =>
 
 /** How many runs are tried: RUN_CASES where somebody asks for more or fewer, else few for mutation tests. */
 const { RUN_CASES, ROUTE_CASES } = globalThis as { RUN_CASES?: number; ROUTE_CASES?: number };
-const RUNS = RUN_CASES ?? Math.min(120, ROUTE_CASES ?? 120);
+const RUNS = RUN_CASES ?? Math.min(60, ROUTE_CASES ?? 60);
 
 /** One turn of a run: some work is done, then something turns up and is decided. */
 interface Turn {

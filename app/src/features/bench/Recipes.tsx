@@ -7,6 +7,9 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { useChange, useShop } from '@/api/usePiece';
 import { figureOf } from '@/features/shared/figureOf';
+import { useKept } from '@/features/shared/useKept';
+import { draftCleared, useDraft } from '@/state/draft';
+import { useAppDispatch } from '@/state/store';
 import {
   Alarm,
   Body,
@@ -31,15 +34,31 @@ interface Part {
 }
 const BLANK: Part = { name: '', parts: '' };
 
+/** Which draft holds the mix of a piece that is being typed. */
+const mixDraftOf = (pieceId: string): string => `mix/${pieceId}`;
+
+interface NewRecipeProps {
+  readonly pieceId: string;
+  readonly onSave: (it: Recipe) => void;
+}
+
+/** What is typed of a mix, and not kept with the piece yet. */
+interface Typed {
+  readonly name: string;
+  readonly parts: readonly Part[];
+  readonly by: Recipe['by'];
+}
+const NEW: Typed = { name: '', parts: [BLANK, BLANK], by: 'volume' };
+
 /** A new mix by parts. */
-const NewRecipe = ({ onSave }: { readonly onSave: (it: Recipe) => void }) => {
-  const [name, setName] = useState('');
-  const [parts, setParts] = useState<readonly Part[]>([BLANK, BLANK]);
-  const [by, setBy] = useState<Recipe['by']>('volume');
+const NewRecipe = ({ pieceId, onSave }: NewRecipeProps) => {
+  const [typed, keep] = useKept<Typed>(mixDraftOf(pieceId), NEW);
+  const { name, parts, by } = typed;
   const [wrong, setWrong] = useState<string>();
   const put = (at: number, told: Partial<Part>) => {
     const next = parts.map((it, nth) => (nth === at ? { ...it, ...told } : it));
-    setParts(next.every((it) => it.name !== '') && next.length < 12 ? [...next, BLANK] : next);
+    const full = next.every((it) => it.name !== '') && next.length < 12;
+    keep({ ...typed, parts: full ? [...next, BLANK] : next });
   };
   const save = () => {
     const filled = parts.filter((it) => it.name.trim() !== '');
@@ -52,20 +71,25 @@ const NewRecipe = ({ onSave }: { readonly onSave: (it: Recipe) => void }) => {
   };
   return (
     <View style={{ gap: 8 }}>
-      <FigureField text label="Name of the mix" typed={name} onType={setName} />
+      <FigureField
+        text
+        label="Name of the mix"
+        typed={name}
+        onType={(it) => keep({ ...typed, name: it })}
+      />
       {parts.map((it, at) => (
         <View key={at} style={{ flexDirection: 'row', gap: 8 }}>
           <FigureField
             text
             label={`What, ${at + 1}`}
             typed={it.name}
-            onType={(typed) => put(at, { name: typed })}
+            onType={(what) => put(at, { name: what })}
             style={{ flex: 3 }}
           />
           <FigureField
             label={`Parts, ${at + 1}`}
             typed={it.parts}
-            onType={(typed) => put(at, { parts: typed })}
+            onType={(share) => put(at, { parts: share })}
             style={{ flex: 2 }}
           />
         </View>
@@ -77,7 +101,7 @@ const NewRecipe = ({ onSave }: { readonly onSave: (it: Recipe) => void }) => {
           { value: 'mass', title: 'On a scale' },
         ]}
         chosen={by}
-        onChoose={setBy}
+        onChoose={(it) => keep({ ...typed, by: it })}
       />
       <Alarm text={wrong} />
       <MainButton title="Keep this mix" onPress={save} />
@@ -94,7 +118,9 @@ interface RecipesProps {
 export const Recipes = ({ piece, tasks }: RecipesProps) => {
   const { units } = useShop();
   const change = useChange();
-  const [adding, setAdding] = useState(false);
+  const draft = useDraft(mixDraftOf(piece.id));
+  const dispatch = useAppDispatch();
+  const [adding, setAdding] = useState(draft !== undefined);
   if (!tasks.some((it) => it.traits.lays && MIXED.includes(it.traits.lays.series))) return null;
   const litres = tasks
     .flatMap((it) => it.consumes)
@@ -134,9 +160,13 @@ export const Recipes = ({ piece, tasks }: RecipesProps) => {
       ))}
       {adding ? (
         <NewRecipe
+          pieceId={piece.id}
           onSave={(recipe) =>
             void change(piece.id, { kind: 'recipe', recipe }, `${recipe.name}: kept.`).then(
-              (isSafe) => setAdding(!isSafe),
+              (isSafe) => {
+                if (isSafe) dispatch(draftCleared(mixDraftOf(piece.id)));
+                setAdding(!isSafe);
+              },
             )
           }
         />

@@ -5,6 +5,7 @@ import { BENCH_WORDS } from '@obrik/core/words';
 import { Input } from '@rneui/themed';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { useKept } from '@/features/shared/useKept';
 import { stepsInWords } from '@/features/route/steps';
 import { Body, Card, Caution, Label, Option, PlainButton, Strong, RadioGroup } from '@/ui/controls';
 import { timeOf } from './times';
@@ -58,20 +59,29 @@ const HeldByHarm = ({ piece, step, against, onDone }: TooSoonProps) => {
   );
 };
 
+/** What was chosen and typed, and is not on record yet. */
+interface Typed {
+  readonly open: boolean;
+  readonly reason?: string;
+  readonly own: string;
+}
+const CLOSED: Typed = { open: false, own: '' };
+
 /** What comes first, and the way round it: with a reason, which goes on record. */
 export const TooSoon = (props: TooSoonProps) => {
   const { piece, step, against, now, onDone } = props;
   const did = useDid();
-  const [open, setOpen] = useState(false);
-  const [reason, setReason] = useState<string>();
-  const [own, setOwn] = useState('');
+  const [typed, keep, forget] = useKept<Typed>(`early/${piece.id}/${step.id}`, CLOSED);
+  const { open, reason, own } = typed;
   if (isHeldByHarm(against)) return <HeldByHarm {...props} />;
   const { first, wet, questions } = against;
   const told = reason === WORDS.otherReason ? own.trim() : reason;
   const done = async () => {
     if (!told) return;
     const titles = [...first.map((it) => it.title), ...wet.map((it) => it.title)];
-    if (await did(piece, step, 'done', { early: { reason: told, open: titles } })) onDone?.();
+    if (!(await did(piece, step, 'done', { early: { reason: told, open: titles } }))) return;
+    forget();
+    onDone?.();
   };
   return (
     <Card edge="amber" style={{ gap: 8 }}>
@@ -100,7 +110,12 @@ export const TooSoon = (props: TooSoonProps) => {
           <Strong>{WORDS.why}</Strong>
           <RadioGroup label={WORDS.why}>
             {[...WORDS.reasons, WORDS.otherReason].map((it) => (
-              <Option key={it} title={it} chosen={reason === it} onPress={() => setReason(it)} />
+              <Option
+                key={it}
+                title={it}
+                chosen={reason === it}
+                onPress={() => keep({ ...typed, reason: it })}
+              />
             ))}
           </RadioGroup>
           {reason === WORDS.otherReason ? (
@@ -108,7 +123,7 @@ export const TooSoon = (props: TooSoonProps) => {
               aria-label="The reason"
               placeholder="In a word or two"
               value={own}
-              onChangeText={(text) => setOwn(text.slice(0, 200))}
+              onChangeText={(text) => keep({ ...typed, own: text.slice(0, 200) })}
             />
           ) : null}
           <PlainButton
@@ -122,7 +137,7 @@ export const TooSoon = (props: TooSoonProps) => {
         <PlainButton
           title={WORDS.allTheSame}
           label={`${WORDS.allTheSame}, with a reason: ${step.title}`}
-          onPress={() => setOpen(true)}
+          onPress={() => keep({ ...typed, open: true })}
         />
       )}
     </Card>

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { useChange } from '@/api/usePiece';
 import { MoneyLine } from '@/features/shared/MoneyLine';
+import { useKept } from '@/features/shared/useKept';
 import { useMoney } from '@/features/shared/useMoney';
 import { Alarm, Body, Card, Label, PlainButton, Small } from '@/ui/controls';
 import { FigureField } from '@/ui/forms';
@@ -19,8 +20,8 @@ type Store = (account: AccountPart, said: string) => void;
 const Extras = ({ piece, onStore }: { readonly piece: Piece; readonly onStore: Store }) => {
   const money = useMoney();
   const { extras } = piece.account;
-  const [text, setText] = useState('');
-  const [typed, setTyped] = useState('');
+  const [draft, keep, forget] = useKept(`extra/${piece.id}`, { text: '', typed: '' });
+  const { text, typed } = draft;
   const [wrong, setWrong] = useState<string>();
   const add = () => {
     const amount = money.read(typed);
@@ -31,8 +32,7 @@ const Extras = ({ piece, onStore }: { readonly piece: Piece; readonly onStore: S
       { extras: [...extras, { id: nanoid(), text: text.trim().slice(0, 80), amount }] },
       `${text.trim()}: put to the costs.`,
     );
-    setText('');
-    setTyped('');
+    forget();
   };
   return (
     <View style={{ gap: 8 }}>
@@ -56,13 +56,13 @@ const Extras = ({ piece, onStore }: { readonly piece: Piece; readonly onStore: S
           text
           label="What for, such as new knobs"
           typed={text}
-          onType={setText}
+          onType={(it) => keep({ ...draft, text: it })}
           style={{ flex: 3 }}
         />
         <FigureField
           label={`Amount${money.mark}`}
           typed={typed}
-          onType={setTyped}
+          onType={(it) => keep({ ...draft, typed: it })}
           style={{ flex: 2 }}
         />
       </View>

@@ -4,6 +4,7 @@ import { parseISO } from 'date-fns/parseISO';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useChange } from '@/api/usePiece';
+import { useKept } from '@/features/shared/useKept';
 import { useMoney } from '@/features/shared/useMoney';
 import { shopDay } from '@/features/shop/useShelves';
 import { Alarm, Body, Label, MainButton, PlainButton } from '@/ui/controls';
@@ -19,9 +20,12 @@ export const Sale = ({ piece, onSold }: SaleProps) => {
   const change = useChange();
   const money = useMoney();
   const { sold, price } = piece.account;
-  const [typed, setTyped] = useState(() => money.toTyped(price));
-  const [fees, setFees] = useState('');
-  const [on, setOn] = useState(shopDay);
+  const [draft, keep, forget] = useKept(`sale/${piece.id}`, {
+    typed: money.toTyped(price),
+    fees: '',
+    on: shopDay(),
+  });
+  const { typed, fees, on } = draft;
   const [wrong, setWrong] = useState<string>();
   const store = (part: AccountPart, said: string) =>
     change(piece.id, { kind: 'account', account: part }, said);
@@ -46,7 +50,9 @@ export const Sale = ({ piece, onSold }: SaleProps) => {
     if (less === undefined) return setWrong('Give the fees like 12.40, or leave them empty.');
     setWrong(undefined);
     const sale = { price: got, on: on || shopDay(), fees: less ?? 0 };
-    if (await store({ sold: sale }, `Sold for ${money.show(got)}.`)) onSold?.();
+    if (!(await store({ sold: sale }, `Sold for ${money.show(got)}.`))) return;
+    forget();
+    onSold?.();
   };
   return (
     <View style={{ gap: 8 }}>
@@ -55,17 +61,17 @@ export const Sale = ({ piece, onSold }: SaleProps) => {
         <FigureField
           label={`Sold for${money.mark}`}
           typed={typed}
-          onType={setTyped}
+          onType={(it) => keep({ ...draft, typed: it })}
           style={{ flex: 1 }}
         />
         <FigureField
           label={`Fees, delivery${money.mark}`}
           typed={fees}
-          onType={setFees}
+          onType={(it) => keep({ ...draft, fees: it })}
           style={{ flex: 1 }}
         />
       </View>
-      <DayField label="Day of the sale" day={on} onChoose={setOn} />
+      <DayField label="Day of the sale" day={on} onChoose={(it) => keep({ ...draft, on: it })} />
       <Alarm text={wrong} />
       <MainButton title="It is sold" onPress={() => void save()} />
     </View>

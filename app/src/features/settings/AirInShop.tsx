@@ -9,6 +9,7 @@ import { z } from 'zod';
 import { shopNow } from '@/device';
 import { MeterButton } from '@/features/shared/MeterButton';
 import { typedFigure } from '@/features/shared/typed';
+import { useFormDraft } from '@/features/shared/useFormDraft';
 import { useHygrometer } from '@/features/shared/useHygrometer';
 import { Body, Card, Label, MainButton } from '@/ui/controls';
 import { Field } from '@/ui/forms';
@@ -45,14 +46,17 @@ export const AirInShop = ({
 }) => {
   const us = shop.units === 'us';
   const [resolver] = useState(() => zodResolver(airForm(shop.units)));
-  const { control, handleSubmit, reset } = useForm({
+  const form = useForm({
     resolver,
     defaultValues: asTyped(shop, shop.units),
   });
+  const { control, handleSubmit, reset } = form;
+  const forget = useFormDraft(form, `airInShop/${shop.units}`);
   const { readAir, busy, says } = useHygrometer();
-  const submit = handleSubmit((air) =>
-    onStore({ ...shop, ...air, airReadAt: shopNow().toISOString() }),
-  );
+  const submit = handleSubmit((air) => {
+    forget();
+    onStore({ ...shop, ...air, airReadAt: shopNow().toISOString() });
+  });
   const takeReading = async () => {
     const air = await readAir();
     if (air) reset(asTyped({ airCelsius: air.celsius, airHumidity: air.humidity }, shop.units));

@@ -2,6 +2,7 @@ import { useForm } from 'react-hook-form';
 import { personNamed, usePreferences } from '@/state/preferences';
 import { noticed } from '@/state/notice';
 import { useAppDispatch } from '@/state/store';
+import { useFormDraft } from '@/features/shared/useFormDraft';
 import { Card, Label, MainButton } from '@/ui/controls';
 import { Field } from '@/ui/forms';
 
@@ -9,8 +10,11 @@ import { Field } from '@/ui/forms';
 export const Person = () => {
   const dispatch = useAppDispatch();
   const { person } = usePreferences();
-  const { control, handleSubmit } = useForm({ defaultValues: { person } });
+  const form = useForm({ defaultValues: { person } });
+  const { control, handleSubmit } = form;
+  const forget = useFormDraft(form, 'person');
   const submit = handleSubmit((typed) => {
+    forget();
     dispatch(personNamed(typed.person.trim().slice(0, 80)));
     dispatch(noticed({ text: 'Stored on this device.', tone: 'plain' }));
   });

@@ -1,5 +1,4 @@
 import { read, shop as shopSchema, type Shop } from '@obrik/core/piece';
-import { useEffect } from 'react';
 import { useForm } from 'react-hook-form';
 import { useShopQuery } from '@/api/api';
 import { failureOf } from '@/api/failure';
@@ -19,6 +18,7 @@ import {
   Small,
 } from '@/ui/controls';
 import { Field } from '@/ui/forms';
+import { useFormDraft } from '@/features/shared/useFormDraft';
 import { ShopTabs } from '@/features/shop/ShopTabs';
 import { AirInShop } from './AirInShop';
 import { Backup } from './Backup';
@@ -43,17 +43,18 @@ const LeadYear = ({
   readonly shop: Shop;
   readonly onStore: (shop: Shop) => void;
 }) => {
-  const { control, handleSubmit, setError, reset } = useForm<YearForm>({
+  const form = useForm<YearForm>({
     defaultValues: { leadCutoffYear: String(shop.leadCutoffYear) },
   });
-  useEffect(
-    () => reset({ leadCutoffYear: String(shop.leadCutoffYear) }),
-    [shop.leadCutoffYear, reset],
-  );
+  const { control, handleSubmit, setError } = form;
+  const forget = useFormDraft(form, 'leadYear');
   const submit = handleSubmit(({ leadCutoffYear }) => {
     const typed = leadCutoffYear.trim() === '' ? NaN : Number(leadCutoffYear);
     const result = read(shopSchema, { ...shop, leadCutoffYear: typed });
-    if (result.ok) return onStore(result.value);
+    if (result.ok) {
+      forget();
+      return onStore(result.value);
+    }
     const [problem] = result.problems;
     setError('leadCutoffYear', {
       message: Number.isNaN(typed)
@@ -119,7 +120,9 @@ export const SettingsScreen = () => {
             />
           </Card>
         ) : null}
-        {shop ? <LeadYear shop={shop} onStore={(next) => void store(next)} /> : null}
+        {shop ? (
+          <LeadYear key={shop.leadCutoffYear} shop={shop} onStore={(next) => void store(next)} />
+        ) : null}
         {shop ? <SchoolsCard shop={shop} onStore={(next) => void store(next)} /> : null}
         {shop ? <ToolsCard shop={shop} onStore={(next) => void store(next)} /> : null}
         {shop ? (

@@ -14,6 +14,7 @@ import { FigureField } from '@/ui/forms';
 import { OutcomeSketch } from '@/ui/drawings';
 import { FONTS, RADIUS, SIZES, usePalette } from '@/ui/theme';
 import { LaboratoryFigure } from './LaboratoryFigure';
+import { useKept } from './useKept';
 import { MeterButton } from './MeterButton';
 import { bandInWords, rangeOf, readTyped, unitOf } from './figures';
 
@@ -88,14 +89,15 @@ export const Outcomes = ({
   large = false,
   onRecord,
 }: OutcomesProps) => {
+  const form = `outcome/${pieceId}/${surfaceId}/${test.id}`;
   const [chosenLayer, setChosenLayer] = useState(String(layer));
-  const [typed, setTyped] = useState('');
+  const [typed, setTyped, forget] = useKept(`${form}/${units}`, '');
   const [wrong, setWrong] = useState<string>();
   const [meterSays, setMeterSays] = useState<string>();
   const [readMeter, { isLoading }] = useReadMeterMutation();
   const ofOneLayer = test.kind === 'layer' && !test.allLayers;
   const choosesLayer = ofOneLayer || (test.kind === 'choice' && knownLayers > 1);
-  const record = async (part: Partial<Observation>): Promise<void> => {
+  const record = async (part: Partial<Observation>): Promise<boolean> => {
     const layerNumber = Number(chosenLayer);
     const done = await onRecord({
       id: nanoid(),
@@ -108,7 +110,8 @@ export const Outcomes = ({
       by: '',
       ...part,
     });
-    if (done) setTyped('');
+    if (done) forget();
+    return done;
   };
   const submit = () => {
     if (test.kind !== 'reading') return;
@@ -177,8 +180,9 @@ export const Outcomes = ({
         </>
       ) : test.kind === 'layer' && test.ppm ? (
         <LaboratoryFigure
+          form={form}
           onFigure={(ppm) =>
-            void record({ value: ppm, outcome: readLeadPpm(ppm).found ? 'found' : 'notFound' })
+            record({ value: ppm, outcome: readLeadPpm(ppm).found ? 'found' : 'notFound' })
           }
         />
       ) : null}

@@ -5,6 +5,7 @@ import { quantityInWords } from '@obrik/core/words';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useShop } from '@/api/usePiece';
+import { useKept } from '@/features/shared/useKept';
 import { useMoney } from '@/features/shared/useMoney';
 import { figureOf } from '@/features/shared/figureOf';
 import { Alarm, MainButton, Small } from '@/ui/controls';
@@ -25,9 +26,12 @@ export const GotOther = ({ line, onGot }: GotOtherProps) => {
   const money = useMoney();
   const [first] = line.bought;
   const unit = MATERIALS.get(line.material).unit;
-  const [size, setSize] = useState(first ? String(first.size) : '');
-  const [price, setPrice] = useState(first && !line.placeholder ? money.toTyped(first.price) : '');
-  const [count, setCount] = useState(first?.count ?? 1);
+  const [typed, keep, forget] = useKept(`got/${nameOfLine(line)}`, {
+    size: first ? String(first.size) : '',
+    price: first && !line.placeholder ? money.toTyped(first.price) : '',
+    count: first?.count ?? 1,
+  });
+  const { size, price, count } = typed;
   const [wrong, setWrong] = useState<string>();
   const save = () => {
     const holds = figureOf(size);
@@ -35,22 +39,29 @@ export const GotOther = ({ line, onGot }: GotOtherProps) => {
     if (!(holds >= 0.001)) return setWrong(`How much does one hold? A figure in ${unit}.`);
     if (paid === undefined) return setWrong('Give the price like 12.40, or leave it empty.');
     setWrong(undefined);
+    forget();
     onGot(asBought(line, holds, count, paid));
   };
   return (
     <View style={{ gap: 8 }}>
-      <Stepper label="containers" value={count} least={1} most={MOST} onChange={setCount} />
+      <Stepper
+        label="containers"
+        value={count}
+        least={1}
+        most={MOST}
+        onChange={(it) => keep({ ...typed, count: it })}
+      />
       <View style={{ flexDirection: 'row', gap: 8 }}>
         <FigureField
           label={`Each holds, ${unit === 'm2' ? 'm²' : unit}`}
           typed={size}
-          onType={setSize}
+          onType={(it) => keep({ ...typed, size: it })}
           style={{ flex: 1 }}
         />
         <FigureField
           label={`Price of one${money.mark}`}
           typed={price}
-          onType={setPrice}
+          onType={(it) => keep({ ...typed, price: it })}
           style={{ flex: 1 }}
         />
       </View>

@@ -9,6 +9,7 @@ import { useShop } from '@/api/usePiece';
 import { figureOf } from '@/features/shared/figureOf';
 import { Alarm, Card, Label, MainButton, Option, PlainButton, Small } from '@/ui/controls';
 import { FigureField } from '@/ui/forms';
+import { useKept } from '@/features/shared/useKept';
 import { useMaterialName } from '@/features/shared/useMaterialName';
 import { useMoney } from '@/features/shared/useMoney';
 import { asBought } from './bought';
@@ -24,19 +25,27 @@ interface NewContainerProps {
   readonly onClose: () => void;
 }
 
+/** What is typed of a container, and not on the shelf yet. */
+interface Typed {
+  readonly search: string;
+  readonly material?: Material;
+  readonly colour: string | null;
+  readonly size: string;
+  readonly left: string;
+  readonly code: string;
+  readonly paid: string;
+}
+const BLANK: Typed = { search: '', colour: null, size: '', left: '', code: '', paid: '' };
+
 /** A container that stands in the shop already: what it is, how much is left, and its code. */
 export const NewContainer = ({ onAdd, onClose }: NewContainerProps) => {
   const shop = useShop();
   const money = useMoney();
   const nameOf = useMaterialName();
   const { atWork } = useShelves();
-  const [search, setSearch] = useState('');
-  const [material, setMaterial] = useState<Material>();
-  const [colour, setColour] = useState<string | null>(null);
-  const [size, setSize] = useState('');
-  const [left, setLeft] = useState('');
-  const [code, setCode] = useState('');
-  const [paid, setPaid] = useState('');
+  const [typed, keep, forget] = useKept<Typed>('shelf/new', BLANK);
+  const { search, material, colour, size, left, code, paid } = typed;
+  const put = (told: Partial<Typed>) => keep({ ...typed, ...told });
   const [wrong, setWrong] = useState<string>();
   const found = useMemo(() => {
     const words = search.trim().toLowerCase();
@@ -71,6 +80,7 @@ export const NewContainer = ({ onAdd, onClose }: NewContainerProps) => {
     if (price === undefined) return setWrong('Give the price like 12.40, or leave it empty.');
     const [container] = asBought({ material, colour }, holds, 1, price);
     if (!container) return;
+    forget();
     onAdd({
       ...container,
       left: amount,
@@ -88,7 +98,7 @@ export const NewContainer = ({ onAdd, onClose }: NewContainerProps) => {
             title={nameOf(row.id)}
             chosen
             role="button"
-            onPress={() => setMaterial(undefined)}
+            onPress={() => keep({ ...BLANK, search })}
           />
         </View>
       ) : (
@@ -97,7 +107,7 @@ export const NewContainer = ({ onAdd, onClose }: NewContainerProps) => {
             text
             label="Search, such as enamel or tape"
             typed={search}
-            onType={setSearch}
+            onType={(it) => put({ search: it })}
           />
           <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
             {found.map((it) => (
@@ -105,11 +115,13 @@ export const NewContainer = ({ onAdd, onClose }: NewContainerProps) => {
                 key={it.id}
                 role="button"
                 title={nameOf(it.id)}
-                onPress={() => {
-                  setMaterial(it.id);
-                  setColour(null);
-                  setSize(String(containersIn(shop.prices, it.id)[0]?.size ?? ''));
-                }}
+                onPress={() =>
+                  put({
+                    material: it.id,
+                    colour: null,
+                    size: String(containersIn(shop.prices, it.id)[0]?.size ?? ''),
+                  })
+                }
               />
             ))}
           </View>
@@ -121,13 +133,17 @@ export const NewContainer = ({ onAdd, onClose }: NewContainerProps) => {
           aria-label="Colour"
           style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}
         >
-          <Option title="As it comes" chosen={colour === null} onPress={() => setColour(null)} />
+          <Option
+            title="As it comes"
+            chosen={colour === null}
+            onPress={() => put({ colour: null })}
+          />
           {colours.map((it) => (
             <Option
               key={it}
               title={colourName(it)}
               chosen={colour === it}
-              onPress={() => setColour(it)}
+              onPress={() => put({ colour: it })}
             />
           ))}
         </View>
@@ -138,13 +154,13 @@ export const NewContainer = ({ onAdd, onClose }: NewContainerProps) => {
             <FigureField
               label={`Holds, ${row.unit === 'm2' ? 'm²' : row.unit}`}
               typed={size}
-              onType={setSize}
+              onType={(it) => put({ size: it })}
               style={{ flex: 1 }}
             />
             <FigureField
               label="Left (empty: full)"
               typed={left}
-              onType={setLeft}
+              onType={(it) => put({ left: it })}
               style={{ flex: 1 }}
             />
           </View>
@@ -152,10 +168,14 @@ export const NewContainer = ({ onAdd, onClose }: NewContainerProps) => {
             text
             label="Code or lot on it"
             typed={code}
-            onType={setCode}
+            onType={(it) => put({ code: it })}
             hint="Type it, or paste what a scanner read."
           />
-          <FigureField label={`Paid for it${money.mark}`} typed={paid} onType={setPaid} />
+          <FigureField
+            label={`Paid for it${money.mark}`}
+            typed={paid}
+            onType={(it) => put({ paid: it })}
+          />
           <Small>
             Sizes you usually buy:{' '}
             {containersIn(shop.prices, row.id)

@@ -3,9 +3,11 @@ import { containersIn, isOwnPrice, type OwnPrice, type Shop } from '@obrik/core/
 import { sizeInWords } from '@obrik/core/words';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { useKept } from '@/features/shared/useKept';
 import { useMaterialName } from '@/features/shared/useMaterialName';
 import { useMoney } from '@/features/shared/useMoney';
 import { figureOf } from '@/features/shared/figureOf';
+import { useDraft } from '@/state/draft';
 import {
   Alarm,
   Body,
@@ -25,6 +27,9 @@ interface PriceRowProps {
   readonly onStore: (price: OwnPrice, said: string) => void;
 }
 
+/** Which draft holds the prices of a material that are typed and not saved. */
+const draftOf = (material: Material): string => `prices/${material}`;
+
 interface Typed {
   readonly size: string;
   readonly price: string;
@@ -36,7 +41,7 @@ const Sizes = ({ material, shop, onStore }: PriceRowProps) => {
   const { unit } = MATERIALS.get(material);
   const label = useMaterialName()(material);
   const isOwn = isOwnPrice(shop.prices, material);
-  const [rows, setRows] = useState<readonly Typed[]>(() => [
+  const [rows, setRows, forget] = useKept<readonly Typed[]>(draftOf(material), [
     ...containersIn(shop.prices, material).map(({ size, price }) => ({
       size: String(size),
       price: isOwn ? money.toTyped(price) : '',
@@ -56,6 +61,7 @@ const Sizes = ({ material, shop, onStore }: PriceRowProps) => {
     if (containers.length < filled.length)
       return setWrong('Each price needs a size, and looks like 12.40.');
     setWrong(undefined);
+    forget();
     onStore({ material, containers }, `${label}: your prices.`);
   };
   return (
@@ -88,7 +94,10 @@ const Sizes = ({ material, shop, onStore }: PriceRowProps) => {
           <PlainButton
             title="Forget them"
             label={`Forget your prices: ${label}`}
-            onPress={() => onStore({ material, containers: [] }, `${label}: placeholders again.`)}
+            onPress={() => {
+              forget();
+              onStore({ material, containers: [] }, `${label}: placeholders again.`);
+            }}
           />
         ) : null}
       </View>
@@ -100,7 +109,8 @@ const Sizes = ({ material, shop, onStore }: PriceRowProps) => {
 export const PriceRow = (props: PriceRowProps) => {
   const { material, shop } = props;
   const money = useMoney();
-  const [open, setOpen] = useState(false);
+  const isTyped = useDraft(draftOf(material)) !== undefined;
+  const [open, setOpen] = useState(isTyped);
   const { unit } = MATERIALS.get(material);
   const label = useMaterialName()(material);
   const isOwn = isOwnPrice(shop.prices, material);

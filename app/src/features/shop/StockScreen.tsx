@@ -4,6 +4,7 @@ import type { OnHand } from '@obrik/core/supply';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useDeeds } from '@/api/usePiece';
+import { useKept } from '@/features/shared/useKept';
 import { useMaterialName } from '@/features/shared/useMaterialName';
 import { Body, Card, Empty, Heading, Label, Loading, MainButton, Screen } from '@/ui/controls';
 import { FigureField } from '@/ui/forms';
@@ -17,7 +18,7 @@ export const StockScreen = () => {
   const put = useDeeds();
   const nameOf = useMaterialName();
   const { pieces, onHand } = useShelves();
-  const [adding, setAdding] = useState(false);
+  const [adding, setAdding, closed] = useKept('shelf/adding', false);
   const [search, setSearch] = useState('');
   const store = (container: Stocked, said: string) =>
     void put(null, [{ kind: 'stocked', containers: [container] }], said);
@@ -50,10 +51,10 @@ export const StockScreen = () => {
       <Heading>Stock</Heading>
       {adding ? (
         <NewContainer
-          onClose={() => setAdding(false)}
+          onClose={closed}
           onAdd={(it) => {
             store(it, `${nameOf(it.material, it.colour)}: on the shelf.`);
-            setAdding(false);
+            closed();
           }}
         />
       ) : null}

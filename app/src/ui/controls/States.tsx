@@ -13,7 +13,10 @@ export const Loading = ({ what, doing = 'Fetching' }: LoadingProps) => {
   const { ink } = usePalette();
   return (
     <View role="status" style={{ padding: 32, alignItems: 'center', gap: 12 }}>
-      <ActivityIndicator color={ink} />
+      {/* The words beside it tell it all. */}
+      <View aria-hidden>
+        <ActivityIndicator color={ink} />
+      </View>
       <Body>
         {doing} {what} …
       </Body>
