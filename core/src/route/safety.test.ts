@@ -1,12 +1,15 @@
 import { careSheetOf, planRoute, type Operation } from './index';
 import { USUAL_SHOP, type Piece } from '../piece';
-import { isThorough, often, ofEveryRoute } from '../testing/everyRoute';
+import { ALL_CASES, isThorough, ofEveryRoute, type Case } from '../testing/everyRoute';
 import { clear, painted, pieceOf, stained } from '../testing/pieces';
 
 // What can hurt, and what is waited for. The truth is in the generated piece (its year, its
 // layers, what was recorded) and in the tables below, which were written by hand from the
 // practice of the trade (reference §5 to §14; values from memory). Nothing here asks a rule,
 // a gate, an operation's traits or the catalog what is right.
+
+/** Safety is asked of all of them: what is rare hurts as well. */
+const everywhere = (holds: (it: Case) => void): void => ofEveryRoute(holds, ALL_CASES);
 
 /** Work that makes dust or flakes of what lies on a face. */
 const MAKES_DUST = [
@@ -117,7 +120,7 @@ const on = (it: Operation, ids: ReadonlySet<string>): readonly string[] =>
 describe('lead', () => {
   it('on old paint that nobody tested, nothing is opened before the gate of that surface', () => {
     let tried = 0;
-    ofEveryRoute(({ piece, route: { operations } }) => {
+    everywhere(({ piece, route: { operations } }) => {
       const suspect = untested(piece);
       operations.forEach((it, at) => {
         if (!OPENS.includes(it.method)) return;
@@ -132,12 +135,12 @@ describe('lead', () => {
         }
       });
     });
-    expect(tried).toBeGreaterThan(often(500));
+    if (isThorough) expect(tried).toBeGreaterThan(500);
   });
 
   it('found: no dust of that surface, and the room is set up first', () => {
     let tried = 0;
-    ofEveryRoute(({ piece, route: { operations } }) => {
+    everywhere(({ piece, route: { operations } }) => {
       const found = leaded(piece);
       const dusty = operations.filter(
         (it) => MAKES_DUST.includes(it.method) && it.method !== 'dull' && on(it, found).length > 0,
@@ -153,11 +156,11 @@ describe('lead', () => {
         expect.arrayContaining(['P100 respirator', 'Disposable overall', 'Nitrile gloves']),
       );
     });
-    expect(tried).toBeGreaterThan(often(10));
+    if (isThorough) expect(tried).toBeGreaterThan(10);
   });
 
   it('found: a coat is dulled wet, never dry', () => {
-    ofEveryRoute(({ piece, route: { operations } }) => {
+    everywhere(({ piece, route: { operations } }) => {
       const found = leaded(piece);
       for (const it of operations.filter((one) => one.method === 'dull')) {
         if (on(it, found).length > 0) expect(it.title).toMatch(/^Dull wet/);
@@ -168,7 +171,7 @@ describe('lead', () => {
   it('found: every step of the piece is done in lead protection, old fittings too', () => {
     let tried = 0;
     const HANDS_OFF = ['photograph', 'care-sheet'];
-    ofEveryRoute(({ piece, route: { operations } }) => {
+    everywhere(({ piece, route: { operations } }) => {
       if (leaded(piece).size === 0) return;
       for (const it of operations.filter((one) => !HANDS_OFF.includes(one.method))) {
         tried++;
@@ -180,12 +183,12 @@ describe('lead', () => {
         );
       }
     });
-    expect(tried).toBeGreaterThan(often(500));
+    if (isThorough) expect(tried).toBeGreaterThan(500);
   });
 
   it('found on any part of a child’s piece: nobody works on any of it by themselves', () => {
     let tried = 0;
-    ofEveryRoute(({ piece, route: { operations, refusals } }) => {
+    everywhere(({ piece, route: { operations, refusals } }) => {
       const isForChild = piece.childsRoom || piece.build.bodies.some((it) => it.kind === 'crib');
       if (!isForChild || leaded(piece).size === 0) return;
       expect(operations.map((it) => it.method).filter((it) => OPENS.includes(it))).toEqual([]);
@@ -200,7 +203,7 @@ describe('lead', () => {
       );
       expect(refusal?.waysOut.join(' ')).toMatch(/certified firm.*Leave it/);
     });
-    expect(tried).toBeGreaterThan(often(20));
+    if (isThorough) expect(tried).toBeGreaterThan(20);
   });
 
   it('open: firm or leave is said before the test, where it is for a child', () => {
@@ -218,20 +221,20 @@ describe('lead', () => {
   });
 
   it('the gate says what is forbidden, and whom to keep away', () => {
-    ofEveryRoute(({ route: { operations } }) => {
+    everywhere(({ route: { operations } }) => {
       for (const { cautions } of operations.filter((it) => it.method === 'lead-gate')) {
         const words = cautions.map((it) => it.text).join(' ');
         expect(words).toMatch(/No dry sanding, no dry scraping, no open flame/);
         expect(words).toMatch(/children and pregnant women/);
       }
-    }, 500);
+    });
   });
 });
 
 describe('what lives in it', () => {
   it('is dealt with on any surface, aimed or not, before the piece is handled', () => {
     let tried = 0;
-    ofEveryRoute(({ piece, route: { operations } }) => {
+    everywhere(({ piece, route: { operations } }) => {
       const clean = operations.findIndex((it) => it.phase === 'clean');
       for (const { damage, surfaceId } of piece.findings) {
         const method = { insects: 'evict-insects', mould: 'mould' }[damage as string];
@@ -244,7 +247,7 @@ describe('what lives in it', () => {
         if (clean >= 0) expect(at).toBeLessThan(clean);
       }
     });
-    expect(tried).toBeGreaterThan(often(100));
+    if (isThorough) expect(tried).toBeGreaterThan(100);
   });
 
   it('even where nobody has said what the piece shall become', () => {
@@ -344,7 +347,7 @@ const RARE = ['strip-caustic', 'neutralise', 'repaint-fittings', 'strip-heat'];
 describe('every step', () => {
   it('waits as long as careful people wait', () => {
     const seen = new Set<string>();
-    ofEveryRoute(({ route: { operations } }) => {
+    everywhere(({ route: { operations } }) => {
       for (const it of operations) {
         const span = WAITS[it.method];
         if (!span) continue;
@@ -363,7 +366,7 @@ describe('every step', () => {
 
   it('that can hurt says so, and what to wear', () => {
     const seen = new Set<string>();
-    ofEveryRoute(({ route: { operations } }) => {
+    everywhere(({ route: { operations } }) => {
       for (const it of operations) {
         const care = CARE[it.method];
         if (!care) continue;
@@ -378,7 +381,7 @@ describe('every step', () => {
   });
 
   it('never calls anything safe, and proposes no banned remover', () => {
-    ofEveryRoute(({ route }) => {
+    everywhere(({ route }) => {
       const words = JSON.stringify([route.operations, route.refusals]);
       expect(words).not.toMatch(/\bsafe\b|methylene chloride/i);
     });
@@ -410,7 +413,7 @@ describe('water', () => {
     const WET = ['degrease', 'strip-mild', 'strip-caustic', 'extractive-wash'];
     const THIN = ['plywood', 'veneerSolid', 'veneerCore', 'board'];
     let tried = 0;
-    ofEveryRoute(({ piece, route: { operations } }) => {
+    everywhere(({ piece, route: { operations } }) => {
       const thin = new Set(
         piece.confirmations
           .filter((it) => it.variable === 'substrate' && THIN.includes(it.value))
@@ -421,7 +424,7 @@ describe('water', () => {
         if (WET.includes(it.method)) expect(on(it, thin)).toEqual([]);
       }
     });
-    expect(tried).toBeGreaterThan(often(500));
+    if (isThorough) expect(tried).toBeGreaterThan(500);
   });
 });
 
@@ -445,7 +448,7 @@ describe('what may be so', () => {
 
   it('at one in ten forbids the work, unless a gate asks first', () => {
     let tried = 0;
-    ofEveryRoute(({ known, route: { operations } }) => {
+    everywhere(({ known, route: { operations } }) => {
       for (const it of operations) {
         const forbidden = FORBIDDEN[it.method];
         if (!forbidden) continue;
@@ -462,7 +465,7 @@ describe('what may be so', () => {
         }
       }
     });
-    expect(tried).toBeGreaterThan(often(500));
+    if (isThorough) expect(tried).toBeGreaterThan(500);
   });
 });
 
@@ -492,7 +495,7 @@ describe('what a material does to a film', () => {
   });
 
   it('gel after a scraper or a heat gun keeps its protection and its night of drying', () => {
-    ofEveryRoute(({ route: { operations } }) => {
+    everywhere(({ route: { operations } }) => {
       for (const it of operations.filter((one) =>
         ['strip-scrape', 'strip-heat'].includes(one.method),
       )) {
