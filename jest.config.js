@@ -18,6 +18,19 @@ const node = (name, extra = {}) => ({
   rootDir: `${__dirname}/${name}`,
   testEnvironment: 'node',
   testMatch: ['<rootDir>/src/**/*.test.ts'],
+  sandboxInjectedGlobals: [
+    'Array',
+    'Boolean',
+    'Infinity',
+    'JSON',
+    'Map',
+    'Math',
+    'Number',
+    'Object',
+    'Set',
+    'String',
+    'WeakMap',
+  ],
   transform: { '\\.m?[jt]sx?$': babel },
   transformIgnorePatterns: [`/node_modules/(?!(${ESM})/)`],
   ...extra,
@@ -36,7 +49,10 @@ module.exports = {
   workerIdleMemoryLimit: '768MB',
   testSequencer: `${__dirname}/jest.sequencer.js`,
   projects: [
-    node('core', { setupFiles: [`${__dirname}/jest.properties.js`] }),
+    node('core', {
+      setupFiles: [`${__dirname}/jest.properties.js`],
+      transform: { '\\.test\\.ts$': `${__dirname}/jest.bundle.js`, '\\.m?[jt]sx?$': babel },
+    }),
     node('server'),
     {
       displayName: 'app',

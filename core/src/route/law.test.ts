@@ -9,10 +9,10 @@ import { planRoute, precedencesOf } from './index';
 // the route's own history, never in a second copy of a rule.
 
 /** Every first part of a route is tried on so many pieces, a few parts on so many. */
-const EVERY_PART = 25;
-const SOME_PARTS = 250;
+const EVERY_PART = 15;
+const SOME_PARTS = 120;
 /** All other statements on so many. */
-const MANY = 300;
+const MANY = 200;
 
 const told = (list: readonly Task[]) =>
   list.map(({ key, reason, method, traits, effort, consumes, wait, holds }) => ({

@@ -34,21 +34,31 @@ const said = (text: string): string => {
   return now;
 };
 
-/** What holds nothing to be said otherwise is given back as it is. */
-const mapped = (it: unknown): unknown => {
+type Said = Map<object, unknown>;
+
+/** A list or a record with each of its values mapped; itself where none of them changes. */
+const eachMapped = <T extends object>(it: T, of: Said): T => {
+  let now: T | undefined;
+  for (const key of Object.keys(it) as (keyof T)[]) {
+    const value = mapped(it[key], of) as T[keyof T];
+    if (value === it[key]) continue;
+    now ??= (Array.isArray(it) ? [...it] : { ...it }) as T;
+    now[key] = value;
+  }
+  return now ?? it;
+};
+
+/**
+ * What holds nothing to be said otherwise is given back as it is; what stands at several places, as
+ * the tasks of a route do, is looked at once and stays one thing.
+ */
+const mapped = (it: unknown, of: Said): unknown => {
   if (typeof it === 'string') return said(it);
-  if (Array.isArray(it)) {
-    const now = it.map(mapped);
-    return now.some((one, index) => one !== it[index]) ? now : it;
-  }
   if (it instanceof Map || it instanceof Set || typeof it !== 'object' || it === null) return it;
-  let changed = false;
-  const now: Record<string, unknown> = {};
-  for (const [key, value] of Object.entries(it)) {
-    now[key] = mapped(value);
-    changed ||= now[key] !== value;
-  }
-  return changed ? now : it;
+  if (of.has(it)) return of.get(it);
+  const now = eachMapped(it, of);
+  of.set(it, now);
+  return now;
 };
 
 /**
@@ -56,4 +66,4 @@ const mapped = (it: unknown): unknown => {
  * is reckoned has the words of the catalog.
  */
 export const inDialect = <T>(it: T, units: UnitSystem): T =>
-  units === 'us' ? it : (mapped(it) as T);
+  units === 'us' ? it : (mapped(it, new Map()) as T);
