@@ -23,6 +23,8 @@ export const DECISIONS = {
   richInTannin: { value: 0.5, source: JUDGEMENT },
   /** From this chance on something is taken to be so, for choosing what makes sense to test. */
   likelyForTesting: { value: 0.5, source: JUDGEMENT },
+  /** From this chance of lead in some layer on, what its question asks for comes first of all. */
+  leadUrgentFrom: { value: 0.05, source: JUDGEMENT },
   /** A test that tells something only on paint is not offered where paint is less likely than this. */
   testWorthTrying: { value: 0.3, source: JUDGEMENT },
   /** From this probability on a question counts as settled. */

@@ -45,14 +45,12 @@ export const LEAD_PRIOR = {
 } as const;
 
 /**
- * What shows that wood goes right up to the face. Wood that is only seen may be painted graining
- * under varnish, which was often done in lead paint (common practice, no source).
+ * What shows that wood goes right up to the face: a fresh cut, or a drop that soaks into bare wood.
+ * Painted graining under varnish, often done in lead paint, looks like wood, has pores under a finger
+ * and turns the corner of a board (common practice, no source).
  */
 export const WOOD_BEYOND_DOUBT: readonly { readonly test: string; readonly outcome: string }[] = [
-  { test: 'touch', outcome: 'pores' },
-  { test: 'edge-grain', outcome: 'turns-corner' },
   { test: 'chip', outcome: 'wood-through' },
   { test: 'chip', outcome: 'thin-wood' },
-  { test: 'edge-lens', outcome: 'fibres' },
   { test: 'oil-drop', outcome: 'soaks' },
 ];

@@ -62,28 +62,27 @@ const veneerAdvice = (
   };
 };
 
-/** Lead on old paint is no matter of odds: count the layers, then test each. */
-const leadAdvice = (lead: LeadStatus): Advice | undefined => {
+const LEAD_SHOWS = { chip: WORDS.lookIntoChip, 'layer-count': WORDS.countLayers } as const;
+
+/**
+ * Lead is no matter of odds: what its status asks for is done, whatever it is worth.
+ * @param chance of lead in some layer: where it is small the question waits behind the others, and is
+ *   asked all the same
+ */
+const leadAdvice = (lead: LeadStatus, chance: number): Advice | undefined => {
   if (lead.kind !== 'open') return undefined;
-  const missing = lead.missingLayers[0] ?? null;
-  const test = inspectionTest(
-    missing === null && lead.wants !== 'chip' ? 'layer-count' : (lead.wants ?? 'lead-swab'),
-  );
-  const layer = test?.kind === 'layer' && !test.allLayers ? missing : null;
-  return (
-    test && {
-      test,
-      layer,
-      saves: Infinity,
-      takes: takesOf(test),
-      couldChange:
-        lead.wants === 'chip'
-          ? WORDS.lookIntoChip
-          : missing === null
-            ? WORDS.countLayers
-            : WORDS.testLayer,
-    }
-  );
+  const { wants } = lead;
+  const test = inspectionTest(wants ?? 'lead-swab');
+  if (!test) return undefined;
+  const layer = test.kind === 'layer' && !test.allLayers ? (lead.missingLayers[0] ?? null) : null;
+  const takes = takesOf(test);
+  return {
+    test,
+    layer,
+    saves: chance >= DECISIONS.leadUrgentFrom.value ? Infinity : takes + 1,
+    takes,
+    couldChange: wants === 'chip' || wants === 'layer-count' ? LEAD_SHOWS[wants] : WORDS.testLayer,
+  };
 };
 
 /**
@@ -137,10 +136,10 @@ const rank = (piece: Piece, shop: Shop, it: SurfacePosterior): readonly Advice[]
     const { saves, turns } = worthOf(test, decision);
     return { test, layer: null, saves, takes: takesOf(test), couldChange: inWords(turns) };
   });
-  const urgent = paint >= DECISIONS.likelyForTesting.value ? leadAdvice(lead) : undefined;
+  const toWood = leadAdvice(lead, paint * it.lead.paint + (1 - paint) * it.lead.other);
   const measure = veneerAdvice(it, aim, veneer, decision);
   const worth = (one: Advice) => one.saves - one.takes;
-  return [...(urgent ? [urgent] : []), ...candidates, ...(measure ? [measure] : [])]
+  return [...(toWood ? [toWood] : []), ...candidates, ...(measure ? [measure] : [])]
     .filter((one) => worth(one) > 0)
     .sort((a, b) => worth(b) - worth(a));
 };

@@ -453,7 +453,7 @@ describe('lead', () => {
     expect(statusOf({ ...reported, ...counted }).kind).toBe('notFound');
   });
 
-  it('counts the layers that were recorded one by one', () => {
+  it('knows of the layers that were recorded one by one, and of no end to them', () => {
     const told = pieceOf({ ...old, seen: { seat: [...paint, 'lead-swab:notFound:1'] } });
     const layers = [1, 2].map((layer) => ({
       surfaceId: 'seat',
@@ -462,7 +462,10 @@ describe('lead', () => {
       feel: 'brittle' as const,
       thicknessUm: null,
     }));
-    expect(beliefsOn({ ...told, layers }, 'seat').leadStatus).toMatchObject({ missingLayers: [2] });
+    expect(beliefsOn({ ...told, layers }, 'seat').leadStatus).toMatchObject({
+      missingLayers: [2],
+      wants: 'layer-count',
+    });
   });
 
   it.each(['lead-laboratory-all', 'lead-xrf'])('%s answers for all layers at once', (test) => {
@@ -483,7 +486,7 @@ describe('lead', () => {
       kind: 'open',
       wants: 'chip',
     });
-    for (const proof of ['chip:wood-through', 'touch:pores', 'edge-lens:fibres']) {
+    for (const proof of ['chip:wood-through', 'oil-drop:soaks']) {
       expect(statusOf({ ...word, seen: { seat: ['see-through:clear-film', proof] } }).kind).toBe(
         'notAsked',
       );
@@ -493,9 +496,8 @@ describe('lead', () => {
   it('is not asked where wood shows, where no layer was counted, or where the piece is younger', () => {
     const shown = { known: { seat: { finish: 'shellac' } }, seen: { seat: ['chip:thin-wood'] } };
     expect(statusOf(shown).kind).toBe('notAsked');
-    expect(statusOf({ seen: { seat: paint }, readings: { seat: { 'layer-count': 0 } } }).kind).toBe(
-      'notAsked',
-    );
+    const bare = { known: { seat: { finish: 'bare' } }, readings: { seat: { 'layer-count': 0 } } };
+    expect(statusOf(bare).kind).toBe('notAsked');
     expect(statusOf({ seen: { seat: paint }, years: [1980, 1985] }).kind).toBe('notAsked');
   });
 

@@ -9,8 +9,7 @@ import {
 } from '../piece';
 import { collectEvidence, damageEvidence, isOfSurface, type Evidence } from './evidence';
 import { weighByLayer } from './layerKind';
-import { countedLayers } from './lead';
-import { reckonLead, weighByPaint } from './leadOdds';
+import { knownLayers, reckonLead, weighByPaint } from './lead';
 import { bearsOnBleed, weighMakes, weighStates, type TestResult } from './likelihood';
 import { BLEED_CHANCES, leadChance, makePrior, type LeadChance } from './priors';
 import {
@@ -145,7 +144,7 @@ const ownRecord = (
   const { after, factors } = reckonLead(
     expectedLead,
     evidence.filter((it) => it.test.kind === 'layer'),
-    countedLayers(observations, piece.layers.filter((it) => it.surfaceId === surface.id).length),
+    knownLayers(observations, piece.layers.filter((it) => it.surfaceId === surface.id).length),
   );
   const topLayer = piece.layers.find((it) => it.surfaceId === surface.id && it.layer === 1);
   const voiceOfTests = () => voiceOf(results, factors, topLayer, []);

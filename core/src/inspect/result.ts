@@ -42,6 +42,8 @@ export const leadResult = z.object({
   by: z.string(),
   /** Strong enough to close the question for a child's room. */
   decides: z.boolean(),
+  /** The laboratory's figure; for all layers at once it is an average over them. */
+  ppm: z.number().nullable(),
   at: z.string(),
 });
 export type LeadResult = z.infer<typeof leadResult>;
@@ -59,7 +61,7 @@ export const leadStatus = z.discriminatedUnion('kind', [
     ...leadResults,
     missingLayers: z.array(z.int()).readonly(),
     /** What has to be done next; null where any lead test on a layer does. */
-    wants: z.enum(['lead-laboratory', 'lead-laboratory-all', 'chip']).nullable(),
+    wants: z.enum(['layer-count', 'lead-laboratory-all', 'chip']).nullable(),
   }),
   z.object({
     kind: z.literal('found'),

@@ -11,7 +11,7 @@ import {
 
 /**
  * What a surface may really be. The wood is null where the face is not wood. Lead is not part of
- * it: it hangs on the finish alone and is reckoned beside (see leadOdds).
+ * it: it hangs on the finish alone and is reckoned beside (see lead/odds).
  */
 export interface State {
   readonly substrate: ValueOf['substrate'];

@@ -19,7 +19,7 @@ describe('a walk round a chest', () => {
     expect(turns['pattern']).toEqual(['back']);
     expect(turns['brush-marks']).toEqual(['top']);
     expect(turns['crazing']).toEqual(['top']);
-    expect(turns['layer-count']).toEqual(['top']);
+    expect(turns['colours-seen']).toEqual(['top']);
     expect(turns['shine']).toEqual(['top']);
     expect(turns['see-through']).not.toContain('top');
     expect(turns['knots']).toEqual(expect.arrayContaining(['top', 'back']));

@@ -77,22 +77,10 @@ interface Supposed {
   readonly confirmations?: readonly Confirmation[];
 }
 
-const leadResults = (it: SurfaceBeliefs): readonly Observation[] => {
-  const { leadStatus } = it;
-  const missing =
-    leadStatus.kind === 'open' && leadStatus.missingLayers.length > 0
-      ? leadStatus.missingLayers
-      : [1];
-  const decides = leadStatus.kind === 'open' && leadStatus.wants === 'lead-laboratory-all';
-  return [
-    observed(it.surfaceId, 'layer-count', { value: Math.max(...missing) }),
-    ...(decides
-      ? [observed(it.surfaceId, 'lead-laboratory-all', { outcome: 'notFound' })]
-      : missing.map((layer) =>
-          observed(it.surfaceId, 'lead-swab', { outcome: 'notFound', layer }),
-        )),
-  ];
-};
+/** A chip down to the wood answers for every layer, however many there are and whatever was counted. */
+const leadResults = (it: SurfaceBeliefs): readonly Observation[] => [
+  observed(it.surfaceId, 'lead-laboratory-all', { outcome: 'notFound' }),
+];
 
 const bleeds = (kind: string) => (it: SurfaceBeliefs) => ({
   confirmations: [known(it.surfaceId, 'bleed', kind)],

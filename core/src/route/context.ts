@@ -184,9 +184,8 @@ export const leadObservations = (s: SurfaceContext): readonly string[] =>
   s.piece.observations
     .filter((it) => {
       const test = inspectionTest(it.testId);
-      return (
-        it.surfaceId === s.surface.id && (test?.kind === 'layer' || it.testId === 'layer-count')
-      );
+      const counts = it.testId === 'layer-count' || it.testId === 'colours-seen';
+      return it.surfaceId === s.surface.id && (test?.kind === 'layer' || counts);
     })
     .map((it) => it.id);
 

@@ -13,7 +13,7 @@ import {
   costOfWayPerM2,
   type StripWay,
 } from '../catalog';
-import { countedLayers } from '../inspect';
+import { knownLayers } from '../inspect';
 import { STRIP_WORDS } from '../words';
 import { minutesOf, type Effort } from '../work';
 import { remembered } from './memo';
@@ -33,7 +33,7 @@ export type Way = (typeof STRIP_WAYS.rows)[number];
 export const layersOn = remembered((s: SurfaceContext): number =>
   Math.max(
     1,
-    countedLayers(
+    knownLayers(
       s.piece.observations.filter((it) => it.surfaceId === s.surface.id),
       s.beliefs.layers.length,
     ) ?? 1,

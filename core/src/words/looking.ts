@@ -12,15 +12,28 @@ export const layersInWords = (layers: readonly number[]): string => {
   return `layers ${inARow ? `${first}–${last}` : layers.join(', ')}`;
 };
 
+/** A laboratory's figure for a whole chip: one layer may hold far more than the average. */
+const inTheChip = (ppm: number): string => `in the chip (${ppm} ppm averaged over its layers)`;
+
+/** "1 layer was counted" */
+const layersCounted = (count: number): string =>
+  count === 1 ? '1 layer was counted' : `${count} layers were counted`;
+
 /** "by swab in layers 1–3, by laboratory in all layers". */
 const byMethod = (
-  results: readonly { readonly by: string; readonly layer: number | null }[],
+  results: readonly {
+    readonly by: string;
+    readonly layer: number | null;
+    readonly ppm: number | null;
+  }[],
 ): string =>
   [...new Set(results.map((it) => it.by))]
     .map((by) => {
       const layers = results.filter((it) => it.by === by).map((it) => it.layer);
       const single = layers.flatMap((it) => it ?? []);
-      return `by ${by} in ${single.length < layers.length ? 'all layers' : layersInWords(single)}`;
+      const average = results.find((it) => it.by === by && it.layer === null)?.ppm ?? null;
+      const all = average === null ? 'in all layers' : inTheChip(average);
+      return `by ${by} ${single.length < layers.length ? all : `in ${layersInWords(single)}`}`;
     })
     .join(', ');
 
@@ -33,8 +46,10 @@ export const lead = {
     `${ppm} ppm: under the line for lead-based paint, over the ${consumer} ppm allowed in paint sold today (16 CFR 1303). Worked as lead.`,
   underConsumer: (ppm: number) => `${ppm} ppm: at or under ${consumer} ppm (16 CFR 1303).`,
   /** One result: "All layers: lead not found by laboratory". */
-  result: (layer: number | null, found: boolean, by: string) =>
-    `${layer === null ? 'All layers' : `Layer ${layer}`}: lead ${found ? 'found' : 'not found'} by ${by}`,
+  result: (layer: number | null, found: boolean, by: string, ppm: number | null) => {
+    const figure = ppm === null ? '' : layer === null ? ` ${inTheChip(ppm)}` : ` (${ppm} ppm)`;
+    return `${layer === null ? 'All layers' : `Layer ${layer}`}: lead ${found ? 'found' : 'not found'} by ${by}${figure}`;
+  },
   found: (results: Parameters<typeof byMethod>[0]) => `Lead found ${byMethod(results)}.`,
   /** Some other result of all layers says that there is none. */
   disagrees: (by: string) =>
@@ -45,11 +60,21 @@ export const lead = {
   noLayer: 'No layer of paint counted at the notch.',
   woodShows: 'Wood right up to the face: no paint to be tested.',
   woodOnlySeen:
-    'Wood is only seen so far, and painted graining under varnish looks like wood. Look into a chip, or feel for pores.',
+    'Wood is only seen so far, and painted graining under varnish looks like wood. Look into a chip, down to the wood.',
   countFirst: 'Not tested. Count the layers first, then test each.',
   notByLaboratory: (layers: readonly number[]) =>
     `Not tested by a laboratory in ${layersInWords(layers)}: for a child’s room a swab is not enough.`,
   notTested: (layers: readonly number[]) => `Not tested in ${layersInWords(layers)}.`,
+  atLeast: (layers: number) =>
+    `There ${layers === 1 ? 'is at least 1 layer' : `are at least ${layers} layers`}, and maybe more below. Count them at a notch down to the wood, or send one full-depth chip to a laboratory.`,
+  countsDisagree: (counted: number, atLeast: number) =>
+    atLeast > counted
+      ? `${layersCounted(counted)} at the notch, but at least ${atLeast} on record: the counts disagree. Take the wrong one back, or send one full-depth chip to a laboratory.`
+      : `The counts at the notch disagree: up to ${counted}. Take the wrong one back, or send one full-depth chip to a laboratory.`,
+  paintButNoLayer:
+    'No layer was counted at the notch, but it looks painted: the results disagree. Look into a chip, or send one full-depth chip to a laboratory.',
+  paintButWood: (atLeast: number) =>
+    `Wood right up to the face in one place, but at least ${atLeast} ${atLeast === 1 ? 'layer' : 'layers'} of paint on record: the results disagree. Send one full-depth chip to a laboratory.`,
 } as const;
 
 export const moisture = {

@@ -41,7 +41,8 @@ export const LeadPanel = ({ status, renderTest }: LeadPanelProps) => (
     )}
     {status.results.map((it) => (
       <Body key={`${it.layer}/${it.by}`}>
-        {LOOK_WORDS.lead.result(it.layer, it.found, it.by)}, {format(new Date(it.at), 'd MMM yyyy')}
+        {LOOK_WORDS.lead.result(it.layer, it.found, it.by, it.ppm)},{' '}
+        {format(new Date(it.at), 'd MMM yyyy')}
       </Body>
     ))}
     {LEAD_TEST_IDS.flatMap((id) => inspectionTest(id) ?? []).map(renderTest)}

@@ -14,7 +14,7 @@ interface ReadingsProps {
 /** Readings that stand by themselves; layers and veneer have their own places. */
 const READINGS = INSPECTION_TESTS.filter(
   (it): it is ReadingTest =>
-    it.kind === 'reading' && !['layer-count', 'veneer-thickness'].includes(it.id),
+    it.kind === 'reading' && !['layer-count', 'colours-seen', 'veneer-thickness'].includes(it.id),
 );
 
 /** Figures read off the surface, each with what it means. */

@@ -31,7 +31,7 @@ export const GLANCES: readonly Glance[] = [
   { testId: 'knots', asks: 'Any knots or pitch?', where: 'anywhere' },
   { testId: 'shine', asks: 'Glossy, satin or dull?', where: 'film' },
   {
-    testId: 'layer-count',
+    testId: 'colours-seen',
     asks: 'How many colours show at chips and edges?',
     where: 'painted',
     figures: [

@@ -29,6 +29,18 @@ export const READINGS = [
     max: 30,
   }),
   reading({
+    id: 'colours-seen',
+    title: 'Count the colours at chips and edges',
+    where: 'At chips and worn edges, from the top down.',
+    how: ['Find the deepest chip.', 'Count the colours in it, from the top down.'],
+    minutes: 1,
+    misleads: 'Layers below the deepest chip don’t show: there are at least so many.',
+    source: PRACTICE,
+    unit: 'layers',
+    min: 0,
+    max: 30,
+  }),
+  reading({
     id: 'veneer-thickness',
     title: 'Measure the veneer',
     where: 'At a chip, a hinge hole or an edge.',

@@ -11,9 +11,7 @@ import { type SurfaceContext, isDone, isTouched, leadObservations, openFindings 
 
 /** No swab closes the question here. */
 const wantsLaboratory = ({ beliefs }: SurfaceContext): boolean =>
-  beliefs.leadStatus.kind === 'open' &&
-  (beliefs.leadStatus.wants === 'lead-laboratory' ||
-    beliefs.leadStatus.wants === 'lead-laboratory-all');
+  beliefs.leadStatus.kind === 'open' && beliefs.leadStatus.wants === 'lead-laboratory-all';
 
 /** What has to be known or made harmless before anything else. */
 export const SECURE_RULES: readonly Rule[] = [

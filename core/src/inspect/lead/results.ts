@@ -1,0 +1,43 @@
+import { inspectionTest } from '../../catalog';
+import type { Observation } from '../../piece';
+import type { LeadResult } from '../result';
+import { readLeadPpm } from './figure';
+
+/** One result of a test for lead, with the layer that it speaks for: null for all down to the wood. */
+const resultOf = (it: Observation): LeadResult | undefined => {
+  const test = inspectionTest(it.testId);
+  if (test?.kind !== 'layer' || (it.layer === null && !test.allLayers)) return undefined;
+  return {
+    layer: test.allLayers ? null : it.layer,
+    found: it.outcome === 'found' || (it.value !== null && readLeadPpm(it.value).found),
+    by: test.byWhat,
+    decides: test.decides === true,
+    ppm: test.ppm ? it.value : null,
+    at: it.at,
+  };
+};
+
+/** Which of two results for one layer is told: one that decides, else the later one. */
+const tellsMore = (later: LeadResult, earlier: LeadResult): boolean =>
+  later.found !== earlier.found ? later.found : later.decides || !earlier.decides;
+
+/**
+ * The results that count, one for each layer and one for all of them. A positive stands against any
+ * negative, whichever came first, until a later laboratory result for the same layer explains it: a
+ * negative of before it can't.
+ */
+export const resultsOf = (observations: readonly Observation[]): readonly LeadResult[] => {
+  const inTime = observations
+    .flatMap((it) => resultOf(it) ?? [])
+    .sort((a, b) => a.at.localeCompare(b.at));
+  const isExplained = (positive: LeadResult, at: number): boolean =>
+    positive.layer !== null &&
+    inTime.slice(at + 1).some((it) => !it.found && it.decides && it.layer === positive.layer);
+  const told = new Map<number | null, LeadResult>();
+  inTime.forEach((it, at) => {
+    if (it.found && isExplained(it, at)) return;
+    const old = told.get(it.layer);
+    if (!old || tellsMore(it, old)) told.set(it.layer, it);
+  });
+  return [...told.values()].sort((a, b) => (a.layer ?? 0) - (b.layer ?? 0));
+};

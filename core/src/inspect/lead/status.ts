@@ -1,0 +1,127 @@
+import { LEAD_PRIOR, WOOD_BEYOND_DOUBT } from '../../catalog';
+import { isForChild, type Observation, type Piece, type Shop } from '../../piece';
+import { LOOK_WORDS } from '../../words';
+import { mayPredate } from '../priors';
+import type { LeadResult, LeadStatus } from '../result';
+import { layerCountOf, type LayerCount } from './layerCount';
+import { resultsOf } from './results';
+
+const { lead: WORDS } = LOOK_WORDS;
+
+/** Was it shown on this very surface, and not only seen, that wood goes right up to the face? */
+const isWoodBeyondDoubt = (observations: readonly Observation[]): boolean =>
+  observations.some(
+    (it) =>
+      it.copyOf === undefined &&
+      WOOD_BEYOND_DOUBT.some((one) => one.test === it.testId && one.outcome === it.outcome),
+  );
+
+/** What the lead question of a surface is answered from. */
+export interface LeadQuestion {
+  readonly piece: Piece;
+  readonly shop: Shop;
+  readonly surfaceName: string;
+  readonly observations: readonly Observation[];
+  /** Layers of paint recorded one by one. */
+  readonly recordedLayers: number;
+  /** Chance that the top layer is paint. */
+  readonly paint: number;
+}
+
+type Open = Extract<LeadStatus, { kind: 'open' }>;
+
+/** Layers from the top that no result speaks for yet; a swab closes none for a child’s room. */
+const untested = (it: LeadQuestion, results: readonly LeadResult[], layers: number) => {
+  const closing = isForChild(it.piece) ? results.filter((one) => one.decides) : results;
+  return Array.from({ length: layers }, (_, index) => index + 1).filter(
+    (layer) => !closing.some((one) => one.layer === layer),
+  );
+};
+
+const open = (
+  results: readonly LeadResult[],
+  wants: Open['wants'],
+  missingLayers: readonly number[],
+  text: string,
+): Open => ({ kind: 'open', results, missingLayers, wants, text });
+
+/** What stands against a count, or against wood that was shown; undefined where nothing does. */
+const contradiction = (it: LeadQuestion, { counted, atLeast, disagree }: LayerCount) => {
+  const isWoodShown = isWoodBeyondDoubt(it.observations);
+  if (disagree && counted !== null) return WORDS.countsDisagree(counted, atLeast);
+  if (counted === 0 && it.paint >= LEAD_PRIOR.paintWorthAsking.value) return WORDS.paintButNoLayer;
+  if (counted === null && atLeast > 0 && isWoodShown) return WORDS.paintButWood(atLeast);
+  return undefined;
+};
+
+/** Where nobody made a cut down to the wood, and no result speaks for all layers. */
+const uncounted = (
+  it: LeadQuestion,
+  results: readonly LeadResult[],
+  atLeast: number,
+): LeadStatus => {
+  if (atLeast === 0 && it.paint < LEAD_PRIOR.paintWorthAsking.value) {
+    return isWoodBeyondDoubt(it.observations)
+      ? { kind: 'notAsked', results, text: WORDS.woodShows }
+      : open(results, 'chip', [], WORDS.woodOnlySeen);
+  }
+  const tested = results.length > 0 ? `${WORDS.notFound(results, it.surfaceName)} ` : '';
+  const missing = untested(it, results, atLeast);
+  return open(
+    results,
+    isForChild(it.piece) ? 'lead-laboratory-all' : 'layer-count',
+    missing,
+    tested + (atLeast === 0 ? WORDS.countFirst : WORDS.atLeast(atLeast)),
+  );
+};
+
+/**
+ * The lead status of a surface from what was recorded on it.
+ * A surface is suspect where the piece may be older than the cut-off year and the surface may
+ * carry paint; a positive result on any layer stands whatever the year. How many layers there are is
+ * known from a cut down to the wood alone. For a child's room a swab's "not found" does not close a
+ * layer: it can miss, and a laboratory decides. A chip to the wood or an X-ray reading answers for all
+ * layers. Wood that is only seen closes nothing, and what contradicts itself keeps the question open.
+ */
+export const leadStatusOf = (it: LeadQuestion): LeadStatus => {
+  const results = resultsOf(it.observations);
+  const found = results.filter((one) => one.found);
+  if (found.length > 0) {
+    const against = results.filter((one) => !one.found && one.layer === null);
+    return {
+      kind: 'found',
+      results,
+      layers: found.map((one) => one.layer),
+      text: [WORDS.found(found), ...against.map((one) => WORDS.disagrees(one.by))].join(' '),
+    };
+  }
+  if (!mayPredate(it.piece, it.shop.leadCutoffYear)) {
+    return { kind: 'notAsked', results, text: WORDS.madeAfter(it.shop.leadCutoffYear) };
+  }
+  const count = layerCountOf(it.observations, it.recordedLayers);
+  const { counted, atLeast } = count;
+  const layers = counted === null ? null : Math.max(counted, atLeast);
+  const notFound: LeadStatus = {
+    kind: 'notFound',
+    results,
+    layers,
+    text: WORDS.notFound(results, it.surfaceName),
+  };
+  if (results.some((one) => one.layer === null)) return notFound;
+  const against = contradiction(it, count);
+  if (against !== undefined) {
+    return open(results, 'lead-laboratory-all', untested(it, results, layers ?? atLeast), against);
+  }
+  if (layers === 0) return { kind: 'notAsked', results, text: WORDS.noLayer };
+  if (layers === null) return uncounted(it, results, atLeast);
+  const missing = untested(it, results, layers);
+  if (missing.length === 0) return notFound;
+  const tested = results.length > 0 ? `${WORDS.notFound(results, it.surfaceName)} ` : '';
+  const isChild = isForChild(it.piece);
+  return open(
+    results,
+    isChild ? 'lead-laboratory-all' : null,
+    missing,
+    tested + (isChild ? WORDS.notByLaboratory(missing) : WORDS.notTested(missing)),
+  );
+};
