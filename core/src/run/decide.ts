@@ -51,6 +51,10 @@ const setbackBy = (does: Does | undefined, reopened: readonly string[]): Setback
       }
     : { ...NO_SETBACK, mend: 'decide' };
 
+/** A layer that nobody knew of was not in any sample, whatever is decided about it. */
+const withSamplesLost = (it: Setback, { hiddenLayer }: Tells): Setback =>
+  hiddenLayer ? { ...it, lost: [...it.lost, 'leadSampled'] } : it;
+
 /** Makes the changes of one discovery; their ids follow from it. */
 const recorderOf = (it: Found, remedy: Remedy | null) => {
   let made = 0;
@@ -133,7 +137,7 @@ export const changesFor = (
     kind: it.kind,
     remedy,
     note: it.note,
-    setback: setbackBy(row?.does, fills),
+    setback: withSamplesLost(setbackBy(row?.does, fills), tellsOf(it)),
   };
   // Where the decision was put off it is told already; where it is put up with, nobody is told.
   const isTold = piece.log.some((one) => one.id === it.id) || row?.putsUpWithIt === true;

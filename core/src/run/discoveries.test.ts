@@ -239,6 +239,31 @@ describe('something turned up', () => {
       expect([it.key, it.holds]).toEqual([it.key, expect.arrayContaining(['lead'])]);
   });
 
+  it.each(['testFirst', 'leaveIt', 'toAFirm'] as const)(
+    'an older coat below asks again for samples of all paint, also after a chip of all layers: %s',
+    (remedy) => {
+      const answered = pieceOf({
+        years: [1930, 1939],
+        seen: Object.fromEntries(
+          ['top', 'left', 'right', 'fronts'].map((id) => [
+            id,
+            ['see-through:opaque', 'lead-laboratory-all:notFound'],
+          ]),
+        ),
+        aims: { top: painted(), left: painted(), right: painted(), fronts: painted() },
+      });
+      const sampled = workedOn(answered, USUAL_SHOP, 12);
+      const { piece } = optionOf(sampled, found('suspectLayer'), remedy);
+      const { tasks } = planRoute(piece, USUAL_SHOP);
+      const asked = tasks.filter((it) => it.method === 'lead-gate').flatMap((it) => it.surfaceIds);
+      // The face itself is sampled where it is worked on at all.
+      const own = remedy === 'testFirst' ? ['top'] : [];
+      expect(asked).toEqual(expect.arrayContaining([...own, 'left', 'right', 'fronts']));
+      for (const it of tasks.filter(({ traits }) => traits.makesDust))
+        expect([it.key, it.holds]).toEqual([it.key, expect.arrayContaining(['lead'])]);
+    },
+  );
+
   it('on a child’s piece with lead every way is refused: the two that do least harm are told as that', () => {
     const before = pieceOf({
       template: 'table',

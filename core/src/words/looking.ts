@@ -67,6 +67,8 @@ export const lead = {
   notTested: (layers: readonly number[]) => `Not tested in ${layersInWords(layers)}.`,
   atLeast: (layers: number) =>
     `There ${layers === 1 ? 'is at least 1 layer' : `are at least ${layers} layers`}, and maybe more below. Count them at a notch down to the wood, or send one full-depth chip to a laboratory.`,
+  olderCoat:
+    'An older coat has turned up on this piece since: that result speaks for the layers known then.',
   countsDisagree: (counted: number, atLeast: number) =>
     atLeast > counted
       ? `${layersCounted(counted)} at the notch, but at least ${atLeast} on record: the counts disagree. Take the wrong one back, or send one full-depth chip to a laboratory.`

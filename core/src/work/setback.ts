@@ -27,6 +27,15 @@ const surfaceBack = (before: SurfaceState, id: string, it: Setback): SurfaceStat
     : before.flaws,
 });
 
+/** Samples of lead speak for all that is painted alike: where one no longer holds, none does. */
+const unsampled = (state: PieceState): PieceState['surfaces'] =>
+  Object.fromEntries(
+    Object.entries(state.surfaces).map(([id, it]) => [
+      id,
+      { ...it, met: it.met.filter((one) => one !== 'leadSampled') },
+    ]),
+  );
+
 /**
  * What a piece is like after something turned up: the counterpart of `advance`. What was done stays
  * done; what no longer holds is a need again.
@@ -38,7 +47,7 @@ export const setBack = (
 ): PieceState => ({
   ...state,
   surfaces: {
-    ...state.surfaces,
+    ...(it.lost.includes('leadSampled') ? unsampled(state) : state.surfaces),
     ...Object.fromEntries(
       line.surfaceIds.flatMap((id) => {
         const before = state.surfaces[id];

@@ -17,6 +17,10 @@ const resultOf = (it: Observation): LeadResult | undefined => {
   };
 };
 
+/** When something was recorded, ms; what is only supposed comes after all that is on record. */
+export const whenOf = ({ at }: { readonly at: string }): number =>
+  at === '' ? Infinity : Date.parse(at);
+
 /** Which of two results for one layer is told: one that decides, else the later one. */
 const tellsMore = (later: LeadResult, earlier: LeadResult): boolean =>
   later.found !== earlier.found ? later.found : later.decides || !earlier.decides;
@@ -29,7 +33,7 @@ const tellsMore = (later: LeadResult, earlier: LeadResult): boolean =>
 export const resultsOf = (observations: readonly Observation[]): readonly LeadResult[] => {
   const inTime = observations
     .flatMap((it) => resultOf(it) ?? [])
-    .sort((a, b) => a.at.localeCompare(b.at));
+    .sort((a, b) => (whenOf(a) < whenOf(b) ? -1 : 1));
   const isExplained = (positive: LeadResult, at: number): boolean =>
     positive.layer !== null &&
     inTime.slice(at + 1).some((it) => !it.found && it.decides && it.layer === positive.layer);

@@ -4,7 +4,8 @@ import { LOOK_WORDS } from '../../words';
 import { mayPredate } from '../priors';
 import type { LeadResult, LeadStatus } from '../result';
 import { layerCountOf, type LayerCount } from './layerCount';
-import { resultsOf } from './results';
+import { resultsOf, whenOf } from './results';
+import { countedBefore, olderCoatAt } from './turnedUp';
 
 const { lead: WORDS } = LOOK_WORDS;
 
@@ -54,6 +55,10 @@ const contradiction = (it: LeadQuestion, { counted, atLeast, disagree }: LayerCo
   return undefined;
 };
 
+/** An older coat that turned up anywhere on the piece may lie under each of its paints. */
+const mayHaveOlderCoat = ({ paint, recordedLayers }: LeadQuestion): boolean =>
+  recordedLayers > 0 || paint >= LEAD_PRIOR.paintWorthAsking.value;
+
 /** Where nobody made a cut down to the wood, and no result speaks for all layers. */
 const uncounted = (
   it: LeadQuestion,
@@ -98,7 +103,11 @@ export const leadStatusOf = (it: LeadQuestion): LeadStatus => {
   if (!mayPredate(it.piece, it.shop.leadCutoffYear)) {
     return { kind: 'notAsked', results, text: WORDS.madeAfter(it.shop.leadCutoffYear) };
   }
-  const count = layerCountOf(it.observations, it.recordedLayers);
+  const turnedUp = mayHaveOlderCoat(it) ? olderCoatAt(it.piece) : null;
+  const count = layerCountOf(
+    turnedUp === null ? it.observations : countedBefore(it.observations, turnedUp),
+    it.recordedLayers,
+  );
   const { counted, atLeast } = count;
   const layers = counted === null ? null : Math.max(counted, atLeast);
   const notFound: LeadStatus = {
@@ -107,13 +116,17 @@ export const leadStatusOf = (it: LeadQuestion): LeadStatus => {
     layers,
     text: WORDS.notFound(results, it.surfaceName),
   };
-  if (results.some((one) => one.layer === null)) return notFound;
+  const toTheWood = results.find((one) => one.layer === null);
+  if (toTheWood && (turnedUp === null || whenOf(toTheWood) > turnedUp)) return notFound;
   const against = contradiction(it, count);
   if (against !== undefined) {
     return open(results, 'lead-laboratory-all', untested(it, results, layers ?? atLeast), against);
   }
   if (layers === 0) return { kind: 'notAsked', results, text: WORDS.noLayer };
-  if (layers === null) return uncounted(it, results, atLeast);
+  if (layers === null) {
+    const status = uncounted(it, results, atLeast);
+    return toTheWood ? { ...status, text: `${status.text} ${WORDS.olderCoat}` } : status;
+  }
   const missing = untested(it, results, layers);
   if (missing.length === 0) return notFound;
   const tested = results.length > 0 ? `${WORDS.notFound(results, it.surfaceName)} ` : '';
