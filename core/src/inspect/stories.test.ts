@@ -29,7 +29,7 @@ describe('a mahogany-veneered radio from the 1930s', () => {
           'alcohol:sticky',
           'uv-lamp:orange',
           'wet-rag:red',
-          'edge-lens:fibres',
+          'chip:thin-wood',
         ],
       },
       aims: { doors: { kind: 'stained', shade: 'dark', topcoat: 'oil' } },

@@ -32,7 +32,9 @@ const unsampled = (state: PieceState): PieceState['surfaces'] =>
   Object.fromEntries(
     Object.entries(state.surfaces).map(([id, it]) => [
       id,
-      { ...it, met: it.met.filter((one) => one !== 'leadSampled') },
+      it.met.includes('leadSampled')
+        ? { ...it, met: it.met.filter((one) => one !== 'leadSampled') }
+        : it,
     ]),
   );
 

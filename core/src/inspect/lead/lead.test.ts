@@ -88,6 +88,12 @@ const STORIES: readonly (readonly [string, Told, string, RegExp])[] = [
     /by laboratory in layer 1/,
   ],
   [
+    'two laboratories that differ: the positive stands',
+    top([...PAINT, 'lead-laboratory:found:1', 'lead-laboratory:notFound:1'], { 'layer-count': 1 }),
+    'found',
+    /Lead found by laboratory in layer 1/,
+  ],
+  [
     'a chip of all layers after a swab that found lead in one: an average may hide it',
     top([...PAINT, 'lead-swab:found:2', 'lead-laboratory-all:notFound'], { 'layer-count': 3 }),
     'found',

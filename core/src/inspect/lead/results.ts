@@ -28,7 +28,7 @@ const tellsMore = (later: LeadResult, earlier: LeadResult): boolean =>
 /**
  * The results that count, one for each layer and one for all of them. A positive stands against any
  * negative, whichever came first, until a later laboratory result for the same layer explains it: a
- * negative of before it can't.
+ * negative of before it can't, and nothing explains away a laboratory's own positive.
  */
 export const resultsOf = (observations: readonly Observation[]): readonly LeadResult[] => {
   const inTime = observations
@@ -36,6 +36,7 @@ export const resultsOf = (observations: readonly Observation[]): readonly LeadRe
     .sort((a, b) => (whenOf(a) < whenOf(b) ? -1 : 1));
   const isExplained = (positive: LeadResult, at: number): boolean =>
     positive.layer !== null &&
+    !positive.decides &&
     inTime.slice(at + 1).some((it) => !it.found && it.decides && it.layer === positive.layer);
   const told = new Map<number | null, LeadResult>();
   inTime.forEach((it, at) => {
