@@ -122,7 +122,7 @@ test('a sitting is dragged with the mouse; what was moved is kept, and is free a
       await page.mouse.move(x + 130, y, { steps: 4 });
       await page.mouse.up();
       // The plan with it is made beside the screen.
-      const isMoved = await moved.waitFor({ timeout: 5000 }).then(
+      const isMoved = await moved.waitFor({ timeout: 8000 }).then(
         () => true,
         () => false,
       );
@@ -130,7 +130,8 @@ test('a sitting is dragged with the mouse; what was moved is kept, and is free a
     }
     return false;
   };
-  for (const lane of lanes) if (await dragIn(lane)) break;
+  // On a busy machine a drag may count as the tap that chooses the sitting: once more, then.
+  for (const lane of [...lanes, ...lanes]) if (await dragIn(lane)) break;
   await expect(moved).toBeVisible();
   await button(page, 'Keep it so').click();
   await expect(page.getByText('Planned like that.')).toBeVisible();

@@ -85,7 +85,7 @@ const askFor = async <S extends z.ZodType>(
 };
 
 /** A piece was deleted for good: this device keeps nothing of it either. */
-const forget = async (pieceId: string): Promise<void> => {
+export const forgetPiece = async (pieceId: string): Promise<void> => {
   const device = await theDevice();
   await device.entries.where('about').equals(pieceId).delete();
   await device.outbox.where('about').equals(pieceId).delete();
@@ -115,7 +115,7 @@ const hold = async (entries: readonly unknown[]): Promise<void> => {
     await device.outbox.where('id').anyOf(ids).delete();
   });
   for (const it of read) {
-    if (it.deed.kind === 'erased' && it.pieceId !== null) await forget(it.pieceId);
+    if (it.deed.kind === 'erased' && it.pieceId !== null) await forgetPiece(it.pieceId);
   }
 };
 

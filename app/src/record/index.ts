@@ -1,4 +1,4 @@
-export { pullPiece, pullShop } from './exchange';
+export { forgetPiece, pullPiece, pullShop } from './exchange';
 export {
   discardEntry,
   discardPhoto,

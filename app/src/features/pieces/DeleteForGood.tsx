@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { useErasePieceMutation } from '@/api/api';
 import { failureOf } from '@/api/failure';
-import { tryNow } from '@/record';
+import { forgetPiece, tryNow } from '@/record';
 import { noticed } from '@/state/notice';
 import { useAppDispatch } from '@/state/store';
 import { Alarm, Body, Card, Label, MainButton, PlainButton } from '@/ui/controls';
@@ -24,6 +24,8 @@ export const DeleteForGood = ({ piece }: { readonly piece: Piece }) => {
   const submit = handleSubmit(async ({ called }) => {
     const result = await erase({ pieceId: piece.id, name: called });
     if (result.error) return setFailure(failureOf(result.error).text);
+    // Here as well, before it can be looked for: the news of it comes a moment later.
+    await forgetPiece(piece.id);
     tryNow();
     dispatch(noticed({ text: `${piece.name} is deleted for good.`, tone: 'plain' }));
     router.replace('/pieces');
