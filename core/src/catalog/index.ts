@@ -30,7 +30,7 @@ export {
   type Glance,
 } from './inspection';
 export { COAT_LOSSES, SLEEVES_A_COAT } from './losses';
-export { LEAD, LEAD_LIMITS, LEAD_PRIOR, WOOD_BEYOND_DOUBT } from './lead';
+export { LEAD, LEAD_LIMITS, LEAD_PRIOR, PRINT_BEYOND_DOUBT, WOOD_BEYOND_DOUBT } from './lead';
 export {
   COATINGS,
   dryFilmUm,

@@ -40,6 +40,10 @@ export const LEAD_PRIOR = {
   layersUncounted: { value: 3, source: JUDGEMENT },
   /** Old paint under a clear film, or left in the pores after stripping. */
   clearBeforeCutoff: { value: 0.01, source: JUDGEMENT },
+  /** From this chance of wood or board on, a notch is cut; metal, glass, laminate, leather and cane get none. */
+  bearsNotch: { value: 0.5, source: JUDGEMENT },
+  /** From this chance of paint on, a surface is taken for painted alike until it is shown otherwise. */
+  paintedAlike: { value: 0.5, source: JUDGEMENT },
   /** Below this chance of there being paint at all, lead is not a question. */
   paintWorthAsking: { value: 0.05, source: JUDGEMENT },
 } as const;
@@ -54,3 +58,6 @@ export const WOOD_BEYOND_DOUBT: readonly { readonly test: string; readonly outco
   { test: 'chip', outcome: 'thin-wood' },
   { test: 'oil-drop', outcome: 'soaks' },
 ];
+
+/** What shows a factory's print right up to the face: there is no paint on it (common practice, no source). */
+export const PRINT_BEYOND_DOUBT: typeof WOOD_BEYOND_DOUBT = [{ test: 'chip', outcome: 'paper' }];

@@ -10,7 +10,7 @@ import {
 } from '../catalog';
 import type { Aim, Piece, Shop } from '../piece';
 import { LOOK_WORDS } from '../words';
-import { leadStatusOf } from './lead';
+import { leadStatusesOf } from './lead';
 import { TELLING_TESTS } from './likelihood';
 import { expectedLoss, lossTables } from './losses';
 import { posteriorsOf, type SurfacePosterior } from './posterior';
@@ -65,16 +65,25 @@ const veneerAdvice = (
 const LEAD_SHOWS = { chip: WORDS.lookIntoChip, 'layer-count': WORDS.countLayers } as const;
 
 /**
+ * The test that lead asks for; null where any test of a layer does, undefined where nothing is asked.
+ * Lead that is only presumed can be shown otherwise by a laboratory.
+ */
+const wantedBy = (lead: LeadStatus) => {
+  if (lead.kind === 'open') return lead.wants;
+  return lead.kind === 'found' && lead.presumedFrom !== null ? 'lead-laboratory-all' : undefined;
+};
+
+/**
  * Lead is no matter of odds: what its status asks for is done, whatever it is worth.
  * @param chance of lead in some layer: where it is small the question waits behind the others, and is
  *   asked all the same
  */
 const leadAdvice = (lead: LeadStatus, chance: number): Advice | undefined => {
-  if (lead.kind !== 'open') return undefined;
-  const { wants } = lead;
-  const test = inspectionTest(wants ?? 'lead-swab');
+  const wants = wantedBy(lead);
+  const test = wants === undefined ? undefined : inspectionTest(wants ?? 'lead-swab');
   if (!test) return undefined;
-  const layer = test.kind === 'layer' && !test.allLayers ? (lead.missingLayers[0] ?? null) : null;
+  const missing = lead.kind === 'open' ? lead.missingLayers : [];
+  const layer = test.kind === 'layer' && !test.allLayers ? (missing[0] ?? null) : null;
   const takes = takesOf(test);
   return {
     test,
@@ -104,18 +113,10 @@ const chanceOf = ({ onlyWhere }: InspectionTest, { marginals }: SurfacePosterior
     1,
   );
 
-const rank = (piece: Piece, shop: Shop, it: SurfacePosterior): readonly Advice[] => {
+const rank = (piece: Piece, it: SurfacePosterior, lead: LeadStatus): readonly Advice[] => {
   const onIt = piece.observations.filter((one) => one.surfaceId === it.surface.id);
   const aim = piece.aims.find((one) => one.surfaceId === it.surface.id);
   const paint = chanceOfPaint(it.marginals.finish);
-  const lead = leadStatusOf({
-    piece,
-    shop,
-    surfaceName: it.surface.name,
-    observations: onIt,
-    recordedLayers: piece.layers.filter((one) => one.surfaceId === it.surface.id).length,
-    paint,
-  });
   const veneer = veneerOf(piece, onIt);
   const decision = decisionOf(
     it.surface,
@@ -148,11 +149,27 @@ const rank = (piece: Piece, shop: Shop, it: SurfacePosterior): readonly Advice[]
  * The tests worth their minutes on each surface, best first, by value of information.
  * Empty for a surface on which nothing that Obrik knows is worth asking any more.
  */
-export const advisePiece = (piece: Piece, shop: Shop): ReadonlyMap<string, readonly Advice[]> =>
-  new Map(posteriorsOf(piece, shop).map((it) => [it.surface.id, rank(piece, shop, it)]));
+export const advisePiece = (piece: Piece, shop: Shop): ReadonlyMap<string, readonly Advice[]> => {
+  const posteriors = posteriorsOf(piece, shop);
+  return ranked(piece, posteriors, leadStatusesOf(piece, shop, posteriors));
+};
 
 /** The same for one surface alone. */
-export const adviseSurface = (piece: Piece, shop: Shop, surfaceId: string): readonly Advice[] =>
-  posteriorsOf(piece, shop)
-    .filter((it) => it.surface.id === surfaceId)
-    .flatMap((it) => rank(piece, shop, it));
+export const adviseSurface = (piece: Piece, shop: Shop, surfaceId: string): readonly Advice[] => {
+  const posteriors = posteriorsOf(piece, shop);
+  const lead = leadStatusesOf(piece, shop, posteriors);
+  const own = posteriors.filter((it) => it.surface.id === surfaceId);
+  return ranked(piece, own, lead).get(surfaceId) ?? [];
+};
+
+const ranked = (
+  piece: Piece,
+  posteriors: readonly SurfacePosterior[],
+  lead: ReadonlyMap<string, LeadStatus>,
+): ReadonlyMap<string, readonly Advice[]> =>
+  new Map(
+    posteriors.map((it) => {
+      const status = lead.get(it.surface.id);
+      return [it.surface.id, status ? rank(piece, it, status) : []];
+    }),
+  );

@@ -11,11 +11,11 @@ import type { Piece, Shop, Surface } from '../piece';
 import { conflictWithWord, conflictsOn, oddEvidence, voicesOn } from './conflict';
 import { certain, greatest, type Distribution } from './distribution';
 import { layersOf } from './layers';
-import { leadStatusOf } from './lead';
+import { leadStatusesOf } from './lead';
 import { moistureOf } from './moisture';
 import { posteriorsOf, type SurfacePosterior } from './posterior';
 import { chanceOfPaint } from './priors';
-import type { Conflict, SurfaceBeliefs } from './result';
+import type { Conflict, LeadStatus, SurfaceBeliefs } from './result';
 import { marginalsOf, type Marginals } from './space';
 import { veneerOf } from './veneer';
 import { NAMED, SETTLED } from './words';
@@ -128,7 +128,12 @@ const believe = <V extends Variable>(variable: V, it: SurfacePosterior): Weighed
   };
 };
 
-const beliefsFrom = (piece: Piece, shop: Shop, it: SurfacePosterior): SurfaceBeliefs => {
+const beliefsFrom = (
+  piece: Piece,
+  shop: Shop,
+  it: SurfacePosterior,
+  leadStatus: LeadStatus,
+): SurfaceBeliefs => {
   const { surface } = it;
   const observations = piece.observations.filter((one) => one.surfaceId === surface.id);
   const layers = piece.layers.filter((one) => one.surfaceId === surface.id);
@@ -146,14 +151,7 @@ const beliefsFrom = (piece: Piece, shop: Shop, it: SurfacePosterior): SurfaceBel
     finish,
     bleed,
     lead,
-    leadStatus: leadStatusOf({
-      piece,
-      shop,
-      surfaceName: surface.name,
-      observations,
-      recordedLayers: layers.length,
-      paint: chanceOfPaint(it.marginals.finish),
-    }),
+    leadStatus,
     layers: layersOf(layers, it),
     veneer: veneerOf(piece, observations),
     moisture: moistureOf(observations, shop),
@@ -162,8 +160,14 @@ const beliefsFrom = (piece: Piece, shop: Shop, it: SurfacePosterior): SurfaceBel
 };
 
 /** Beliefs about every surface of a piece. */
-export const inspectPiece = (piece: Piece, shop: Shop): readonly SurfaceBeliefs[] =>
-  posteriorsOf(piece, shop).map((it) => beliefsFrom(piece, shop, it));
+export const inspectPiece = (piece: Piece, shop: Shop): readonly SurfaceBeliefs[] => {
+  const posteriors = posteriorsOf(piece, shop);
+  const lead = leadStatusesOf(piece, shop, posteriors);
+  return posteriors.flatMap((it) => {
+    const status = lead.get(it.surface.id);
+    return status ? [beliefsFrom(piece, shop, it, status)] : [];
+  });
+};
 
 /** Beliefs about one surface from all that was recorded on the piece. @throws Error where it has no such surface */
 export const inspectSurface = (

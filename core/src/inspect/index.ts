@@ -3,7 +3,7 @@ export { inspectPiece, inspectSurface, stateOf, type SurfaceState } from './beli
 export { DAMAGE_RULES, judgeFinding, sizeInWords, type RuledOut, type Severity } from './damage';
 export { ranked, type Distribution } from './distribution';
 export { collectEvidence, type Evidence } from './evidence';
-export { knownLayers, readLeadPpm } from './lead';
+export { coloursOf, knownLayers, readLeadPpm, spokenFor } from './lead';
 export { TELLING_TESTS } from './likelihood';
 export { advised, checklist, walk, type Policy, type Walk } from './policy';
 export { posteriorsOf } from './posterior';

@@ -9,7 +9,7 @@ import {
 } from '../piece';
 import { collectEvidence, damageEvidence, isOfSurface, type Evidence } from './evidence';
 import { weighByLayer } from './layerKind';
-import { knownLayers, reckonLead, weighByPaint } from './lead';
+import { knownLayers, reckonLead, spokenFor, weighByPaint } from './lead';
 import { bearsOnBleed, weighMakes, weighStates, type TestResult } from './likelihood';
 import { BLEED_CHANCES, leadChance, makePrior, type LeadChance } from './priors';
 import {
@@ -135,7 +135,7 @@ const ownRecord = (
   makes: Float64Array,
   expectedLead: LeadChance,
 ): Own => {
-  const observations = piece.observations.filter((it) => it.surfaceId === surface.id);
+  const observations = spokenFor(piece, surface.id);
   const findings = piece.findings.filter((it) => it.surfaceId === surface.id);
   const all = [...collectEvidence(observations), ...damageEvidence(findings)];
   const evidence = all.filter(isOfSurface);

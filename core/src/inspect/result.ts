@@ -61,12 +61,14 @@ export const leadStatus = z.discriminatedUnion('kind', [
     ...leadResults,
     missingLayers: z.array(z.int()).readonly(),
     /** What has to be done next; null where any lead test on a layer does. */
-    wants: z.enum(['layer-count', 'lead-laboratory-all', 'chip']).nullable(),
+    wants: z.enum(['layer-count', 'lead-laboratory-all', 'lead-xrf', 'chip']).nullable(),
   }),
   z.object({
     kind: z.literal('found'),
     ...leadResults,
     layers: z.array(z.int().nullable()).readonly(),
+    /** The surface, painted alike, on which it was found; null where it was found on this one. */
+    presumedFrom: z.string().nullable(),
   }),
   z.object({ kind: z.literal('notFound'), ...leadResults, layers: z.int().nullable() }),
 ]);

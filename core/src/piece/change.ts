@@ -3,7 +3,15 @@ import { MATERIALS, variable } from '../catalog';
 import { accountPart, ownNeed, recipe } from './account';
 import { doneWork } from './done';
 import { ending } from './ending';
-import { confirmation, finding, id, observation, paintLayer, picture } from './evidence';
+import {
+  confirmation,
+  finding,
+  id,
+  observation,
+  paintLayer,
+  picture,
+  type Observation,
+} from './evidence';
 import { hardware } from './hardware';
 import { logLine } from './log';
 import { putOff } from './putOff';
@@ -116,6 +124,15 @@ const redirected = (it: Change, build: Build): Change => {
   }
 };
 
+/** An observation on the surface that stands for its own now; it tells which one it was made on. */
+const movedTo = (before: Observation, moved: Observation, build: Build): Observation => {
+  const alsoFor = before.alsoFor?.map((one) => standsFor(build, one));
+  const after = alsoFor ? { ...moved, alsoFor: [...new Set(alsoFor)] } : moved;
+  return moved.surfaceId === before.surfaceId
+    ? after
+    : { ...after, madeOn: before.madeOn ?? before.surfaceId };
+};
+
 /**
  * The piece after it was described anew. What is recorded of a surface that was merged is said of
  * the one that stands for it; an aim for a surface that is gone goes with it.
@@ -136,7 +153,7 @@ const described = (before: Piece, part: DescriptionPart): Piece => {
   }
   return {
     ...after,
-    observations: before.observations.map(to),
+    observations: before.observations.map((one) => movedTo(one, to(one), build)),
     findings: before.findings.map(to),
     pictures: before.pictures.map(to),
     confirmations: [...confirmed.values()],

@@ -12,6 +12,10 @@ const when = z.iso.datetime({ message: 'Give the time as UTC, like 2026-01-31T18
 /** Can a result be taken over for an alike surface? Figures and lead results can't. */
 export const canBeCopied = (test: InspectionTest): boolean => test.kind === 'choice';
 
+/** Can one sample speak for other surfaces too? Those of paint can, down to the layers that they reach. */
+export const canSpeakForMore = (test: InspectionTest): boolean =>
+  test.kind === 'layer' || test.id === 'layer-count';
+
 /** A test or look made on a surface, with its outcome. */
 export const observation = z
   .object({
@@ -28,6 +32,13 @@ export const observation = z
     by: typedText().max(80).default(''),
     /** The observation of an alike surface that it was taken over from: nobody looked here. */
     copyOf: id.optional(),
+    /**
+     * Other surfaces that one sample speaks for, since they are painted alike and have one history:
+     * it is put on record once.
+     */
+    alsoFor: z.array(id).max(200).optional(),
+    /** The surface that it was made on, where that was merged into this one since. */
+    madeOn: id.optional(),
   })
   .superRefine((it, context) => {
     const say = (path: string, message: string) =>
@@ -36,6 +47,9 @@ export const observation = z
     if (!test) return say('testId', `No test "${it.testId}". See the list of tests.`);
     if (it.copyOf !== undefined && !canBeCopied(test)) {
       say('copyOf', 'A reading or a lead result holds where it was made, and nowhere else.');
+    }
+    if (it.alsoFor !== undefined && !canSpeakForMore(test)) {
+      say('alsoFor', 'Only a sample of paint speaks for other surfaces. Record this one on each.');
     }
     if (test.kind === 'reading') {
       if (it.value === null) say('value', 'Give the figure that was read.');

@@ -60,6 +60,7 @@ export {
 } from './workshop';
 export {
   canBeCopied,
+  canSpeakForMore,
   confirmation,
   finding,
   id,

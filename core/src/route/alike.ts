@@ -1,3 +1,4 @@
+import { coloursOf } from '../inspect';
 import { groupBy } from './group';
 import type { SurfaceContext } from './context';
 
@@ -20,10 +21,8 @@ const asName = (words: readonly string[]): string =>
 
 /** Painted alike: by the colours of the layers that were recorded, else by the finish believed in. */
 const paintOf = ({ piece, surface, finish }: SurfaceContext): string => {
-  const layers = piece.layers
-    .filter((it) => it.surfaceId === surface.id)
-    .sort((a, b) => a.layer - b.layer);
-  return layers.length > 0 ? asName(layers.map((it) => it.colour)) : finish.id;
+  const colours = coloursOf(piece, surface.id);
+  return colours.length > 0 ? asName(colours) : finish.id;
 };
 
 const woodOf = ({ wood, substrate }: SurfaceContext): string => `${wood.id}-${substrate.family}`;

@@ -9,7 +9,7 @@ import {
   type StateCondition,
   type WOODS,
 } from '../catalog';
-import type { Belief, LeadStatus, SurfaceBeliefs } from '../inspect';
+import { spokenFor, type Belief, type LeadStatus, type SurfaceBeliefs } from '../inspect';
 import {
   carriesPulls,
   movesWith,
@@ -181,13 +181,14 @@ export const observationsOf = (
 
 /** Observations on lead and layers of the surface. */
 export const leadObservations = (s: SurfaceContext): readonly string[] =>
-  s.piece.observations
-    .filter((it) => {
-      const test = inspectionTest(it.testId);
-      const counts = it.testId === 'layer-count' || it.testId === 'colours-seen';
-      return it.surfaceId === s.surface.id && (test?.kind === 'layer' || counts);
-    })
-    .map((it) => it.id);
+  leadEvidence(s).map((it) => it.id);
+
+/** What was recorded on lead and layers of the surface, on itself or on what is painted alike. */
+export const leadEvidence = (s: SurfaceContext): readonly Observation[] =>
+  spokenFor(s.piece, s.surface.id).filter((it) => {
+    const test = inspectionTest(it.testId);
+    return test?.kind === 'layer' || it.testId === 'layer-count' || it.testId === 'colours-seen';
+  });
 
 /** Lead was found, or may be there. */
 export const isSuspect = (s: SurfaceContext): boolean => s.lead === 'open' || s.lead === 'found';

@@ -94,7 +94,7 @@ export const routeOf = (whole: Whole): Route => {
     tasks,
     graph,
     operations,
-    refusals: refusalsOn(surfaces.filter((s) => s.aimed)),
+    refusals: refusalsOn(surfaces.filter((s) => s.aimed || s.forAFirm)),
     unaimedSurfaceIds: surfacesOf(piece)
       .map((it) => it.id)
       .filter((id) => !piece.aims.some((it) => it.surfaceId === id)),

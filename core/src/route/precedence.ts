@@ -7,6 +7,8 @@ const rule = (id: OrderRuleId): RuleOfOrder => ({ id, because: ORDER_WORDS[id] }
 
 const GATE = rule('gate-before-what-it-decides');
 const DUST = rule('dust-before-wet-coats');
+const CLEANED = rule('cleaned-up-before-all');
+const CONTAINED = rule('contained-before-work');
 const FITTINGS = rule('fittings-off-before-evicting');
 const TAPE = rule('under-tape-meanwhile');
 const CLEAN_TAPE = rule('dust-before-tape');
@@ -44,6 +46,8 @@ const WITHIN: Readonly<Partial<Record<Phase, RuleOfOrder>>> = {
 export const PRECEDENCE: readonly RuleOfOrder[] = [
   GATE,
   DUST,
+  CLEANED,
+  CONTAINED,
   FITTINGS,
   TAPE,
   CLEAN_TAPE,
@@ -167,6 +171,19 @@ export const graphOf = (tasks: readonly Task[], { schools, sides }: OrderIn): Gr
     for (const index of then) maker.add(node, index, why);
   };
 
+  const isCleanUp = ({ traits }: Task): boolean => traits.makes.includes('cleanedUpAfter');
+  before(
+    'room/is-cleaned-up',
+    CLEANED,
+    where(isCleanUp),
+    where((it) => !isCleanUp(it)),
+  );
+  before(
+    'room/is-set-up-for-lead',
+    CONTAINED,
+    where((it) => it.traits.makesOfPiece.includes('contained')),
+    where((it) => it.phase !== 'secure'),
+  );
   before(
     'room/dust-is-down',
     DUST,

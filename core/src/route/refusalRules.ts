@@ -66,6 +66,20 @@ export const REFUSAL_RULES: readonly RefusalRule[] = [
         : undefined,
   },
   {
+    id: 'lead-stays-on-a-childs-piece',
+    // Nothing is planned there anyway; it is told, so that nobody takes leaving it for a way to use it.
+    blocks: false,
+    judge: (s) =>
+      s.forAFirm && s.aim.scheme.kind === 'leave' && s.lead === 'found'
+        ? {
+            title: WORDS.childsRoom.titleLeft,
+            because: WORDS.childsRoom.because(leadTextsOf(s)),
+            waysOut: WORDS.childsRoom.waysOut,
+            observationIds: leadObservations(s),
+          }
+        : undefined,
+  },
+  {
     id: 'no-stain-on-print',
     blocks: true,
     judge: (s) =>

@@ -90,10 +90,16 @@ const CUT_OFF = 1978;
 
 const isLeadTest = (testId: string): boolean => testId.startsWith('lead-');
 
-/** Surfaces with recorded paint from before the cut-off, on which nobody tested anything. */
+const isPositive = ({ testId, outcome, value }: Piece['observations'][number]): boolean =>
+  isLeadTest(testId) && (outcome === 'found' || (value ?? 0) > 90);
+
+/**
+ * Surfaces with recorded paint from before the cut-off, on which nobody tested anything. Where lead was
+ * found elsewhere on the piece it is presumed instead, and asked no more.
+ */
 const untested = (piece: Piece): ReadonlySet<string> =>
   new Set(
-    piece.yearTo !== null && piece.yearTo < CUT_OFF
+    piece.yearTo !== null && piece.yearTo < CUT_OFF && !piece.observations.some(isPositive)
       ? piece.layers
           .map((it) => it.surfaceId)
           .filter(
@@ -193,15 +199,18 @@ describe('lead', () => {
       if (!isForChild || leaded(piece).size === 0) return;
       expect(operations.map((it) => it.method).filter((it) => OPENS.includes(it))).toEqual([]);
       expect(operations.filter((it) => it.coats)).toEqual([]);
+      // Said also where everything is to be left as it is.
       const wanted = piece.aims.filter((it) => it.scheme.kind !== 'leave');
-      if (wanted.length === 0) return;
       tried++;
-      const refusal = refusals.find((it) => it.rule === 'lead-childs-room');
-      expect(refusal?.blocks).toBe(true);
-      expect([...(refusal?.surfaceIds ?? [])].sort()).toEqual(
-        wanted.map((it) => it.surfaceId).sort(),
+      const said = refusals.filter((it) =>
+        /certified firm.*Leave it as it is, and out of the child’s reach/.test(
+          it.waysOut.join(' '),
+        ),
       );
-      expect(refusal?.waysOut.join(' ')).toMatch(/certified firm.*Leave it/);
+      const on = (blocks: boolean) =>
+        said.filter((it) => it.blocks === blocks).flatMap((it) => it.surfaceIds);
+      expect([...on(true)].sort()).toEqual(wanted.map((it) => it.surfaceId).sort());
+      expect([...on(true), ...on(false)]).toEqual(expect.arrayContaining([...leaded(piece)]));
     });
     if (isThorough) expect(tried).toBeGreaterThan(20);
   });

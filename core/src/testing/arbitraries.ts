@@ -55,7 +55,7 @@ import { usualMeasures } from './pieces';
 
 const id = fc.stringMatching(/^[A-Za-z0-9_-]{6,12}$/);
 const at = fc
-  .date({ min: new Date('2020-01-01'), max: new Date('2030-01-01'), noInvalidDate: true })
+  .date({ min: new Date('2020-01-01'), max: new Date('2026-01-01'), noInvalidDate: true })
   .map((it) => it.toISOString());
 
 const NEVER_TALLER = ['legHeight', 'apronHeight', 'corniceHeight'];

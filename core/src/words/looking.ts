@@ -57,6 +57,12 @@ export const lead = {
   notFound: (results: Parameters<typeof byMethod>[0], surface: string) =>
     `Not found ${byMethod(results)} at the ${surface.toLowerCase()}.`,
   madeAfter: (cutoffYear: number) => `Made after ${cutoffYear}: not suspect by its year.`,
+  printShows: 'Paper or resin shows right up to the face: no paint to be tested.',
+  noNotch:
+    'Not tested, and no place for a notch: it may not be wood. Have it read by X-ray, where nothing is cut, or send a flake that is loose already to a laboratory.',
+  presumed: (surface: string) =>
+    `Lead was found at the ${surface.toLowerCase()}, and this is painted the same as far as is known: treat it as lead. A laboratory result of its own can show otherwise.`,
+  inPart: (name: string, text: string) => `${name}: ${text}`,
   noLayer: 'No layer of paint counted at the notch.',
   woodShows: 'Wood right up to the face: no paint to be tested.',
   woodOnlySeen:

@@ -6,9 +6,11 @@ const on = (names: readonly string[]): string => listed(names.map((it) => it.toL
 export const refusals = {
   childsRoom: {
     title: (names: readonly string[]) => `Don’t work on the ${on(names)} yourself`,
+    titleLeft: (names: readonly string[]) =>
+      `The ${on(names)} can’t be used by a child as ${names.length === 1 ? 'it is' : 'they are'}`,
     because: (status: string) =>
       `${status} This piece is for a child, and lead on one part is a danger on the whole.`,
-    waysOut: ['Hand it to a certified firm.', 'Leave it as it is, and out of the child’s room.'],
+    waysOut: ['Hand it to a certified firm.', 'Leave it as it is, and out of the child’s reach.'],
   },
   noWood: {
     title: (names: readonly string[], stain: boolean) =>

@@ -1,6 +1,7 @@
 /** Something that was done to a surface, and need not be done again. */
 export const CONDITIONS = [
   'leadSampled',
+  'cleanedUpAfter',
   'substrateSeen',
   'veneerMeasured',
   'vacuumed',

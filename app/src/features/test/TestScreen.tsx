@@ -1,6 +1,7 @@
-import { inspectionTest } from '@obrik/core/catalog';
+import { inspectionTest, type InspectionTest } from '@obrik/core/catalog';
 import { inDialect } from '@obrik/core/words';
 import {
+  canSpeakForMore,
   surfacesOf,
   type Observation,
   type Piece,
@@ -75,11 +76,17 @@ const ClockFace = ({
 const spokenFor = (piece: Piece, ids = ''): readonly Surface[] =>
   surfacesOf(piece).filter((it) => ids.split(',').includes(it.id));
 
-/** An observation, and the same on each surface that it speaks for too. */
-const onEach = (it: Observation, alike: readonly Surface[]): readonly Observation[] => [
-  ...alike.map(({ id }) => ({ ...it, id: nanoid(), surfaceId: id })),
-  it,
-];
+/** One sample of paint is recorded once for all that it speaks for; any other answer on each of them. */
+const onEach = (
+  it: Observation,
+  test: InspectionTest,
+  alike: readonly Surface[],
+): readonly Observation[] => {
+  if (alike.length > 0 && canSpeakForMore(test)) {
+    return [{ ...it, alsoFor: alike.map(({ id }) => id) }];
+  }
+  return [...alike.map(({ id }) => ({ ...it, id: nanoid(), surfaceId: id })), it];
+};
 
 /** One test, full screen: what to wear, the steps, its timer in large figures, the outcomes. */
 export const TestScreen = ({ record }: { readonly record: PieceRecord }) => {
@@ -132,8 +139,9 @@ export const TestScreen = ({ record }: { readonly record: PieceRecord }) => {
     );
   };
   const onRecord = async (observation: Observation): Promise<boolean> => {
-    const all = onEach(observation, spokenFor(piece, params.alike));
-    const where = all.length > 1 ? ` for ${all.length} surfaces` : '';
+    const alike = spokenFor(piece, params.alike);
+    const all = onEach(observation, test, alike);
+    const where = alike.length > 0 ? ` for ${alike.length + 1} surfaces` : '';
     const done = await put(
       piece.id,
       all.map((it) => ({ kind: 'observe', observation: it })),

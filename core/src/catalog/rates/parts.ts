@@ -19,6 +19,14 @@ export const PART_RATES = {
     use('blade', 1, 'tests'),
     use('tape', 0.2, 'tests'),
   ),
+  cleanUpLead: byPiece(
+    0,
+    60,
+    use('wetWipes', 30, 'wipes'),
+    use('disposableCloths', 10, 'wipes'),
+    use('wasteBags', 3, 'contains'),
+    atHand('hepaVacuum'),
+  ),
   contain: byPiece(
     0,
     25,

@@ -1,4 +1,6 @@
+export { coloursOf } from './alike';
 export { readLeadPpm } from './figure';
 export { knownLayers } from './layerCount';
 export { reckonLead, weighByPaint } from './odds';
-export { leadStatusOf } from './status';
+export { leadStatusesOf } from './piece';
+export { spokenFor } from './places';

@@ -1,4 +1,4 @@
-import { LEAD_PRIOR, WOOD_BEYOND_DOUBT } from '../../catalog';
+import { LEAD_PRIOR, PRINT_BEYOND_DOUBT, WOOD_BEYOND_DOUBT } from '../../catalog';
 import { isForChild, type Observation, type Piece, type Shop } from '../../piece';
 import { LOOK_WORDS } from '../../words';
 import { mayPredate } from '../priors';
@@ -9,15 +9,19 @@ import { countedBefore, olderCoatAt } from './turnedUp';
 
 const { lead: WORDS } = LOOK_WORDS;
 
-/** Was it shown on this very surface, and not only seen, that wood goes right up to the face? */
-const isWoodBeyondDoubt = (observations: readonly Observation[]): boolean =>
+/** Was one of these shown on this very surface, and not only seen? */
+const isShown = (signs: typeof WOOD_BEYOND_DOUBT, observations: readonly Observation[]): boolean =>
   observations.some(
     (it) =>
       it.copyOf === undefined &&
-      WOOD_BEYOND_DOUBT.some((one) => one.test === it.testId && one.outcome === it.outcome),
+      signs.some((one) => one.test === it.testId && one.outcome === it.outcome),
   );
 
-/** What the lead question of a surface is answered from. */
+/** Wood, or a factory's print, goes right up to the face: there is no paint on it. */
+const isWoodBeyondDoubt = (all: readonly Observation[]) => isShown(WOOD_BEYOND_DOUBT, all);
+const isPrintBeyondDoubt = (all: readonly Observation[]) => isShown(PRINT_BEYOND_DOUBT, all);
+
+/** What the lead question of one place is answered from. */
 export interface LeadQuestion {
   readonly piece: Piece;
   readonly shop: Shop;
@@ -27,6 +31,10 @@ export interface LeadQuestion {
   readonly recordedLayers: number;
   /** Chance that the top layer is paint. */
   readonly paint: number;
+  /** Chance that it is of wood or board: what else there is gets no notch. */
+  readonly wood: number;
+  /** Lead was found on what is painted alike: its years speak for nothing any more. */
+  readonly whateverYear?: boolean;
 }
 
 type Open = Extract<LeadStatus, { kind: 'open' }>;
@@ -59,6 +67,12 @@ const contradiction = (it: LeadQuestion, { counted, atLeast, disagree }: LayerCo
 const mayHaveOlderCoat = ({ paint, recordedLayers }: LeadQuestion): boolean =>
   recordedLayers > 0 || paint >= LEAD_PRIOR.paintWorthAsking.value;
 
+/** What is asked for next where layers have to be counted: nothing is cut that can't bear a notch. */
+const wantsCount = (it: LeadQuestion): Open['wants'] => {
+  if (it.wood < LEAD_PRIOR.bearsNotch.value) return 'lead-xrf';
+  return isForChild(it.piece) ? 'lead-laboratory-all' : 'layer-count';
+};
+
 /** Where nobody made a cut down to the wood, and no result speaks for all layers. */
 const uncounted = (
   it: LeadQuestion,
@@ -68,21 +82,20 @@ const uncounted = (
   if (atLeast === 0 && it.paint < LEAD_PRIOR.paintWorthAsking.value) {
     return isWoodBeyondDoubt(it.observations)
       ? { kind: 'notAsked', results, text: WORDS.woodShows }
-      : open(results, 'chip', [], WORDS.woodOnlySeen);
+      : isPrintBeyondDoubt(it.observations)
+        ? { kind: 'notAsked', results, text: WORDS.printShows }
+        : open(results, 'chip', [], WORDS.woodOnlySeen);
   }
   const tested = results.length > 0 ? `${WORDS.notFound(results, it.surfaceName)} ` : '';
   const missing = untested(it, results, atLeast);
-  return open(
-    results,
-    isForChild(it.piece) ? 'lead-laboratory-all' : 'layer-count',
-    missing,
-    tested + (atLeast === 0 ? WORDS.countFirst : WORDS.atLeast(atLeast)),
-  );
+  const wants = wantsCount(it);
+  const layers = atLeast === 0 ? WORDS.countFirst : WORDS.atLeast(atLeast);
+  return open(results, wants, missing, tested + (wants === 'lead-xrf' ? WORDS.noNotch : layers));
 };
 
 /**
- * The lead status of a surface from what was recorded on it.
- * A surface is suspect where the piece may be older than the cut-off year and the surface may
+ * The lead status of one place from what was recorded of it.
+ * A place is suspect where the piece may be older than the cut-off year and the surface may
  * carry paint; a positive result on any layer stands whatever the year. How many layers there are is
  * known from a cut down to the wood alone. For a child's room a swab's "not found" does not close a
  * layer: it can miss, and a laboratory decides. A chip to the wood or an X-ray reading answers for all
@@ -97,10 +110,11 @@ export const leadStatusOf = (it: LeadQuestion): LeadStatus => {
       kind: 'found',
       results,
       layers: found.map((one) => one.layer),
+      presumedFrom: null,
       text: [WORDS.found(found), ...against.map((one) => WORDS.disagrees(one.by))].join(' '),
     };
   }
-  if (!mayPredate(it.piece, it.shop.leadCutoffYear)) {
+  if (!it.whateverYear && !mayPredate(it.piece, it.shop.leadCutoffYear)) {
     return { kind: 'notAsked', results, text: WORDS.madeAfter(it.shop.leadCutoffYear) };
   }
   const turnedUp = mayHaveOlderCoat(it) ? olderCoatAt(it.piece) : null;

@@ -69,6 +69,7 @@ const draftFor = (s: SurfaceContext, flaw: Flaw): Draft => {
       wets: wet ? 'water' : row.wets,
       face: row.face,
       mends: [flaw.id],
+      makes: flaw.mend === 'cleanUpHarm' ? ['cleanedUpAfter'] : [],
     },
     wait: row.wait
       ? wait(row.wait.minutes, row.wait.until)

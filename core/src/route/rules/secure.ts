@@ -2,16 +2,35 @@ import { WAITS } from '../../catalog';
 import { isForChild } from '../../piece';
 import { SECURE_WORDS as WORDS, about } from '../../words';
 import { paintedAlike } from '../alike';
+import { awaitsResult, wasOpened } from '../doneBefore';
 import { isOpen } from '../questions';
 import { pieceRule, surfaceRule, type Rule } from '../rule';
 import { isDoneToPiece } from '../whole';
 import { asGate } from './ask';
+import { openFlaws } from '../../work';
 import { by, wait } from './common';
-import { type SurfaceContext, isDone, isTouched, leadObservations, openFindings } from '../context';
+import {
+  type SurfaceContext,
+  hangsAsDoor,
+  isDone,
+  isSuspect,
+  isTouched,
+  leadObservations,
+  openFindings,
+  runsWithDrawers,
+} from '../context';
+
+/** It was told already that work was done too soon: the same is done about it. */
+const isCleanedUp = ({ now }: SurfaceContext): boolean =>
+  openFlaws(now).some((it) => it.mend === 'cleanUpHarm');
 
 /** No swab closes the question here. */
 const wantsLaboratory = ({ beliefs }: SurfaceContext): boolean =>
   beliefs.leadStatus.kind === 'open' && beliefs.leadStatus.wants === 'lead-laboratory-all';
+
+/** Wood and board bear a notch; metal, glass, laminate, leather and cane get none. */
+const bearsNotch = ({ substrate }: SurfaceContext): boolean =>
+  substrate.wood || substrate.family === 'board';
 
 /** What has to be known or made harmless before anything else. */
 export const SECURE_RULES: readonly Rule[] = [
@@ -21,7 +40,7 @@ export const SECURE_RULES: readonly Rule[] = [
     regardless: true,
     place: { of: 'piece' },
     ofSurface: true,
-    asks: (whole) => whole.surfaces.filter((s) => isOpen(s, 'lead') && !isDone(s, 'leadSampled')),
+    asks: (whole) => whole.surfaces.filter((s) => isOpen(s, 'lead') && !awaitsResult(s)),
     because: (_, asking) =>
       asking[0]
         ? WORDS.leadGate.because(asking[0].shop.leadCutoffYear, asking[0].beliefs.leadStatus.text)
@@ -38,14 +57,44 @@ export const SECURE_RULES: readonly Rule[] = [
         how: WORDS.leadGate.how(
           surfaces.map((s) => s.surface.name),
           isForChild(whole.piece),
+          surfaces.every((s) => bearsNotch(s)),
         ),
         ...by('leadSample', 1),
         traits: { opensLayers: true, makes: ['leadSampled'] },
         wait: surfaces.some(wantsLaboratory) ? wait(WAITS.laboratory, 'answered', null) : null,
         protection: ['nitrileGloves', 'p100Filter'],
         cautions: WORDS.leadGate.cautions(whole.shop.units, isForChild(whole.piece)),
-        gate: asGate('lead', WORDS.leadGate.question, WORDS.leadGate.answers),
+        gate: asGate(
+          'lead',
+          WORDS.leadGate.question,
+          WORDS.leadGate.answers(isForChild(whole.piece)),
+        ),
       })),
+  }),
+  pieceRule({
+    id: 'opened-before-lead-was-known',
+    phase: 'secure',
+    regardless: true,
+    place: { of: 'piece' },
+    ofSurface: true,
+    asks: (whole) =>
+      whole.surfaces.some(isCleanedUp)
+        ? []
+        : whole.surfaces.filter(
+            (s) => isSuspect(s) && !awaitsResult(s) && !isDone(s, 'cleanedUpAfter') && wasOpened(s),
+          ),
+    because: (_, asking) => WORDS.cleanUpAfter.because(asking.some((s) => s.lead === 'found')),
+    evidence: (asking) => asking.flatMap(leadObservations),
+    work: () => ({
+      method: 'clean-up-lead',
+      rank: -1,
+      title: WORDS.cleanUpAfter.title,
+      how: WORDS.cleanUpAfter.how,
+      ...by('cleanUpLead', 1),
+      traits: { makes: ['cleanedUpAfter'] },
+      protection: ['p100Respirator', 'overall', 'nitrileGloves'],
+      cautions: WORDS.cleanUpAfter.cautions,
+    }),
   }),
   pieceRule({
     id: 'lead-contained',
@@ -62,7 +111,9 @@ export const SECURE_RULES: readonly Rule[] = [
       method: 'contain-lead',
       rank: 1,
       title: WORDS.leadContained.title,
-      how: WORDS.leadContained.how,
+      how: WORDS.leadContained.how(
+        whole.surfaces.some((s) => runsWithDrawers(s) || hangsAsDoor(s)),
+      ),
       ...by('contain', 1),
       traits: { makesOfPiece: ['contained'] },
       protection: ['p100Respirator', 'overall', 'nitrileGloves'],

@@ -13,17 +13,24 @@ export const leadGate = {
   title: 'Test every layer for lead',
   because: (cutoffYear: number, status: string) =>
     `may carry paint from before ${cutoffYear}. ${status}`,
-  how: (names: readonly string[], child: boolean): readonly string[] => [
+  how: (names: readonly string[], child: boolean, notch: boolean): readonly string[] => [
     ...(names.length > 1
       ? [
           `One sample speaks for what is painted alike: ${listed(names.map((it) => it.toLowerCase()))}. Other colours or another number of layers at an edge? Then sample that part too.`,
         ]
       : []),
     'Where you see only wood, look into a chip first: wood right up to the film is no paint. Painted graining under varnish is.',
-    'Wet a hidden spot. Cut a small slanting notch through all layers, down to the wood; count them and record the count.',
-    child
-      ? 'Cut one chip through all layers, wet, and send it to a laboratory, or have it read by X-ray fluorescence: for a child a swab is not enough.'
-      : 'One full-depth chip to a laboratory answers for all layers. A swab reads only what it touches: check the kit on its control card, break, mix, rub each layer 30 seconds; pink or red means lead.',
+    ...(notch
+      ? [
+          'Wet a hidden spot. Cut a small slanting notch through all layers, down to the wood; count them and record the count.',
+          child
+            ? 'Cut one chip through all layers, wet, and send it to a laboratory, or have it read by X-ray fluorescence: for a child a swab is not enough.'
+            : 'One full-depth chip to a laboratory answers for all layers. A swab reads only what it touches: check the kit on its control card, break, mix, rub each layer 30 seconds; pink or red means lead.',
+        ]
+      : [
+          'Don’t notch metal, glass, vitreous enamel, laminate, leather or cane. Have them read by X-ray fluorescence, where nothing is cut.',
+          'If paint is loose on them already, wet one flake, take it off with tweezers and send it to a laboratory. Vitreous enamel can hold lead in the glass itself: don’t chip it.',
+        ]),
     'Record each result. Wipe wet, bag the waste, wash your hands.',
   ],
   cautions: (units: UnitSystem, child: boolean): readonly CautionWords[] => [
@@ -39,25 +46,54 @@ export const leadGate = {
     byKit('A negative on the top layer says nothing about the layers below.'),
   ],
   question: 'Is there lead in any layer?',
-  answers: {
-    leadFound: [
-      'Found in some layer',
-      'Dry sanding drops out: seal it in, or take it off wet or with gel, contained.',
-    ],
-    leadNotFound: ['Found in no layer', 'The held steps below are open.'],
-    leadUntested: [
-      'Not tested',
-      'Nothing that scrapes, strips, washes, cuts or sands starts here. A certified firm, or leave it.',
-    ],
-  },
+  answers: (child: boolean) =>
+    ({
+      leadFound: [
+        'Found in some layer',
+        child
+          ? 'Don’t work on it yourself: a certified firm, or leave it as it is and out of the child’s reach.'
+          : 'Dry sanding drops out: seal it in, or take it off wet or with gel, contained.',
+      ],
+      leadNotFound: ['Found in no layer', 'The held steps below are open.'],
+      leadUntested: [
+        'Not tested',
+        child
+          ? 'Nothing starts here. A certified firm, or leave it as it is and out of the child’s reach.'
+          : 'Nothing that scrapes, strips, washes, cuts or sands starts here. A certified firm, or leave it.',
+      ],
+    }) as const,
+} as const;
+
+export const cleanUpAfter = {
+  title: 'Clean up after work on paint with lead',
+  because: (found: boolean) =>
+    found
+      ? 'was worked before lead was found on it: dust or sludge of that paint may be in the room.'
+      : 'was worked, and whether there is lead in its paint is open again: dust of it may be in the room.',
+  how: [
+    'Stop all work on the piece. Keep children and pregnant women away.',
+    'Put on the respirator, overall and gloves before you touch anything.',
+    'Wipe the piece, the bench and the floor with damp disposable cloths, then with fresh ones and clean water. A vacuum only with a HEPA filter.',
+    'Wipe the other pieces and tools that stood in the room then.',
+    'Bag the cloths, the used papers and the overall. Wash hands and face, and the clothes worn then apart from the others.',
+    'Write down who was there, and tell them. A doctor can test blood for lead: children and pregnant women first.',
+  ],
+  cautions: [
+    byCode('Dust of old paint may contain lead. Don’t sweep, don’t blow, no household vacuum.'),
+  ],
 } as const;
 
 export const leadContained = {
   title: 'Set up for work with lead',
-  how: [
+  how: (slides: boolean): readonly string[] => [
     'Ask local rules first: disposal, and who may do this.',
     'Plastic sheet under the piece, taped; nothing else in the room.',
     'Wet methods only. Wipe wet, bag the waste, HEPA vacuum, wash before eating.',
+    ...(slides
+      ? [
+          'Runners, drawer sides and door edges rub: paint with lead there makes dust each time they move. Don’t slide them dry; leave drawers out, and ask the firm about these faces first.',
+        ]
+      : []),
   ],
   cautions: (units: UnitSystem): readonly CautionWords[] => [
     forbiddenWays(units),
