@@ -1,3 +1,4 @@
+import { line } from './line';
 import { use } from './rates';
 import {
   epoxyPutty,
@@ -167,15 +168,20 @@ export const DAMAGES = table([
     label: 'Dark ring, ink or iron stain',
     underClear: {
       id: 'oxalic-acid',
-      wets: 'water',
-      protection: ['goggles'],
       title: 'Bleach the dark stain with oxalic acid',
       shows: 0.35,
       uses: [use('oxalicAcid', 0.05, 'cleans'), use('neutraliser', 0.05, 'cleans')],
       steps: [
         'Bare wood. Dissolve the crystals in hot water by their label, in glass or plastic; goggles on before the lid is off.',
-        'Brush it sparingly over the whole face, not only the stain, or a pale spot stays; on a thin face wipe it on damp, never flooded. Watch it for half an hour; once more where it is still dark.',
-        'Rinse with clear water three times, then soda water to neutralise, then clear again; dry at once, then overnight.',
+        line(
+          'Brush it sparingly over the whole face, not only the stain, or a pale spot stays; on a thin face wipe it on damp, never flooded. Watch it for half an hour; once more where it is still dark.',
+          ['oxalic'],
+        ),
+        line(
+          'Rinse with clear water three times, then soda water to neutralise, then clear again; dry at once, then overnight.',
+          ['water'],
+          'Wipe it off with well-wrung cloths and clear water three times, then with soda water to neutralise, then clear again; never flood it. Dry at once, then overnight.',
+        ),
         'White bloom tomorrow is crystal: wash again, wet. Never sand it. Still dark after two rounds: burnt or ink; it stays, or the face is painted.',
       ],
       minutes: 25,
@@ -231,7 +237,14 @@ export const DAMAGES = table([
       id: 'scrape-burn',
       title: 'Scrape the char out and fill',
       steps: [
-        'Scrape with a rounded blade, along the grain, until the wood is brown and no longer black; feather it out wide. A shallow dish sands in.',
+        line(
+          'Scrape with a rounded blade, along the grain, until the wood is brown and no longer black; feather it out wide. A shallow dish sands in.',
+          ['scrapes'],
+          line(
+            'Mist it and scrape with a rounded blade, kept wet, along the grain, until the wood is brown and no longer black; feather it out wide. Wipe the slurry up.',
+            ['scrapesWet'],
+          ),
+        ),
         ...stainableFill.steps,
       ],
     },
@@ -246,7 +259,15 @@ export const DAMAGES = table([
       id: 'plane-swelling',
       title: 'Cut the swelling back and fill',
       steps: [
-        'Let it dry through first. Cut the swelling back with a block plane or P80 on a block, a little below the face.',
+        'Let it dry through first.',
+        line(
+          'Cut the swelling back with a block plane or P80 on a block, a little below the face.',
+          ['cuts', 'abrades'],
+          line(
+            'Take the swelling back with wet-or-dry paper on a block, barely wet, a little below the face; wipe at once, board drinks.',
+            ['rubsWet'],
+          ),
+        ),
         'Seal the cut with thin glue or hardener, so that it drinks no more.',
         ...twoPartFill.steps,
       ],
@@ -274,7 +295,15 @@ export const DAMAGES = table([
       uses: [use('grainFiller', 0.02, 'fills')],
       steps: [
         'Rub it across the grain with a stiff card, until every pore is full.',
-        'Scrape the face clean across the grain. Dry by its label, then P220 to P320 on a block, along the grain, until only the pores hold filler.',
+        'Wipe the face clean across the grain with a stiff card and coarse cloth. Dry by its label.',
+        line(
+          'P220 to P320 on a block, along the grain, until only the pores hold filler.',
+          ['abrades'],
+          line(
+            'Wet-or-dry P320 and a sponge, along the grain, until only the pores hold filler; wipe the slurry up.',
+            ['rubsWet'],
+          ),
+        ),
       ],
       minutes: 10,
       waitMinutes: 60,
@@ -330,7 +359,14 @@ export const DAMAGES = table([
       title: 'Sand the fuzz out',
       uses: [use('paper220', 0.1, 'abrades')],
       steps: [
-        'P220 on a block until each fibre is cut off; pick out what is left with a blade.',
+        line(
+          'P220 on a block until each fibre is cut off; pick out what is left with a blade.',
+          ['abrades'],
+          line(
+            'Wet-or-dry P220 on a block, wet, until each fibre is cut off; wipe the slurry up.',
+            ['rubsWet'],
+          ),
+        ),
         'Feel with a fingertip: nothing catches.',
       ],
       minutes: 2,
@@ -366,7 +402,14 @@ export const DAMAGES = table([
       title: 'Harden the crumbling board, then fill',
       minutes: 25,
       steps: [
-        'Cut back to what holds. Soak with thin wood hardener by its label, until it takes no more; hard overnight.',
+        line(
+          'Cut back to what holds.',
+          ['cuts'],
+          line('Mist it, and cut back to what holds with a sharp knife; bag what comes off.', [
+            'cutsWet',
+          ]),
+        ),
+        'Soak with thin wood hardener by its label, until it takes no more; hard overnight.',
         ...twoPartFill.steps,
       ],
       waitMinutes: 12 * 60,

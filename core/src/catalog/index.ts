@@ -134,7 +134,17 @@ export {
   WASH_ROUNDS,
   WIPED_ROUNDS,
 } from './limits';
-export { DANGERS, type Danger } from './dangers';
+export { DANGERS } from './dangers';
+export type { Danger } from './danger';
+export { line, lineOf, textsOf, type Line, type Told } from './line';
+export {
+  METHODS,
+  WETTINGS,
+  type Method,
+  type MethodRow,
+  type RepairMethod,
+  type Wetting,
+} from './methods';
 export {
   DECISIONS,
   MINUTES_PER_MINOR_UNIT,
@@ -150,7 +160,7 @@ export {
   SANDING_MODEL,
   SANDING_SOURCE,
 } from './sandingModel';
-export { BEARS_PARTS, TWO_PEOPLE, UNTILS, WAITS, PAIR_WAITS, type Until } from './waits';
+export { BEARS_PARTS, UNTILS, WAITS, PAIR_WAITS, type Until } from './waits';
 export { HAZARDS, type Hazard } from './hazards';
 export {
   MATERIALS,

@@ -1,14 +1,17 @@
+import { line, type Told } from './line';
+import type { RepairMethod } from './methods';
 import type { Protection } from './protection';
 import { atHand, use, type Use } from './rates';
 import type { Until } from './waits';
 
 /** How a repair is done for one family of schemes. */
 export interface Repair {
-  readonly id: string;
+  /** The method by which it is done. */
+  readonly id: RepairMethod;
   readonly title: string;
   /** What it takes for each place. */
   readonly uses: readonly Use[];
-  readonly steps: readonly string[];
+  readonly steps: readonly Told[];
   /** Active minutes for each place. */
   readonly minutes: number;
   readonly waitMinutes: number;
@@ -29,22 +32,24 @@ export interface Repair {
   readonly bySize?: 'crack' | 'sheet';
   /** Leaves something proud, to be sanded flush. */
   readonly proud?: boolean;
-  readonly wets?: 'water';
+  /** Done on a warm face: not where its glue would go soft. */
   readonly heats?: boolean;
-  /** Beside gloves. */
+  /** Beside what its method asks for. */
   readonly protection?: readonly Protection[];
 }
 
 export const steamDent: Repair = {
   id: 'steam',
-  wets: 'water',
   heats: true,
   title: 'Steam the dents out',
   shows: 0.15,
   uses: [atHand('cleanCloth')],
   steps: [
     'Bare wood only. Prick the dent a few times with a needle, a drop of water in it, five minutes.',
-    'A folded damp cloth on it, the tip of a hot iron on the cloth for three or four seconds; lift, wet again. Five to ten times: the fibres swell back.',
+    line(
+      'A folded damp cloth on it, the tip of a hot iron on the cloth for three or four seconds; lift, wet again. Five to ten times: the fibres swell back.',
+      ['heats'],
+    ),
     'Right: a fingertip passes over it without a dip, rather a little proud. Still a dip after ten? The fibres are torn: fill it.',
     'Dry for four hours before it is sanded; damp fibres tear.',
   ],
@@ -60,10 +65,25 @@ export const twoPartFill: Repair = {
   title: 'Fill with two-part filler',
   uses: [use('twoPartFiller', 0.02, 'fills'), use('hardener', 0.0004, 'fills')],
   steps: [
-    'Blow it out, scrape loose fibres away. Filler the size of a walnut on a card, hardener about 2 % by weight (1–3 %, a pea to a walnut): more is faster. Fold until it is one colour.',
+    line(
+      'Blow it out, scrape loose fibres away.',
+      ['blows', 'scrapes'],
+      line('Mist the place, lift loose fibres with a damp plastic edge, wipe it out, let it dry.', [
+        'scrapesWet',
+      ]),
+    ),
+    'Filler the size of a walnut on a card, hardener about 2 % by weight (1–3 %, a pea to a walnut): more is faster. Fold until it is one colour.',
     'You have about five minutes. Press it in from two sides so that no air stays, and leave it proud.',
     'When it is like hard cheese, after ten minutes or so, slice it nearly flush with a blade; that saves half the sanding.',
-    'Deeper than about 6 mm: in rounds, up to three, each hard and scuffed before the next. Crumbly in the pot? It has gone off: throw it away.',
+    line(
+      'Deeper than about 6 mm: in rounds, up to three, each hard and scuffed before the next.',
+      ['abrades'],
+      line(
+        'Deeper than about 6 mm: in rounds, up to three, each hard and dulled wet before the next.',
+        ['rubsWet'],
+      ),
+    ),
+    'Crumbly in the pot? It has gone off: throw it away.',
   ],
   minutes: 12,
   waitMinutes: 30,
@@ -79,7 +99,7 @@ export const stainableFill: Repair = {
   uses: [use('stainableFiller', 0.01, 'fills')],
   steps: [
     'Wet the wood with spirits beside the place: that is the tone it gets under the coat. Mix filler to it, rather a shade too light.',
-    'Press it in with a flexible knife along the grain, a little proud; scrape the rim clean at once, or a halo stays under the stain.',
+    'Press it in with a flexible knife along the grain, a little proud; wipe the rim clean at once, or a halo stays under the stain.',
     'Dry by its depth, two to six hours: pale all through and hard under a fingernail. Sunk? A second thin layer.',
   ],
   minutes: 8,
@@ -109,7 +129,15 @@ export const glueVeneer: Repair = {
   title: 'Glue the lifting veneer down',
   uses: [use('woodGlue', 0.01, 'glues'), atHand('syringe'), atHand('caulAndClamps')],
   steps: [
-    'Lift no further than it lifts by itself. Vacuum or blow under it; old glue that crumbles is scraped out with a thin blade.',
+    'Lift no further than it lifts by itself.',
+    line(
+      'Vacuum or blow under it; old glue that crumbles is scraped out with a thin blade.',
+      ['vacuums', 'blows', 'scrapes'],
+      line(
+        'Draw old glue that crumbles out on a barely damp brush and a thin blade, and wipe it off; nothing is blown, and only a HEPA vacuum goes near.',
+        ['scrapesWet'],
+      ),
+    ),
     'Glue in by syringe right to the back, press it forward with a finger, wipe what comes out.',
     'Paper, then a flat block as caul, then clamps or weights, overnight. Brittle and curled? A damp warm cloth on it first, ten minutes, until it lies down.',
     'Tap it tomorrow: a full sound all over is right; a hollow one wants glue again through a slit along the grain.',
@@ -124,9 +152,20 @@ export const gluePlies: Repair = {
   id: 'glue-plies',
   title: 'Glue the plies together',
   steps: [
-    'Spread the plies with a blunt knife no further than they part; blow the dust out, let damp ply dry first.',
+    line(
+      'Spread the plies with a blunt knife no further than they part; blow the dust out, let damp ply dry first.',
+      ['blows'],
+      'Spread the plies with a blunt knife no further than they part; wipe the dust out with a barely damp brush, let it dry.',
+    ),
     'Glue deep in on both faces with a strip of card, close, open, close: it spreads.',
-    'Two straight boards over paper as cauls, clamps every hand’s breadth; wipe. Overnight; the edge is trimmed flush with a block.',
+    'Two straight boards over paper as cauls, clamps every hand’s breadth; wipe. Overnight.',
+    line(
+      'The edge is trimmed flush with a block.',
+      ['cuts'],
+      line('The edge is taken flush with wet-or-dry paper on a block, kept wet; bag the wipes.', [
+        'rubsWet',
+      ]),
+    ),
   ],
 };
 export const glueJoint: Repair = {
@@ -134,8 +173,19 @@ export const glueJoint: Repair = {
   title: 'Glue the loose joints',
   uses: [use('woodGlue', 0.02, 'glues'), atHand('clampsOrStrap')],
   steps: [
-    'Rock it apart, tapping with a soft mallet beside the joint; mark which goes where. Never force what is pinned or screwed: find the pin first.',
-    'Scrape and rub the old glue off both faces with warm water or vinegar, let them dry: new glue holds on wood, not on old glue.',
+    line(
+      'Rock it apart, tapping with a soft mallet beside the joint; mark which goes where.',
+      ['pries'],
+      line(
+        'Mist the paint over the joint, slit it all round with a knife, wipe it up wet; then rock it apart without knocking, and mark which goes where.',
+        ['cutsWet'],
+      ),
+    ),
+    'Never force what is pinned or screwed: find the pin first.',
+    line(
+      'Soften the old glue on both faces with warm water or vinegar, take it off with a plastic edge and a rag, let them dry: new glue holds on wood, not on old glue.',
+      ['scrapesWet'],
+    ),
     'Dry-fit it with the clamps. Then a thin film of glue on both faces, clamp or strap, measure both diagonals: equal is square.',
     'Beads all round are right; wipe them wet. A day before it carries load.',
   ],
@@ -149,8 +199,18 @@ export const glueDovetail: Repair = {
   id: 'glue-dovetail',
   title: 'Glue the broken dovetails',
   steps: [
-    'Scrape the old glue out of every corner; dry-fit it.',
-    'A missing tail: a block of the same wood glued on and sawn to shape tomorrow. A loose one: glue and slips of thin veneer in the gaps, the grain along.',
+    line(
+      'Scrape the old glue out of every corner; dry-fit it.',
+      ['scrapes'],
+      line(
+        'Soften the old glue in every corner with a damp brush and take it out wet; let it dry, dry-fit it.',
+        ['scrapesWet'],
+      ),
+    ),
+    line(
+      'A missing tail: a block of the same wood glued on and sawn to shape tomorrow. A loose one: glue and slips of thin veneer in the gaps, the grain along.',
+      ['worksNew'],
+    ),
     'Tape over the outside, clamp across both ways, check that the drawer is square and lies flat. A day.',
   ],
 };
@@ -164,7 +224,15 @@ export const levelRunner: Repair = {
   ],
   steps: [
     'Run the drawer with chalk on its edges: the rubbed places show where it catches, the groove in the runner where it has sunk.',
-    'Plane the groove flat, glue a hardwood shim of about 2 mm in it, flush with the unworn end; clamp or pins set deep.',
+    line(
+      'Plane the groove flat.',
+      ['cuts'],
+      line(
+        'Take the groove flat with wet-or-dry paper on a narrow block, kept wet; wipe, let it dry.',
+        ['rubsWet'],
+      ),
+    ),
+    'Glue a hardwood shim of about 2 mm in it, flush with the unworn end; clamp or pins set deep.',
     'It should run without a rattle and stop by itself. Wax at the end, after all coats.',
   ],
   minutes: 10,
@@ -179,7 +247,10 @@ export const newBack: Repair = {
   uses: [use('thinPlywood', 1, 'covers')],
   steps: [
     'The old back is the pattern. Measure the opening too, and both diagonals: if they differ, the carcass is pulled square before the back is cut.',
-    'Cut it 1–2 mm smaller all round from plywood as thick as the rebate allows; the grain upright, as the old one.',
+    line(
+      'Cut it 1–2 mm smaller all round from plywood as thick as the rebate allows; the grain upright, as the old one.',
+      ['worksNew'],
+    ),
     'Break the edges, dry-fit it, mark top and face, set it aside: it goes on last.',
   ],
   minutes: 40,
@@ -193,9 +264,20 @@ export const glazingPutty: Repair = {
   title: 'Fill scratches with glazing putty',
   uses: [use('glazingPutty', 0.005, 'fills')],
   steps: [
-    'Scuff the scratch and a finger’s breadth round it. Pull putty tight across it with a flexible knife, then once along: thin.',
+    line(
+      'Scuff the scratch and a finger’s breadth round it.',
+      ['abrades'],
+      line('Dull the scratch and a finger’s breadth round it with wet-or-dry paper, wet; wipe.', [
+        'rubsWet',
+      ]),
+    ),
+    'Pull putty tight across it with a flexible knife, then once along: thin.',
     'Two thin passes, half an hour apart, rather than one thick one, which cracks and sinks.',
-    'Ready when it sands to dust and does not roll under the paper.',
+    line(
+      'Ready when it sands to dust and does not roll under the paper.',
+      ['abrades'],
+      'Ready when a fingernail leaves no mark; it is made flush wet.',
+    ),
   ],
   minutes: 3,
   waitMinutes: 45,
@@ -207,10 +289,24 @@ export const epoxyPutty: Repair = {
   title: 'Model the missing edge in epoxy putty',
   uses: [use('epoxyPutty', 0.05, 'fills'), use('armature', 4, 'fills')],
   steps: [
-    'Cut back to sound wood, drill a few slanting holes; small nails or wire in them as an armature, heads below the shape to come.',
+    line(
+      'Cut back to sound wood, drill a few slanting holes.',
+      ['cuts', 'drills'],
+      line(
+        'Mist it and cut back to sound wood with a sharp knife; drill a few slanting holes slowly through wet foam, bag the foam.',
+        ['cutsWet'],
+      ),
+    ),
+    'Small nails or wire in the holes as an armature, heads below the shape to come.',
     'Knead equal parts until there is one colour, no streaks; press it on and into the holes. You have about half an hour.',
     'Model it close with wet fingers and a knife: a straight batten along an edge, a profile cut from a card for a moulding. It sands hard.',
-    'After two hours it can be carved and rasped; hard in full after a day.',
+    line(
+      'After two hours it can be carved and rasped; hard in full after a day.',
+      ['cuts'],
+      line('After two hours it can be carved with a damp knife; hard in full after a day.', [
+        'cutsWet',
+      ]),
+    ),
   ],
   minutes: 20,
   waitMinutes: 120,
@@ -223,9 +319,24 @@ export const woodPatch: Repair = {
   shows: 0.4,
   uses: [use('matchingWood', 1, 'fills'), use('woodGlue', 0.01, 'glues')],
   steps: [
-    'Cut the break back to a clean, straight bed with a chisel, its ends slanting, not square: a slanting joint hides.',
+    line(
+      'Cut the break back to a clean, straight bed with a chisel, its ends slanting, not square: a slanting joint hides.',
+      ['cuts'],
+      line(
+        'Mist the break and pare it back to a clean, straight bed, its ends slanting, not square; keep it damp, catch the chips on the sheet.',
+        ['cutsWet'],
+      ),
+    ),
     'A piece of the same wood, grain and rings running on, a little larger all round; rub its bed with pencil and pare until the marks touch everywhere.',
-    'Glue, tape or clamp over paper, a day. Trim with a plane from the old wood towards the patch, then paper; tone is matched with the finish.',
+    'Glue, tape or clamp over paper, a day.',
+    line(
+      'Trim with a plane from the old wood towards the patch, then paper; tone is matched with the finish.',
+      ['cuts', 'abrades'],
+      line(
+        'Level it with wet-or-dry paper on a block, kept wet, from the old wood towards the patch; tone is matched with the finish.',
+        ['rubsWet'],
+      ),
+    ),
   ],
   minutes: 45,
   waitMinutes: 1440,
@@ -241,7 +352,10 @@ export const ringOut: Repair = {
   uses: [use('cloths', 0.2, 'wipes')],
   steps: [
     'It is moisture in the film, not in the wood. A warm hair dryer a hand away, two or three minutes, moving all the time; many are gone then.',
-    'Still there: a little paste of mineral oil and fine chalk or rottenstone on a felt, along the grain, light; wipe off, look, again.',
+    line(
+      'Still there: a little paste of mineral oil and fine chalk or rottenstone on a felt, along the grain, light; wipe off, look, again.',
+      ['rubsWet'],
+    ),
     'Then degrease the place, so that the new coat holds. What is left after three rounds lies deeper: the film has to come off.',
   ],
   minutes: 10,
@@ -282,8 +396,21 @@ export const ironBand: Repair = {
   uses: [use('contactCement', 0.01, 'glues'), atHand('roller')],
   steps: [
     'Paper over the band, an iron at middle heat, a few seconds; press with a block until it is cool.',
-    'The glue does not melt? Scrape it off, contact cement on both faces, let it dry by its label, press, roll.',
-    'Trim with a fresh blade, towards the face. Wood glue does not hold on plastic.',
+    line(
+      'The glue does not melt? Scrape it off.',
+      ['scrapes'],
+      line('The glue does not melt? Soften it with its remover and take it off wet with plastic.', [
+        'scrapesWet',
+      ]),
+    ),
+    'Then contact cement on both faces, let it dry by its label, press, roll.',
+    line(
+      'Trim with a fresh blade, towards the face. Wood glue does not hold on plastic.',
+      ['cuts'],
+      line('Trim with a fresh, damp blade, towards the face. Wood glue does not hold on plastic.', [
+        'cutsWet',
+      ]),
+    ),
   ],
   minutes: 10,
   waitMinutes: 60,
@@ -326,8 +453,20 @@ export const veneerPatch: Repair = {
   ],
   steps: [
     'Cut a boat-shaped patch with the grain running on, a little larger than the hole.',
-    'Lay it on, score round it with a fresh blade, trim the hole to it: it should drop in without light at the edges.',
-    'Glue, paper over it, caul and clamps overnight. Level with a scraper, never across the joint.',
+    line(
+      'Lay it on, score round it with a fresh blade, trim the hole to it: it should drop in without light at the edges.',
+      ['cuts'],
+      line(
+        'Lay it on, score round it with a fresh blade, damp the rim and trim the hole to it: it should drop in without light at the edges. Wipe the trimmings up.',
+        ['cutsWet'],
+      ),
+    ),
+    'Glue, paper over it, caul and clamps overnight.',
+    line(
+      'Level with a scraper, never across the joint.',
+      ['scrapes'],
+      line('Level with wet-or-dry paper, kept wet, never across the joint.', ['rubsWet']),
+    ),
   ],
   minutes: 40,
   waitMinutes: 720,
@@ -354,9 +493,24 @@ const slip: Repair = {
   minutes: 45,
   uses: [use('matchingWood', 1, 'fills'), use('woodGlue', 0.01, 'glues'), atHand('clamps')],
   steps: [
-    'Clean the crack to clean wood with a blade; a wide one is never clamped shut: it would split beside.',
-    'Plane a wedge of the same wood to it, grain running on, until it goes in by hand pressure.',
-    'Glue on the slip only, press in, no clamp; level it tomorrow with a plane or chisel.',
+    line(
+      'Clean the crack to clean wood with a blade; a wide one is never clamped shut: it would split beside.',
+      ['cuts'],
+      line(
+        'Mist the crack and clean it to clean wood with a damp blade; a wide one is never clamped shut: it would split beside.',
+        ['cutsWet'],
+      ),
+    ),
+    line(
+      'Plane a wedge of the same wood to it, grain running on, until it goes in by hand pressure.',
+      ['worksNew'],
+    ),
+    'Glue on the slip only, press in, no clamp.',
+    line(
+      'Level it tomorrow with a plane or chisel.',
+      ['cuts'],
+      line('Level it tomorrow with wet-or-dry paper on a block, kept wet.', ['rubsWet']),
+    ),
   ],
 };
 

@@ -1,5 +1,6 @@
 import { MATERIALS, priceOf } from './materials';
 import type { Hazard } from './hazards';
+import { line, type Told } from './line';
 import type { Protection } from './protection';
 import { atHand, use, type Use } from './rates';
 import { JUDGEMENT, PRACTICE, published, type SourceMark } from './source';
@@ -10,7 +11,7 @@ interface StripWayRow<Id extends string = string> {
   readonly id: Id;
   readonly label: string;
   readonly title: string;
-  readonly steps: readonly string[];
+  readonly steps: readonly Told[];
   /** What it takes for each m² and round. */
   readonly uses: readonly Use[];
   readonly protection: readonly Protection[];
@@ -76,7 +77,10 @@ export const STRIP_WAYS = table([
     title: 'Strip with gel, covered',
     steps: [
       'A coat as thick as a coin, laid on and not brushed out, half a square metre at a time; cover it with film at once: what dries does nothing.',
-      'After 20–45 min, when it wrinkles and a scraper lifts it like jam: plastic scraper with the grain; brushes, skewers and coarse string in carving.',
+      line(
+        'After 20–45 min, when it wrinkles and a scraper lifts it like jam: plastic scraper with the grain; brushes, skewers and coarse string in carving.',
+        ['scrapesWet'],
+      ),
       'Still hard below? Cover it again for twenty minutes. A second round on stubborn spots, not on all of it.',
       'Wash off with mineral spirits or what the label says, with the grain, pad and rag, twice. The sludge into a lidded can.',
       'Dry overnight, about 18 hours. Right: dull, even wood, no shiny islands when you look along it.',
@@ -108,7 +112,14 @@ export const STRIP_WAYS = table([
     steps: [
       'A coat as thick as a coin, laid on and not brushed out; film over it at once. It works slowly: several hours by its label, overnight where that says so.',
       'Try a corner with a plastic scraper: it lifts in soft curls when it is ready. Gummy in the middle means more time, not more force.',
-      'Scrape with the grain; a second coat on what stays. Thick films come off in part only: the last of it with a card scraper or gel.',
+      line('Scrape it off wet with plastic, along the grain; a second coat on what stays.', [
+        'scrapesWet',
+      ]),
+      line(
+        'Thick films come off in part only: the last of it with a card scraper or gel.',
+        ['scrapes'],
+        line('Thick films come off in part only: the last of it with gel, wet.', ['scrapesWet']),
+      ),
       'Rinse by its label with little water, wipe dry at once, then dry overnight. Right: even and dull, no tacky places.',
     ],
     uses: [
@@ -135,8 +146,14 @@ export const STRIP_WAYS = table([
     label: 'scraper first',
     title: 'Scrape off, then gel the rest',
     steps: [
-      'Carbide or card scraper, with the grain, leaning forward: angle, not pressure. Film comes off in flakes; wood in curls means stop.',
-      'Gel on what is left, a thick coat, covered, 20 min; plastic scraper, brushes for corners.',
+      line(
+        'Carbide or card scraper, with the grain, leaning forward: angle, not pressure. Film comes off in flakes; wood in curls means stop.',
+        ['scrapes'],
+      ),
+      line(
+        'Gel on what is left, a thick coat, covered, 20 min; plastic scraper, brushes for corners.',
+        ['scrapesWet'],
+      ),
       'Wash off by its label, twice, dry overnight, about 18 hours.',
     ],
     uses: [
@@ -164,7 +181,10 @@ export const STRIP_WAYS = table([
     label: 'sanding it off',
     title: 'Sand the finish off',
     steps: [
-      'P80, machine flat, hose on, a hand’s breadth a second, overlapping by half; a hand’s breadth from edges.',
+      line(
+        'P80, machine flat, hose on, a hand’s breadth a second, overlapping by half; a hand’s breadth from edges.',
+        ['abrades'],
+      ),
       'Change paper when it clogs or the film smears: smearing means heat. Do not dwell, do not tilt.',
       'Right: one colour of bare wood, no islands. Edges and corners by hand on a block.',
     ],
@@ -191,7 +211,10 @@ export const STRIP_WAYS = table([
     label: 'heat gun',
     title: 'Lift with a heat gun',
     steps: [
-      'Low setting, well under 1100 °F (593 °C); keep moving, scrape behind it as it lifts, with the grain.',
+      line(
+        'Low setting, well under 1100 °F (593 °C); keep moving, scrape behind it as it lifts, with the grain.',
+        ['heats', 'scrapes'],
+      ),
       'Never on lacquer or shellac, never near veneer glue.',
       'Let it cool down altogether, then gel on what is left; wash off by its label, dry overnight.',
     ],
@@ -221,7 +244,10 @@ export const STRIP_WAYS = table([
     title: 'Strip with caustic foam',
     steps: [
       'Disputed: try it on a hidden place first, and look at the colour once it is dry: some woods go dark for good.',
-      'Foam on from the bottom up, so that nothing runs over dry wood; 20 minutes, kept wet; scrub with nylon along the grain.',
+      line(
+        'Foam on from the bottom up, so that nothing runs over dry wood; 20 minutes, kept wet; scrub with nylon along the grain.',
+        ['rubsWet'],
+      ),
       'Rinse hard until the water runs clear, wipe dry at once, stand it so that air reaches all sides. The grain rises: that is sanded later.',
     ],
     uses: [use('lyeFoam', 0.25, 'strips'), atHand('nylonBrush')],

@@ -64,10 +64,6 @@ export const PAIR_WAITS: readonly PairWait[] = [
 ];
 export const PAIR_WAITS_SOURCE = PRACTICE;
 
-/** What one pair of hands can’t do well, by method: a sheet that is laid over dowels and rolled down. */
-export const TWO_PEOPLE: readonly string[] = ['lay-veneer'];
-export const TWO_PEOPLE_SOURCE = PRACTICE;
-
 /** Waits after wet work, minutes (common practice). */
 export const WAITS = {
   afterWash: 12 * 60,

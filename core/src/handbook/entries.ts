@@ -21,6 +21,7 @@ import {
   REMOVERS_NOT_PROPOSED,
   layerLabel,
   meetingOf,
+  textsOf,
   type Lore,
   type Repair,
   type SourceMark,
@@ -108,7 +109,9 @@ const tests: readonly Entry[] = INSPECTION_TESTS.map((it) => ({
 const repairs = (title: string, it: Repair | undefined) =>
   section(
     title,
-    it ? [it.title, ...it.steps, ...(it.waitMinutes > 0 ? [`Wait until ${it.until}.`] : [])] : [],
+    it
+      ? [it.title, ...textsOf(it.steps), ...(it.waitMinutes > 0 ? [`Wait until ${it.until}.`] : [])]
+      : [],
   );
 
 const damages: readonly Entry[] = DAMAGES.rows.map((it) => {
@@ -186,7 +189,7 @@ const materials: readonly Entry[] = [
     title: sentence(it.label),
     summary: `Next coat after ${showDuration(it.recoatMinutes)}, hard after ${it.cureDays} days, at 20–23 °C.`,
     sections: [
-      ...section('How', it.steps),
+      ...section('How', textsOf(it.steps)),
       ...section(
         'Film of one coat',
         leavesFilm(it) ? [`About ${Math.round(dryFilmUm(it))} µm dry.`] : [],
@@ -252,7 +255,7 @@ const ways: readonly Entry[] = STRIP_WAYS.rows.map((it) => ({
   chapter: 'ways',
   title: it.title,
   summary: it.makesDust ? 'Makes dust.' : 'Makes no dust.',
-  sections: [...section('How', it.steps), ...section('Not on', [it.notOn])],
+  sections: [...section('How', textsOf(it.steps)), ...section('Not on', [it.notOn])],
   cautions: [...it.cautions, ...it.protection],
   source: sourceInWords(it.source),
 }));

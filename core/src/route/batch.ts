@@ -152,7 +152,7 @@ const operationOf = (run: readonly Task[], within: BatchIn): Told | undefined =>
     method: first.method,
     title: first.title,
     surfaceIds: surfacesIn(run, within),
-    how: [...faceOrder(run, within), ...unique(run.flatMap((it) => it.how))],
+    how: [...faceOrder(run, within), ...unique(run.flatMap((it) => it.how.map((one) => one.text)))],
     materials: unique(consumes.map((it) => MATERIALS.get(it.material).label)),
     consumes,
     minutes: minutesIn(run),

@@ -131,5 +131,5 @@ it('what is only freshened up comes last, after all coats are hard', () => {
       pieceOf({ template: 'cabinet', aims: { inside: { kind: 'freshened' } } }),
       USUAL_SHOP,
     ).operations.map((it) => it.method),
-  ).toEqual(expect.arrayContaining(['vacuum', 'freshen']));
+  ).toEqual(expect.arrayContaining(['vacuum', 'freshen-damp']));
 });

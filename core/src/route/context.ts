@@ -45,6 +45,8 @@ export interface SurfaceContext {
   readonly aimed: boolean;
   readonly findings: readonly Finding[];
   readonly lead: LeadStatus['kind'];
+  /** Of a part that is cut new: lead on the old one, which is taken off; null where none is. */
+  readonly oldPartLead: LeadStatus['kind'] | null;
   readonly substrate: (typeof SUBSTRATES.rows)[number];
   /** The old finish, as it was found. */
   readonly finish: (typeof FINISHES.rows)[number];
@@ -190,6 +192,10 @@ export const leadEvidence = (s: SurfaceContext): readonly Observation[] =>
     return test?.kind === 'layer' || it.testId === 'layer-count' || it.testId === 'colours-seen';
   });
 
+/** Lead was found on it, or on the part that it is cut to replace. */
+export const holdsLead = ({ beliefs }: SurfaceContext): boolean =>
+  beliefs.leadStatus.kind === 'found';
+
 /** Lead was found, or may be there. */
 export const isSuspect = (s: SurfaceContext): boolean => s.lead === 'open' || s.lead === 'found';
 
@@ -205,14 +211,20 @@ const chanceOf = (where: StateCondition, { beliefs }: SurfaceContext): number =>
  * Why a way of working is out of the question on a surface, by the table of dangers and by what
  * the face may be with a chance of one in ten; undefined where it may be done.
  * @param filmOn is the old finish still on while it is done?
+ * @param leadCounts is there lead on it, or may there be when it is done?
  */
 export const forbiddenBy = (
   danger: Danger,
   s: SurfaceContext,
   filmOn: boolean,
+  leadCounts = isSuspect(s),
 ): string | undefined =>
   DANGERS.get(danger).forbids.find(
-    ({ where, whileOn }) => (filmOn || whileOn === undefined) && mayBe(chanceOf(where, s)),
+    ({ where, onLead, onDamage, whileOn }) =>
+      (filmOn || whileOn === undefined) &&
+      (onLead === undefined || leadCounts) &&
+      (onDamage === undefined || has(s, ...onDamage)) &&
+      (where === undefined || mayBe(chanceOf(where, s))),
   )?.because;
 
 /** Nothing on the face would be softened by alcohol: it is stripped, or all but sure to be no such film. */

@@ -102,7 +102,9 @@ const ownOf = (
     aim,
     aimed: said !== undefined,
     findings,
-    lead: beliefs.leadStatus.kind,
+    // Fresh wood has no old paint; that of the part it replaces is asked about and taken off first.
+    lead: newPart === undefined ? beliefs.leadStatus.kind : 'notAsked',
+    oldPartLead: newPart === undefined ? null : beliefs.leadStatus.kind,
     substrate,
     finish: FINISHES.get(beliefs.finish.likeliest),
     wood: WOODS.get(beliefs.wood.likeliest),
@@ -224,7 +226,7 @@ export const contextsOf = (
   const found = (it: Own): SurfaceState => surfaceAsFound(it.beliefs, it.substrate.id);
   const pieceNow =
     state ?? pieceAsFound(Object.fromEntries(own.map((it) => [it.surface.id, found(it)])));
-  const leadOnPiece = own.some((it) => it.lead === 'found');
+  const leadOnPiece = own.some((it) => it.beliefs.leadStatus.kind === 'found');
   const forAFirm = isForChild(piece) && leadOnPiece;
   let all: readonly SurfaceContext[] = [];
   const others = () => all;

@@ -339,7 +339,7 @@ describe('put together and handed over', () => {
   it('what is only freshened gets no coat', () => {
     const fresh = routeOf({ template: 'chest', aims: { drawerSides: { kind: 'freshened' } } });
     expect(fresh.operations.some((it) => it.coats)).toBe(false);
-    expect(methods(fresh)).toContain('freshen');
+    expect(methods(fresh)).toContain('freshen-damp');
     expect(methods(routeOf({ template: 'chest', aims: { top: LEAVE } }))).toEqual([]);
   });
 });

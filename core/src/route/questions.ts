@@ -47,7 +47,7 @@ const isAnswered = (s: SurfaceContext, ...testIds: readonly string[]): boolean =
 
 /** When each question about a surface is open: nobody has recorded an answer to it. */
 const OPEN: Readonly<Record<GateKind, (s: SurfaceContext) => boolean>> = {
-  lead: (s) => s.lead === 'open' && isTouched(s),
+  lead: (s) => (s.lead === 'open' || s.oldPartLead === 'open') && isTouched(s),
   substrate: (s) =>
     !isAnswered(s, 'chip') &&
     s.showsWood &&

@@ -10,6 +10,7 @@ import {
   type SurfaceContext,
   behind,
   has,
+  holdsLead,
   isUnstainable,
   keepsFilm,
   leadObservations,
@@ -40,7 +41,7 @@ interface RefusalRule {
 const leadTextsOf = (s: SurfaceContext): string =>
   s
     .others()
-    .filter((it) => it.lead === 'found')
+    .filter(holdsLead)
     .map((it) => about([it.surface.name], it.beliefs.leadStatus.text))
     .join(' ');
 
@@ -58,10 +59,7 @@ export const REFUSAL_RULES: readonly RefusalRule[] = [
             title: WORDS.childsRoom.title,
             because: WORDS.childsRoom.because(leadTextsOf(s)),
             waysOut: WORDS.childsRoom.waysOut,
-            observationIds: s
-              .others()
-              .filter((it) => it.lead === 'found')
-              .flatMap(leadObservations),
+            observationIds: s.others().filter(holdsLead).flatMap(leadObservations),
           }
         : undefined,
   },
@@ -70,7 +68,7 @@ export const REFUSAL_RULES: readonly RefusalRule[] = [
     // Nothing is planned there anyway; it is told, so that nobody takes leaving it for a way to use it.
     blocks: false,
     judge: (s) =>
-      s.forAFirm && s.aim.scheme.kind === 'leave' && s.lead === 'found'
+      s.forAFirm && s.aim.scheme.kind === 'leave' && holdsLead(s)
         ? {
             title: WORDS.childsRoom.titleLeft,
             because: WORDS.childsRoom.because(leadTextsOf(s)),

@@ -20,6 +20,7 @@ import {
   isVeneered,
   openFindings,
 } from './context';
+import { choiceOf } from './lines';
 
 /** Putty where it is shallow, epoxy where filler would sag, filler in rounds between. */
 const fillerByDepth = (filler: Repair, depthMm: number): Repair => {
@@ -79,8 +80,21 @@ const bySize = (repair: Repair, { lengthMm, widthMm }: Finding): Repair => {
 export const sandsStainOut = (s: SurfaceContext, finding: Finding): boolean =>
   s.worked && s.showsWood && isDry(s) && finding.damage === 'darkRing' && s.veneerUm === null;
 
-/** The repair that a finding wants under the surface's scheme; undefined where it wants none. */
+/** Why a repair must not be done on a face as it will be then; undefined where it may. */
+const ruinedBy = (s: SurfaceContext, { steps }: Repair): string | undefined => {
+  const on = { faces: [s], filmOn: !s.strips, ofPiece: false, waitsForLead: false };
+  return steps
+    .map((it) => choiceOf(it, on))
+    .flatMap((it) => (it.kind === 'refused' ? [it.because] : []))[0];
+};
+
+/** The repair that a finding wants under the surface's scheme; undefined where it wants none, or bears none. */
 export const repairOf = (s: SurfaceContext, finding: Finding): Repair | undefined => {
+  const wanted = wantedRepair(s, finding);
+  return wanted && ruinedBy(s, wanted) === undefined ? wanted : undefined;
+};
+
+const wantedRepair = (s: SurfaceContext, finding: Finding): Repair | undefined => {
   const damage = DAMAGES.get(finding.damage);
   const wanted = s.worked || isTouchedIn(s) || (damage.whateverTheAim === true && !s.forAFirm);
   if (!wanted || sandsStainOut(s, finding)) return undefined;
@@ -100,7 +114,10 @@ export const acceptedOn = (
 ): readonly { readonly label: string; readonly because: string }[] =>
   openFindings(s, ...s.findings.map((it) => it.damage)).flatMap((finding) => {
     const { accepted, label } = DAMAGES.get(finding.damage);
-    if (!accepted || repairOf(s, finding) || sandsStainOut(s, finding)) return [];
+    const wanted = wantedRepair(s, finding);
+    const ruined = wanted && ruinedBy(s, wanted);
+    if (ruined !== undefined) return [{ label, because: ruined }];
+    if (!accepted || wanted || sandsStainOut(s, finding)) return [];
     const because = isVeneered(s)
       ? accepted.underVeneer
       : s.strips

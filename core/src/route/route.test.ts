@@ -189,7 +189,7 @@ it('every rule and every refusal has an id of its own', () => {
 describe('what was found', () => {
   /** Work that deals with a finding without mending it by name. */
   const DEALT_WITH: Readonly<Record<string, readonly string[]>> = {
-    weepsColour: ['extractive-wash', 'extractive-wipe'],
+    weepsColour: ['extractive-wash', 'extractive-wipe', 'extractive-wipe-damp'],
     odour: ['prime-pigmentedShellac', 'prime-clearShellac'],
     mould: ['mould'],
     insects: ['evict-insects'],

@@ -2,9 +2,14 @@ import {
   DANGERS,
   DECISIONS,
   MATERIALS,
+  METHODS,
+  lineOf,
   wornTogether,
   type CheckId,
+  type Method,
+  type MethodRow,
   type Protection,
+  type Told,
 } from '../catalog';
 import { LEAD_ON_PIECE, cautionsOf, type CautionWords, type RiskKind } from '../words';
 import {
@@ -13,6 +18,7 @@ import {
   disturbs,
   goOf,
   keyOf,
+  placeOf,
   type Consumed,
   type Effort,
   type Gate,
@@ -28,14 +34,27 @@ import {
 import { checksOf } from './checks';
 import type { Whole } from './whole';
 import type { SurfaceContext } from './context';
+import { linesFor } from './lines';
+import { openQuestions } from './questions';
 
 /** Chances by kind, as a rule tells them; what is left out can't happen. */
 export type Chances = Readonly<Partial<Record<RiskKind, number>>>;
 
+/** What follows from the method alone. */
+type OfMethod = 'opensLayers' | 'makesDust' | 'dedusts' | 'wets' | 'heats' | 'evicts';
+
+const traitsOfMethod = (it: MethodRow): Pick<Traits, OfMethod> => ({
+  opensLayers: it.opensLayers,
+  makesDust: it.dust,
+  dedusts: it.dedusts,
+  wets: it.wet,
+  heats: it.heat,
+  evicts: it.evicts,
+});
+
 /** Work that a rule asks for, before it is a task: what is left out is nothing, or the usual. */
 export interface Draft {
-  /** The way of working, by name. */
-  readonly method: string;
+  readonly method: Method;
   /** The surfaces that it is done on or speaks for; those of its rule where left out. */
   readonly on?: readonly SurfaceContext[];
   /** Place within the phase; lower comes first. */
@@ -45,8 +64,9 @@ export interface Draft {
   /** Facts that like work on other places must share to be done in one go. */
   readonly setUp?: SetUp;
   readonly title: string;
-  readonly how: readonly string[];
-  readonly traits?: Partial<Traits>;
+  readonly how: readonly Told[];
+  /** What its method does not say: what it makes of the face, lays, takes off or mends. */
+  readonly traits?: Partial<Omit<Traits, OfMethod>>;
   readonly effort: Effort;
   readonly consumes?: readonly Consumed[];
   readonly protection?: readonly Protection[];
@@ -126,14 +146,10 @@ const uniqueCautions = (list: readonly CautionWords[]): readonly CautionWords[] 
 interface Grounds {
   readonly rule: Named;
   readonly place: Place;
-  readonly surfaceIds: readonly string[];
+  readonly faces: readonly SurfaceContext[];
   readonly because: string;
   readonly ofSurface: boolean;
   readonly evidence: readonly string[];
-  /** Questions that are open on its surfaces. */
-  readonly open: readonly GateKind[];
-  /** Lead was found somewhere on the piece. */
-  readonly leaded: boolean;
 }
 
 /** Phases in which nobody touches the paint: a record and a care sheet. */
@@ -141,11 +157,26 @@ const HANDS_OFF: readonly Phase[] = ['record', 'handover'];
 /** Readings that have to be in order before a coat goes on. */
 const BEFORE_COATS: readonly GateKind[] = ['moisture', 'ph', 'air'];
 
+/** Lines that do more than their method says are a mistake in the catalog: its judgement would not cover them. */
+const checked = (method: MethodRow, told: readonly Told[]): readonly Told[] => {
+  const all = told.map(lineOf).flatMap((it) => [it, ...it.instead]);
+  const stray = all.find((it) => it.does.some((one) => !method.does.includes(one)));
+  if (stray) {
+    throw new Error(
+      `A line of "${method.id}" does more than the method: "${stray.text}" (${stray.does.join(', ')}). Add it to the method's "does" in catalog/methods, and judge it.`,
+    );
+  }
+  return told;
+};
+
 /** Makes a task of a draft: its key, its protection and cautions from the materials, and what holds it. */
 export const taskOf = (draft: Draft, on: Grounds): Task => {
-  const { rule, place, surfaceIds } = on;
+  const { rule, place, faces } = on;
+  const surfaceIds = faces.map((s) => s.surface.id);
+  const open = unique(faces.flatMap(openQuestions));
   const occurrence = draft.occurrence ?? '1';
-  const traits: Traits = { ...PLAIN, ...draft.traits };
+  const method = METHODS.get(draft.method);
+  const traits: Traits = { ...PLAIN, ...traitsOfMethod(method), ...draft.traits };
   const consumes = draft.consumes ?? [];
   const materials = consumes.map((it) => MATERIALS.get(it.material));
   const waitsFor: readonly GateKind[] = [
@@ -157,9 +188,20 @@ export const taskOf = (draft: Draft, on: Grounds): Task => {
       ? (['moisture'] as const)
       : []),
   ];
-  const holds = on.open.filter((it) => waitsFor.includes(it) && it !== draft.gate?.kind);
+  const holds = open.filter((it) => waitsFor.includes(it) && it !== draft.gate?.kind);
+  const { lines, otherwise } = linesFor(checked(method, draft.how), {
+    faces,
+    filmOn: placeOf(rule.phase) <= placeOf('strip') || faces.some((s) => !s.strips),
+    ofPiece: place.of !== 'surface',
+    waitsForLead: holds.includes('lead'),
+  });
   const setUp = draft.setUp ?? {};
-  const withLead = on.leaded && !HANDS_OFF.includes(rule.phase);
+  const withLead = faces.some((s) => s.leadOnPiece) && !HANDS_OFF.includes(rule.phase);
+  const dangers = unique([
+    ...dangersOf(traits),
+    ...lines.flatMap((it) => it.does),
+    ...(withLead ? (['lead'] as const) : []),
+  ]);
   return {
     key: keyOf(place, rule.id, occurrence),
     rule: rule.id,
@@ -170,10 +212,10 @@ export const taskOf = (draft: Draft, on: Grounds): Task => {
     surfaceIds,
     method: draft.method,
     setUp,
-    go: goOf({ rule: rule.id, method: draft.method, setUp, holds }),
+    go: goOf({ rule: rule.id, method: draft.method, setUp, holds }, otherwise),
     traits,
     title: draft.title,
-    how: draft.how,
+    how: lines,
     reason: {
       rule: rule.id,
       text: draft.because ?? on.because,
@@ -183,11 +225,10 @@ export const taskOf = (draft: Draft, on: Grounds): Task => {
     effort: draft.effort,
     consumes,
     protection: wornTogether([
+      ...method.protection,
       ...(draft.protection ?? []),
       ...materials.flatMap((it) => it.protection),
-      ...[...dangersOf(traits), ...(withLead ? (['lead'] as const) : [])].flatMap(
-        (it) => DANGERS.get(it).needs,
-      ),
+      ...dangers.flatMap((it) => DANGERS.get(it).needs),
     ]),
     cautions: uniqueCautions([
       ...(draft.cautions ?? []),

@@ -259,7 +259,7 @@ describe('the bench painted many times, lead unknown', () => {
       expect.arrayContaining(['loose-off-wet', 'wet-sand']),
     );
     expect(route.operations.filter((it) => it.makesDust)).toEqual([]);
-    expect(one(route, 'dull').title).toMatch(/wet/);
+    expect(one(route, 'dull-wet').title).toMatch(/wet/);
     expect(isBefore(route, 'contain-lead', 'wet-sand')).toBe(true);
   });
 
@@ -653,7 +653,7 @@ describe('a clear finish over a sound one', () => {
       'vacuum',
       'degrease',
       'scuff',
-      'dedust',
+      'dedust-damp',
       'mask-bare',
       'coat-waterClear',
       'coat-waterClear',

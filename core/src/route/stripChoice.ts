@@ -82,7 +82,7 @@ const burden = (way: Way, s: SurfaceContext): number =>
 const PAINTS = FINISHES.rows.filter((it) => it.paint);
 /** In what ways a way to strip can ruin a face. */
 const dangersIn = (way: Way): readonly Danger[] => [
-  ...(way.heats ? (['heat'] as const) : []),
+  ...(way.heats ? (['heats'] as const) : []),
   ...(way.wets === 'caustic' ? (['caustic'] as const) : []),
 ];
 const RICH_IN_TANNIN = WOODS.rows.filter((it) => it.bleeds.tannin >= DECISIONS.richInTannin.value);

@@ -1,6 +1,5 @@
 import { PROFILES } from '../catalog';
 import type { Task } from '../work';
-import { openQuestions } from './questions';
 import { RULES } from './rules';
 import { taskOf, type Draft, type PieceRule, type SurfaceRule } from './rule';
 import type { Whole } from './whole';
@@ -28,12 +27,10 @@ const onSurface = (
         taskOf(byShape(draft, rule, s), {
           rule,
           place: { of: 'surface', id: s.surface.id },
-          surfaceIds: [s.surface.id],
+          faces: [s],
           because: rule.because(s),
           ofSurface: rule.general !== true,
           evidence: rule.evidence?.(s) ?? [],
-          open: openQuestions(s),
-          leaded: s.leadOnPiece,
         }),
       )
     : [];
@@ -49,12 +46,10 @@ const onPiece = (rule: PieceRule, whole: Whole): readonly Task[] => {
     return taskOf(draft, {
       rule,
       place: rule.place,
-      surfaceIds: on.map((s) => s.surface.id),
+      faces: on,
       because: rule.because(whole, on),
       ofSurface: rule.ofSurface === true,
       evidence: rule.evidence?.(on) ?? [],
-      open: [...new Set(on.flatMap(openQuestions))],
-      leaded: on.some((s) => s.leadOnPiece),
     });
   });
 };

@@ -321,7 +321,7 @@ describe('mended in spots', () => {
     const found = routeOf(
       top(SPOTS, { finish: 'alkyd' }, { ...old, seen: { top: ['lead-laboratory:found:1'] } }),
     );
-    expect(how(found, 'touch-in')).toMatch(/^Wet-and-dry P320/);
+    expect(how(found, 'touch-in-wet')).toMatch(/^Wet-and-dry P320/);
     expect(methods(found)).toContain('flush-fill-wet');
   });
 

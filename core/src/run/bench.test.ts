@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { caseOf } from '../case';
-import { CHECKS, DISCOVERIES, MENDS, REMEDIES, TIMERS } from '../catalog';
+import { CHECKS, DISCOVERIES, MENDS, REMEDIES, TIMERS, textsOf } from '../catalog';
 import { NO_SETBACK, USUAL_SHOP, type LogLine, type Piece } from '../piece';
 import { planRoute } from '../route';
 import { clear, painted, pieceOf, stained, type Told } from '../testing/pieces';
@@ -54,7 +54,7 @@ describe('hardener', () => {
     const [mix] = mixesFor(
       [
         {
-          method: 'fill',
+          method: 'two-part-filler',
           setUp: {},
           consumes: [filler],
           traits: tasksOf({})[0]?.traits ?? ({} as never),
@@ -258,7 +258,7 @@ describe('what is written on bench cards', () => {
       ...CHECKS.rows.flatMap((it) => it.answers.map((one) => one.then)),
       ...DISCOVERIES.rows.flatMap((it) => [it.now, ...(it.caution ? [it.caution] : [])]),
       ...REMEDIES.rows.flatMap((it) => [it.why, it.but]),
-      ...MENDS.rows.flatMap((it) => it.how),
+      ...MENDS.rows.flatMap((it) => textsOf(it.how)),
     ];
     for (const it of sentences) {
       expect(it).toMatch(/^[A-Z0-9].*[.]$/);

@@ -85,7 +85,7 @@ export const mixesFor = (
           },
         ]
       : [];
-  const washedOff = tasks.some((it) => it.method === 'dedust' && it.setUp.alcohol === true);
+  const washedOff = tasks.some((it) => it.method === 'dedust');
   const neutralised = tasks.some((it) => it.method === 'neutralise');
   const coatings = [
     ...new Set(tasks.flatMap((it) => (it.traits.lays ? [it.traits.lays.coating] : []))),

@@ -103,7 +103,7 @@ describe('mending a fault', () => {
       const task = mendIn(faulty(mend, LEADED));
       expect(task.traits.makesDust).toBe(false);
       expect(task.title).toMatch(/wet/);
-      expect(task.how[0]).toMatch(/nothing dry/);
+      expect(task.how[0]?.text).toMatch(/nothing dry/);
       expect(worn(task)).toMatch(/P100 respirator/);
       expect(worn(task)).toMatch(/overall/i);
     },

@@ -1,13 +1,6 @@
-import { TIMERS, type Coating, type Material, type TimerId } from '../catalog';
+import { METHODS, TIMERS, type Coating, type Material, type TimerId } from '../catalog';
 import { linesOf, type LineOf, type Piece } from '../piece';
 import type { Task } from '../work';
-
-const BY_METHOD: Readonly<Record<string, readonly TimerId[]>> = {
-  'strip-gel': ['gelDwell'],
-  'strip-scrape': ['gelDwell'],
-  'strip-mild': ['mildDwell'],
-  'strip-caustic': ['lyeDwell'],
-};
 
 const BY_COATING: Readonly<Partial<Record<Coating, readonly TimerId[]>>> = {
   oilStain: ['stainWipe'],
@@ -34,7 +27,7 @@ export const timersFor = (
 ): readonly TimerId[] => [
   ...new Set(
     tasks.flatMap(({ method, traits, consumes }) => [
-      ...(BY_METHOD[method] ?? []),
+      ...METHODS.get(method).timers,
       ...(traits.lays ? (BY_COATING[traits.lays.coating] ?? []) : []),
       ...consumes.flatMap((it) => BY_MATERIAL[it.material] ?? []),
     ]),

@@ -1,4 +1,4 @@
-import { TWO_PEOPLE, type Coating } from '../catalog';
+import { METHODS, type Coating } from '../catalog';
 import type { AirCourse, Minute } from '../climate';
 import type { Shop, Skill, Space } from '../piece';
 import type { Effect, Task } from '../work';
@@ -31,7 +31,7 @@ const handsFor = (
   hours: readonly Calendar[],
 ): readonly (readonly number[])[] => {
   const alone = able.map((one) => [one]);
-  if (!TWO_PEOPLE.includes(it.method)) return alone;
+  if (METHODS.get(it.method).people === 1) return alone;
   const pairs = able.flatMap((one) =>
     hours.flatMap((_, other) => {
       const isNew = other > one || (other < one && !able.includes(other));

@@ -3,6 +3,7 @@ import {
   COAT_LOSSES,
   DISCS_PER_SHEET,
   MATERIALS,
+  METHODS,
   SLEEVES_A_COAT,
   TRANSFER,
   discsFor,
@@ -91,8 +92,6 @@ export interface Taken {
   readonly quantity: number;
 }
 
-/** Work that tapes the outline of its surfaces. */
-const TAPED: readonly string[] = ['mask-border', 'mask-bare'];
 /** Tape beyond the border that it covers: ends that overlap at each corner. */
 const TAPE_MORE = 1.1;
 
@@ -118,7 +117,7 @@ const asUsed = (
   const disc = setUp.tool === 'machine' ? discsFor(it.material) : undefined;
   if (disc) return { material: disc, quantity: it.quantity * DISCS_PER_SHEET };
   const outline =
-    it.why === 'masks' && it.unit === 'm' && TAPED.includes(method)
+    it.why === 'masks' && it.unit === 'm' && METHODS.get(method).tapes
       ? outlineOf(piece, surfaceIds)
       : undefined;
   return outline === undefined

@@ -31,7 +31,7 @@ export const taskFor = (
   const occurrence = rest.occurrence ?? '1';
   const base = {
     rule,
-    method: rest.method ?? rule,
+    method: rest.method ?? ('vacuum' as const),
     setUp: rest.setUp ?? {},
     holds: rest.holds ?? [],
   };
@@ -42,7 +42,7 @@ export const taskFor = (
     phase: 'clean',
     rank: 0,
     title: 'Some work',
-    how: ['Do it.'],
+    how: [{ text: 'Do it.', does: [] }],
     reason: { rule, text: 'It is needed here.', ofSurface: true, observationIds: [] },
     effort: effort('vacuum', 1),
     consumes: [],

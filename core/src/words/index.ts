@@ -14,6 +14,7 @@ export { phaseInWords } from './phases';
 export { RISKS, type RiskKind } from './risks';
 export * from './terms';
 export { refusals as REFUSAL_WORDS } from './refusals';
+export * as LINE_WORDS from './line';
 export * as SECURE_WORDS from './steps/secure';
 export * as PARTS_WORDS from './steps/parts';
 export * as CLEAN_WORDS from './steps/clean';

@@ -63,6 +63,7 @@ export {
   type Risk,
   type SetUp,
   type Task,
+  type TaskLine,
 } from './task';
 export {
   PLAIN,

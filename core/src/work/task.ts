@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { CHECKS, PROTECTIONS } from '../catalog';
+import { CHECKS, DANGERS, METHODS, PROTECTIONS } from '../catalog';
 import { ladder } from '../sanding';
 import { RISKS, type RiskKind } from '../words';
 import { PARTS } from './condition';
@@ -32,6 +32,10 @@ export type Reason = DeepReadonly<z.infer<typeof taskReason>>;
 export const caution = z.object({ text: z.string(), lastWord: z.string() });
 export type Caution = DeepReadonly<z.infer<typeof caution>>;
 
+/** What to do, and what that does to the face and the air. */
+export const taskLine = z.object({ text: z.string(), does: z.array(DANGERS.id) });
+export type TaskLine = DeepReadonly<z.infer<typeof taskLine>>;
+
 /** A question to answer afterwards. */
 export const check = z.object({
   id: CHECKS.id,
@@ -63,14 +67,13 @@ export const task = z.object({
   rank: z.number(),
   /** Surfaces that it is done on or for. */
   surfaceIds: z.array(z.string()).min(1),
-  /** The way of working, by name. */
-  method: z.string(),
+  method: METHODS.id,
   setUp,
   /** Signature of what it can be done in one go with: rule, method, set-up, what holds it. */
   go: z.string(),
   traits,
   title: z.string(),
-  how: z.array(z.string()).min(1),
+  how: z.array(taskLine).min(1),
   reason: taskReason,
   effort: effortSchema,
   consumes: z.array(consumed),
@@ -98,6 +101,18 @@ export const placeName = (it: Place): string => (it.of === 'piece' ? 'piece' : i
 export const keyOf = (at: Place, rule: string, occurrence: string): string =>
   `${placeName(at)}/${rule}/${occurrence}`;
 
-/** Two tasks of one set-up can be done in one go: by one rule, in one way, and held alike. */
-export const goOf = (it: Pick<Task, 'rule' | 'method' | 'setUp' | 'holds'>): string =>
-  JSON.stringify([it.rule, it.method, it.setUp, [...it.holds].sort()]);
+/**
+ * Two tasks of one set-up can be done in one go: by one rule, in one way, and held alike.
+ * @param otherwise some of its lines are done another way than usual, since that is forbidden there
+ */
+export const goOf = (
+  it: Pick<Task, 'rule' | 'method' | 'setUp' | 'holds'>,
+  otherwise = false,
+): string =>
+  JSON.stringify([
+    it.rule,
+    it.method,
+    it.setUp,
+    [...it.holds].sort(),
+    ...(otherwise ? ['otherwise'] : []),
+  ]);

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { COATINGS, type Danger } from '../catalog';
+import { COATINGS, WETTINGS, type Danger } from '../catalog';
 import { CONDITIONS, NEEDS, PARTS, PIECE_CONDITIONS } from './condition';
 import type { DeepReadonly } from './readonly';
 
@@ -40,7 +40,7 @@ export const traits = z.object({
   makesDust: z.boolean(),
   /** Takes the dust off, on its own or as its last step. */
   dedusts: z.boolean(),
-  wets: z.enum(['water', 'solvent', 'alcohol', 'caustic']).nullable(),
+  wets: z.enum(WETTINGS).nullable(),
   heats: z.boolean(),
   /** Drives out what lives in the piece. */
   evicts: z.boolean(),
@@ -68,8 +68,8 @@ export const disturbs = (it: Traits): boolean =>
 
 /** In what ways work can hurt, or ruin a face. */
 export const dangersOf = (it: Traits): readonly Danger[] => [
-  ...(it.makesDust ? (['dust'] as const) : []),
-  ...(it.heats ? (['heat'] as const) : []),
+  ...(it.makesDust ? (['abrades'] as const) : []),
+  ...(it.heats ? (['heats'] as const) : []),
   ...(it.wets && it.wets !== 'water' ? [it.wets] : []),
   ...(it.sprayed ? (['mist'] as const) : []),
 ];

@@ -183,7 +183,7 @@ describe('keys and set-ups', () => {
   });
 
   it('done in one go is what shares rule, method, facts and what holds it, in any order', () => {
-    const base = { rule: 'scuff', method: 'scuff', setUp: { grits: '150' } };
+    const base = { rule: 'scuff', method: 'scuff' as const, setUp: { grits: '150' } };
     const go = goOf({ ...base, holds: ['lead', 'bleed'] });
     expect(goOf({ ...base, holds: ['bleed', 'lead'] })).toBe(go);
     expect(goOf({ ...base, holds: [] })).not.toBe(go);

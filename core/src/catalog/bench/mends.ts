@@ -1,3 +1,4 @@
+import { line, type Told } from '../line';
 import type { Protection } from '../protection';
 import { atHand, use, type Use } from '../rates';
 import { JUDGEMENT, PRACTICE, type SourceMark } from '../source';
@@ -8,7 +9,7 @@ interface MendRow<Id extends string = string> {
   readonly id: Id;
   readonly title: string;
   readonly because: string;
-  readonly how: readonly string[];
+  readonly how: readonly Told[];
   /** Active minutes: once, and for each m². */
   readonly minutes: { readonly fixed: number; readonly each: number };
   /** For each m². */
@@ -80,9 +81,20 @@ export const MENDS = table([
     because: 'a run, a nib or a ridge shows through every coat laid over it.',
     how: [
       'It has to be hard right through: a run stays soft inside long after the face is dry. Where a thumbnail marks it, wait.',
-      'Shave thick runs with a card scraper or a sharp blade held flat, before any paper.',
-      'P320 on a hard block, along the grain, until the gloss is even. Keep off the edges.',
-      'Wipe the dust off; look at it in raking light.',
+      line(
+        'Shave thick runs with a card scraper or a sharp blade held flat, before any paper.',
+        ['scrapes'],
+        line('Thick runs first with wet-or-dry P220 on a block, kept wet.', ['rubsWet']),
+      ),
+      line(
+        'P320 on a hard block, along the grain, until the gloss is even. Keep off the edges.',
+        ['abrades'],
+        line(
+          'Wet-or-dry P320 on a hard block, kept wet, along the grain, until the gloss is even. Keep off the edges.',
+          ['rubsWet'],
+        ),
+      ),
+      'Wipe it off; look at it in raking light.',
     ],
     minutes: { fixed: 12, each: 18 },
     uses: [use('paper320', 1, 'abrades')],
@@ -96,8 +108,15 @@ export const MENDS = table([
     because: 'a film that wrinkled is soft below; a coat on top of it would wrinkle again.',
     how: [
       'Leave it alone in warm, dry, moving air until a thumbnail leaves no mark at an edge.',
-      'P220, then P320 on a block, until it is flat. Where it gums up the paper, wait longer.',
-      'Wipe the dust off. Thinner coats from here on, and the full wait between.',
+      line(
+        'P220, then P320 on a block, until it is flat. Where it gums up the paper, wait longer.',
+        ['abrades'],
+        line(
+          'Wet-or-dry P220, then P320 on a block, kept wet, until it is flat. Where it gums up the paper, wait longer.',
+          ['rubsWet'],
+        ),
+      ),
+      'Wipe it off. Thinner coats from here on, and the full wait between.',
     ],
     minutes: { fixed: 15, each: 30 },
     uses: [use('paper220', 1, 'abrades'), use('paper320', 1, 'abrades')],
@@ -113,7 +132,13 @@ export const MENDS = table([
       'Let it dry overnight first; the tint has to stop growing.',
       'Pigmented shellac on the place and a hand’s breadth round it, thin, feathered out; clear shellac where wood is to be seen.',
       'A second coat after an hour. Where it still tints, a third.',
-      'Dull it lightly when it sands to powder; wipe.',
+      line(
+        'Dull it lightly when it sands to powder; wipe.',
+        ['abrades'],
+        line('Dull it lightly with wet-or-dry P320, wet, once a fingernail leaves no mark; wipe.', [
+          'rubsWet',
+        ]),
+      ),
     ],
     minutes: { fixed: 15, each: 12 },
     uses: [use('pigmentedShellac', 0.06, 'coats'), use('paper320', 0.5, 'abrades')],
@@ -127,8 +152,22 @@ export const MENDS = table([
     title: 'Take the new film back to what holds',
     because: 'a coat holds no better than the one below it, and that one lets go.',
     how: [
-      'Tape or a blade lifts what is loose; then a card scraper, angle before pressure, until the film no longer lifts.',
-      'What holds is feathered out with P120 to P180, until no edge can be felt.',
+      line(
+        'Tape or a blade lifts what is loose; then a card scraper, angle before pressure, until the film no longer lifts.',
+        ['scrapes'],
+        line(
+          'Mist it and keep it wet; a plastic scraper takes what is loose, until the film no longer lifts. Catch it on the sheet, bag it.',
+          ['scrapesWet'],
+        ),
+      ),
+      line(
+        'What holds is feathered out with P120 to P180, until no edge can be felt.',
+        ['abrades'],
+        line(
+          'What holds is feathered out with wet-or-dry P180 and a sponge, until no edge can be felt.',
+          ['rubsWet'],
+        ),
+      ),
       'Find out why before it is coated again: wax, grease, silicone, gloss or damp below. Wash, dull and dry accordingly.',
     ],
     minutes: { fixed: 15, each: 50 },
@@ -144,7 +183,14 @@ export const MENDS = table([
     title: 'Wash off what causes the craters',
     because: 'silicone or oil keeps the film from wetting the face; more paint only craters again.',
     how: [
-      'Let the film dry. P320 until the craters are flat, or nearly.',
+      'Let the film dry.',
+      line(
+        'P320 until the craters are flat, or nearly.',
+        ['abrades'],
+        line('Wet-or-dry P320, wet, until the craters are flat, or nearly; let it dry.', [
+          'rubsWet',
+        ]),
+      ),
       'Mineral spirits on a clean cloth, wiped off with a dry one before it flashes; a fresh cloth each time, twice over.',
       'A thin coat of shellac is the surest barrier below the next coat.',
     ],
@@ -168,7 +214,14 @@ export const MENDS = table([
       'Warm the room and dry the air first; a fresh haze often goes by itself within a day.',
       'Shellac or lacquer: the thinnest mist of its own thinner from the gun, or a cloth barely damp with it, one pass; no rubbing.',
       'Water-based clear: nothing but warmth, moving air and time.',
-      'Still hazy when it is hard: dull it with P320, and lay the coat again in drier air.',
+      line(
+        'Still hazy when it is hard: dull it with P320, and lay the coat again in drier air.',
+        ['abrades'],
+        line(
+          'Still hazy when it is hard: dull it wet with wet-or-dry P320, and lay the coat again in drier air.',
+          ['rubsWet'],
+        ),
+      ),
     ],
     minutes: { fixed: 10, each: 10 },
     uses: [atHand('alcohol')],
@@ -201,9 +254,15 @@ export const MENDS = table([
     because: 'fibres that stand up make every coat over them rough.',
     how: [
       'Let the wood dry first; wet fibres bend and don’t cut.',
-      'The last paper of the ladder, fresh, by hand, light, with the grain. No pressure: that raises new ones.',
-      'Still fuzzy: damp it barely, let it dry, once more; or a washcoat of thin shellac, then the paper.',
-      'Vacuum, then wipe.',
+      line(
+        'The last paper of the ladder, fresh, by hand, light, with the grain. No pressure: that raises new ones.',
+        ['abrades'],
+        line('Wet-or-dry P220, barely damp, by hand, light, with the grain; wipe the slurry up.', [
+          'rubsWet',
+        ]),
+      ),
+      'Still fuzzy: damp it barely, let it dry, once more; or a washcoat of thin shellac, then the same.',
+      line('Vacuum, then wipe.', ['vacuums'], 'Wipe damp, bag the wipes.'),
     ],
     minutes: { fixed: 8, each: 15 },
     uses: [use('paper220', 1, 'abrades')],
@@ -216,7 +275,14 @@ export const MENDS = table([
     title: 'Mend the torn edge',
     because: 'tape pulled the film off; the step would show through the next coat.',
     how: [
-      'Cut the rim free with a sharp blade, lift what is loose, feather the step with P320.',
+      line(
+        'Cut the rim free with a sharp blade, lift what is loose, feather the step with P320.',
+        ['cuts', 'abrades'],
+        line(
+          'Damp the rim and cut it free with a sharp blade, lift what is loose, feather the step with wet-or-dry P320, wet.',
+          ['cutsWet', 'rubsWet'],
+        ),
+      ),
       'Dab the bare place with primer where wood shows, then with the coat that is missing; let it dry in between.',
       'Next time: score along the tape before it comes off, pull it back on itself, while the last coat is still soft.',
     ],

@@ -1,3 +1,4 @@
+import { line } from '../line';
 import { DAY, coating } from './coating';
 import { MEETS } from './meets';
 
@@ -29,7 +30,15 @@ export const cabinetEnamel = coating({
   steps: [
     'Stir, do not shake; strain it if it has skins. Foam or microfibre roller, a door or a side at a time, then lay off lightly one way with a dampened synthetic brush.',
     'About a tenth of a litre for a square metre; thicker runs, thinner drags. Leave it: it levels by itself within ten minutes.',
-    'A run that is still wet: one stroke upwards. One that has skinned over: leave it until tomorrow, cut it flat with P320 on a block.',
+    'A run that is still wet: one stroke upwards.',
+    line(
+      'One that has skinned over: leave it until tomorrow, cut it flat with P320 on a block.',
+      ['abrades'],
+      line(
+        'One that has skinned over: leave it until tomorrow, take it flat with wet-or-dry P320, wet.',
+        ['rubsWet'],
+      ),
+    ),
   ],
   cleaner: 'water',
   sprayer: 'Strain it; rinse the gun with water at once.',

@@ -1,6 +1,7 @@
 import type { Bleed } from '../bleeds';
 import type { Finish } from '../finishes';
 import type { Hazard } from '../hazards';
+import type { Told } from '../line';
 import type { Container } from '../materials/material';
 import type { Meeting, Nature } from '../meetings';
 import type { Protection } from '../protection';
@@ -69,7 +70,7 @@ export interface CoatingRow<Id extends string = string> {
   readonly shelfMonths: number;
   readonly hazards: readonly Hazard[];
   readonly protection: readonly Protection[];
-  readonly steps: readonly string[];
+  readonly steps: readonly Told[];
   readonly cleaner: string;
   readonly sprayer: string;
 }

@@ -1,3 +1,4 @@
+import { line } from '../line';
 import { coating } from './coating';
 import { MEETS } from './meets';
 
@@ -30,7 +31,14 @@ export const twoPartClear = coating({
   steps: [
     'Weigh hardener into clear by the label, stir three minutes, strain. Mix no more than one coat takes: in four hours it is waste, even while it looks wet.',
     'Soft synthetic brush or foam pad, even, one pass, a wet edge; do not go back into it.',
-    'The next coat within twelve hours bites by itself; later it wants P320 first.',
+    line(
+      'The next coat within twelve hours bites by itself; later it wants P320 first.',
+      ['abrades'],
+      line(
+        'The next coat within twelve hours bites by itself; later it is dulled wet with wet-or-dry P320 first.',
+        ['rubsWet'],
+      ),
+    ),
     'Leftovers harden in the can with its lid loose, and go to the hazardous-waste site.',
   ],
   cleaner: 'water, before it sets',

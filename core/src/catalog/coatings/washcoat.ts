@@ -1,3 +1,4 @@
+import { line } from '../line';
 import { coating } from './coating';
 import { MEETS } from './meets';
 
@@ -26,7 +27,13 @@ export const washcoat = coating({
   protection: ['vapourCartridges', 'nitrileGloves', 'openWindow'],
   steps: [
     'Dewaxed shellac thinned with alcohol to about a third of its strength. One thin, fast, even coat; no brushing back.',
-    'P320 by hand, one stroke, wipe: it is to seal, not to build.',
+    line(
+      'P320 by hand, one stroke, wipe: it is to seal, not to build.',
+      ['abrades'],
+      line('Wet-or-dry P320, damp, by hand, one stroke, wipe: it is to seal, not to build.', [
+        'rubsWet',
+      ]),
+    ),
   ],
   cleaner: 'alcohol or ammonia',
   sprayer: 'It ruins sprayers that are hard to clean: brush it.',

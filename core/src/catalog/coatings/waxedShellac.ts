@@ -1,3 +1,4 @@
+import { line } from '../line';
 import { coating } from './coating';
 import { MEETS } from './meets';
 
@@ -27,8 +28,21 @@ export const waxedShellac = coating({
   protection: ['vapourCartridges', 'nitrileGloves', 'openWindow'],
   steps: [
     'A soft, full brush or a pad of lint-free cloth: thin, fast, one stroke beside the other, off the edge, no going back.',
-    'Coats melt into each other; nibs come off with P320 after two hours, wiped dry.',
-    'Right: a warm, even shine. Tears or ridges: leave them, cut them level with P400 tomorrow, one more thin coat.',
+    'Coats melt into each other.',
+    line(
+      'Nibs come off with P320 after two hours, wiped dry.',
+      ['abrades'],
+      'Nibs stay until the last coat, and are rubbed down with a damp felt.',
+    ),
+    'Right: a warm, even shine.',
+    line(
+      'Tears or ridges: leave them, cut them level with P400 tomorrow, one more thin coat.',
+      ['abrades'],
+      line(
+        'Tears or ridges: leave them, take them level with wet-or-dry P400 and a little oil tomorrow, one more thin coat.',
+        ['rubsWet'],
+      ),
+    ),
   ],
   cleaner: 'alcohol or ammonia',
   sprayer: 'It ruins sprayers that are hard to clean: brush or pad it.',

@@ -13,7 +13,7 @@ export const drySanding = (
   const { grits, ...draft } = it;
   return {
     ...draft,
-    traits: { opensLayers: true, makesDust: true, grits, ...draft.traits },
+    traits: { grits, ...draft.traits },
     protection: [
       'p100Filter',
       s.shop.tools.includes('extractor') ? 'extraction' : 'outdoorsOrShut',
@@ -26,13 +26,7 @@ export const drySanding = (
 /** Wet sanding by hand, where lead lies below: no dust, and the slurry wiped up and bagged. */
 export const sandWet = (it: Draft): Draft => ({
   ...it,
-  traits: {
-    opensLayers: true,
-    dedusts: true,
-    wets: 'water',
-    grits: [PAPER_CHOICES.wet],
-    ...it.traits,
-  },
+  traits: { grits: [PAPER_CHOICES.wet], ...it.traits },
   wait: wait(WAITS.afterWetSanding, 'dryOvernight'),
   cautions: WORDS.wetSand.cautions,
 });

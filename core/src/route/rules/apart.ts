@@ -1,7 +1,7 @@
 import { PARTS_WORDS as WORDS, SECURE_WORDS } from '../../words';
 import { pieceRule, type Rule } from '../rule';
 import { isDoneToPiece, isInPlace } from '../whole';
-import { by } from './common';
+import { ofUnits } from './common';
 import { hangsAsDoor, hasPulls, isSuspect, runsWithDrawers } from '../context';
 import {
   worked,
@@ -26,11 +26,10 @@ export const APART_RULES: readonly Rule[] = [
     asks: (whole) => (isDoneToPiece(whole, 'photographed') ? [] : worked(whole)),
     because: () => SECURE_WORDS.photographs.because,
     work: () => ({
-      method: 'photograph',
       rank: 0,
       title: SECURE_WORDS.photographs.title,
       how: SECURE_WORDS.photographs.how,
-      ...by('photograph', 1),
+      ...ofUnits('photograph', 1),
       traits: { makesOfPiece: ['photographed'] },
     }),
   }),
@@ -42,11 +41,10 @@ export const APART_RULES: readonly Rule[] = [
       whole.piece.staysInPlace && !isDoneToPiece(whole, 'roomCovered') ? worked(whole) : [],
     because: () => WORDS.coverRoom.because,
     work: (whole) => ({
-      method: 'cover-room',
       rank: -10,
       title: WORDS.coverRoom.title,
       how: WORDS.coverRoom.how(whole.piece.wetRoom),
-      ...by('coverRoom', 1),
+      ...ofUnits('cover-room', 1),
       traits: { makesOfPiece: ['roomCovered'] },
       cautions: WORDS.coverRoom.cautions,
     }),
@@ -61,11 +59,10 @@ export const APART_RULES: readonly Rule[] = [
         : [],
     because: (whole) => WORDS.maskDrawers.because(drawersIn(whole)),
     work: () => ({
-      method: 'mask-drawers',
       rank: -25,
       title: WORDS.maskDrawers.title,
       how: WORDS.maskDrawers.how,
-      ...by('drawerMap', 1),
+      ...ofUnits('mask-drawers', 1),
       traits: { makesOfPiece: ['drawersMasked'] },
     }),
   }),
@@ -78,11 +75,10 @@ export const APART_RULES: readonly Rule[] = [
       !staysIn(whole) && isInPlace(whole, 'drawers') ? worked(whole, runsWithDrawers) : [],
     because: (whole) => WORDS.drawersOut.because(drawersIn(whole)),
     work: (whole) => ({
-      method: 'drawers-out',
       rank: 0,
       title: WORDS.drawersOut.title(drawersIn(whole)),
       how: WORDS.drawersOut.how,
-      ...by('drawerOut', drawersIn(whole)),
+      ...ofUnits('drawers-out', drawersIn(whole)),
       traits: { takesOff: 'drawers' },
     }),
   }),
@@ -94,11 +90,10 @@ export const APART_RULES: readonly Rule[] = [
     asks: (whole) => (isInPlace(whole, 'doors') ? worked(whole, hangsAsDoor) : []),
     because: (whole) => WORDS.doorsOff.because(doorsIn(whole)),
     work: (whole) => ({
-      method: 'doors-off',
       rank: 0,
       title: WORDS.doorsOff.title(doorsIn(whole)),
       how: WORDS.doorsOff.how,
-      ...by('doorOff', doorsIn(whole)),
+      ...ofUnits('doors-off', doorsIn(whole)),
       traits: { takesOff: 'doors' },
     }),
   }),
@@ -110,14 +105,12 @@ export const APART_RULES: readonly Rule[] = [
     asks: (whole) => (isInPlace(whole, 'pulls') ? worked(whole, hasFittings(whole)) : []),
     because: () => WORDS.hardwareOff.because,
     work: (whole) => ({
-      method: 'hardware-off',
       rank: 1,
       title: WORDS.hardwareOff.title(fittingsOn(whole)),
       how: WORDS.hardwareOff.how(
-        whole.surfaces.some((s) => hasPulls(s) && isSuspect(s)),
         othersOn(whole).some((it) => it.kind === 'glass' || it.kind === 'mirror'),
       ),
-      ...by('pullOff', countOfFittings(whole)),
+      ...ofUnits('hardware-off', countOfFittings(whole)),
       traits: { takesOff: 'pulls' },
     }),
   }),
@@ -129,13 +122,11 @@ export const APART_RULES: readonly Rule[] = [
     asks: (whole) => (isInPlace(whole, 'back') ? whole.surfaces.filter(hasSplitBack) : []),
     because: () => WORDS.backOff.because,
     work: () => ({
-      method: 'back-off',
       rank: 2,
       title: WORDS.backOff.title,
       how: WORDS.backOff.how,
-      ...by('backOff', 1),
-      traits: { opensLayers: true, takesOff: 'back' },
-      protection: ['goggles'],
+      ...ofUnits('back-off', 1),
+      traits: { takesOff: 'back' },
     }),
   }),
   pieceRule({
@@ -149,13 +140,11 @@ export const APART_RULES: readonly Rule[] = [
         : [],
     because: (whole) => WORDS.polishFittings.because(countOf(whole, 'clean')),
     work: (whole) => ({
-      method: 'polish-fittings',
       rank: 3,
       title: WORDS.polishFittings.title(countOf(whole, 'clean')),
       how: WORDS.polishFittings.how,
-      ...by('polish', countOf(whole, 'clean')),
-      traits: { opensLayers: true, makesOfPiece: ['fittingsPolished'] },
-      protection: ['workGloves', 'goggles'],
+      ...ofUnits('polish-fittings', countOf(whole, 'clean')),
+      traits: { makesOfPiece: ['fittingsPolished'] },
     }),
   }),
   pieceRule({
@@ -169,13 +158,11 @@ export const APART_RULES: readonly Rule[] = [
         : [],
     because: (whole) => WORDS.repaintFittings.because(countOf(whole, 'repaint')),
     work: (whole) => ({
-      method: 'repaint-fittings',
       rank: 3,
       title: WORDS.repaintFittings.title(countOf(whole, 'repaint')),
       how: WORDS.repaintFittings.how,
-      ...by('repaint', countOf(whole, 'repaint')),
-      traits: { opensLayers: true, makesOfPiece: ['fittingsRepainted'] },
-      protection: ['workGloves'],
+      ...ofUnits('repaint-fittings', countOf(whole, 'repaint')),
+      traits: { makesOfPiece: ['fittingsRepainted'] },
     }),
   }),
 ];

@@ -6,7 +6,7 @@ import { isOpen } from '../questions';
 import { surfaceRule, type Draft, type Rule } from '../rule';
 import { waxLeft } from './clean';
 import { dullCoat, lagOfCoat, layCoat } from './coat';
-import { by, wait } from './common';
+import { ofUnits, wait } from './common';
 import { asGate } from './ask';
 import { fillsGrain, paintPlanOf } from '../coloured';
 import { type SurfaceContext, behind, finishName, isDone, openFindings } from '../context';
@@ -31,7 +31,7 @@ const insteadOf = (s: SurfaceContext, primer: Coating): Task['insteadOf'] =>
 const primeWith = (s: SurfaceContext, coat: Coat, of: number): Draft => {
   const tint = coat.coating === 'clearShellac' ? null : (paintPlanOf(s)?.tint ?? null);
   return layCoat(s, coat, {
-    method: `prime-${coat.coating}`,
+    method: `prime-${PRIMERS.id.parse(coat.coating)}`,
     setUp: { of },
     rank: 2 * (coat.nth - 1),
     title: WORDS.prime.title(coat.coating, coat.nth, of),
@@ -86,11 +86,10 @@ export const BLOCK_RULES: readonly Rule[] = [
     evidence: (s) => behind(s.beliefs.substrate),
     work: () => [
       {
-        method: 'test-patch',
         rank: -10,
         title: WORDS.testPatch.title,
         how: WORDS.testPatch.how,
-        ...by('testPatch', 1),
+        ...ofUnits('test-patch', 1),
         traits: { makes: ['bondTried'] },
         wait: wait(WAITS.testPatch, 'maybeCut'),
         checks: ['gripsWell'],

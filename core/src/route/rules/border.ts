@@ -3,7 +3,7 @@ import type { Condition } from '../../work';
 import { areaOf, tapeMinutesOf, type Side } from '../borders';
 import { pieceRule, type Draft, type Rule } from '../rule';
 import type { Whole } from '../whole';
-import { by, wait } from './common';
+import { ofUnits, wait } from './common';
 import { type SurfaceContext, isDone } from '../context';
 
 const WORDS = COAT_WORDS.maskBorder;
@@ -54,11 +54,10 @@ export const BORDER_BEFORE_RULES: readonly Rule[] = [
       perSide(
         lacking(whole, 'masked', (it) => !it.coated),
         ({ surfaces, group }) => ({
-          method: 'mask-bare',
           rank: -30,
           title: WORDS.bare.title,
           how: WORDS.bare.how(listed(surfaces.map((s) => s.surface.name)), group),
-          ...by('maskBare', surfaces.length),
+          ...ofUnits('mask-bare', surfaces.length),
           traits: { makes: ['masked'] },
         }),
       ),
@@ -71,11 +70,10 @@ export const BORDER_BEFORE_RULES: readonly Rule[] = [
     because: () => WORDS.before.because,
     work: (whole) =>
       perSide(lacking(whole, 'masked', isCoatedLater), ({ surfaces }) => ({
-        method: 'mask-border',
         rank: 50,
         title: WORDS.before.title,
         how: WORDS.before.how,
-        ...by('maskBorder', areaOf(surfaces)),
+        ...ofUnits('mask-border', areaOf(surfaces)),
         traits: { makes: ['masked'] },
       })),
   }),
@@ -93,12 +91,11 @@ export const BORDER_BETWEEN_RULES: readonly Rule[] = [
       perSide(lacking(whole, 'hardened', isDoneEarlier), ({ surfaces }) => {
         const minutes = Math.max(...surfaces.map(tapeMinutesOf));
         return {
-          method: 'harden',
           setUp: { minutes },
           rank: 90,
           title: WORDS.harden.title,
           how: WORDS.harden.how,
-          ...by('harden', 1),
+          ...ofUnits('harden', 1),
           traits: { makes: ['hardened'] },
           wait: wait(minutes, 'tapeMaySit', null),
         };
@@ -112,11 +109,10 @@ export const BORDER_BETWEEN_RULES: readonly Rule[] = [
     because: () => WORDS.onFilm.because,
     work: (whole) =>
       perSide(lacking(whole, 'taped', isDoneEarlier), ({ surfaces }) => ({
-        method: 'mask-border',
         rank: 91,
         title: WORDS.onFilm.title,
         how: WORDS.onFilm.how,
-        ...by('maskBorder', areaOf(surfaces)),
+        ...ofUnits('mask-border', areaOf(surfaces)),
         traits: { makes: ['taped'] },
       })),
   }),

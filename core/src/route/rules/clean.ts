@@ -4,7 +4,7 @@ import { CLEAN_WORDS as WORDS } from '../../words';
 import { chanceToBleed, isOpen } from '../questions';
 import { ofOneWood } from '../alike';
 import { pieceRule, surfaceRule, type Rule } from '../rule';
-import { by, onArea, wait } from './common';
+import { ofUnits, onFace, wait } from './common';
 import { asGate } from './ask';
 import {
   type SurfaceContext,
@@ -13,6 +13,7 @@ import {
   chanceOfAny,
   chanceShunsWater,
   finishName,
+  forbiddenBy,
   has,
   isDone,
   isSuspect,
@@ -57,11 +58,10 @@ export const CLEAN_RULES: readonly Rule[] = [
     because: () => WORDS.vacuum.because,
     work: (s) => [
       {
-        method: 'vacuum',
         rank: 0,
         title: WORDS.vacuum.title,
-        how: WORDS.vacuum.how(isSuspect(s)),
-        ...onArea('vacuum', s),
+        how: WORDS.vacuum.how,
+        ...onFace('vacuum', s),
         traits: { makes: ['vacuumed'] },
         protection: [isSuspect(s) ? 'p100Filter' : 'dustMask'],
       },
@@ -77,14 +77,12 @@ export const CLEAN_RULES: readonly Rule[] = [
     because: () => WORDS.airOut.because,
     work: (s) => [
       {
-        method: 'air-out',
         rank: 1,
         title: WORDS.airOut.title,
         how: WORDS.airOut.how,
-        ...onArea('airOut', s),
+        ...onFace('air-out', s),
         traits: {
           makes: ['airedOut'],
-          wets: 'water',
           mends: openFindings(s, 'odour').map((it) => it.id),
         },
         wait: wait(WAITS.airingOut, 'dry'),
@@ -99,15 +97,13 @@ export const CLEAN_RULES: readonly Rule[] = [
     because: () => WORDS.residueOff.because,
     work: (s) => [
       {
-        method: 'residue',
         rank: 1,
         title: WORDS.residueOff.title,
         how: WORDS.residueOff.how,
-        ...onArea('residue', s),
+        ...onFace('residue', s),
         traits: {
           makes: ['freeOfResidue'],
           mends: openFindings(s, 'residue').map((it) => it.id),
-          wets: 'solvent',
         },
       },
     ],
@@ -119,18 +115,15 @@ export const CLEAN_RULES: readonly Rule[] = [
     because: () => WORDS.cementOff.because,
     work: (s) => [
       {
-        method: 'cement-off',
         rank: 1,
         title: WORDS.cementOff.title,
         how: WORDS.cementOff.how,
-        ...onArea('cementOff', s),
+        ...onFace('cement-off', s),
         traits: {
           makes: ['freeOfCement'],
           mends: openFindings(s, 'cementResidue').map((it) => it.id),
-          wets: 'water',
         },
         wait: wait(WAITS.afterWash, 'dryOvernight'),
-        protection: ['p100Respirator', 'goggles', 'workGloves'],
         cautions: WORDS.cementOff.cautions,
       },
     ],
@@ -143,12 +136,11 @@ export const CLEAN_RULES: readonly Rule[] = [
     evidence: (s) => behind(s.beliefs.finish),
     work: (s) => [
       {
-        method: 'wax-off',
         rank: 2,
         title: WORDS.waxOff.title,
         how: WORDS.waxOff.how,
-        ...onArea('waxOff', s),
-        traits: { face: 'dewaxed', makes: ['freeOfWax'], wets: 'solvent' },
+        ...onFace('wax-off', s),
+        traits: { face: 'dewaxed', makes: ['freeOfWax'] },
         wait: wait(WAITS.afterSpirits, 'spiritsOff', 'solvent'),
       },
     ],
@@ -166,12 +158,11 @@ export const CLEAN_RULES: readonly Rule[] = [
     evidence: (s) => behind(s.beliefs.finish),
     work: (s) => [
       {
-        method: s.dampOnly ? 'powder-off-damp' : 'powder-off',
         rank: 4,
         title: WORDS.powderOff.title,
         how: WORDS.powderOff.how(s.dampOnly),
-        ...onArea('powderOff', s),
-        traits: { makes: ['powderOff'], opensLayers: true, wets: 'water' },
+        ...onFace(s.dampOnly ? 'powder-off-damp' : 'powder-off', s),
+        traits: { makes: ['powderOff'] },
         wait: wait(WAITS.afterWash, 'dryOvernight'),
         checks: ['ragClean'],
       },
@@ -184,25 +175,24 @@ export const CLEAN_RULES: readonly Rule[] = [
     because: (s) => (has(s, 'grime') ? WORDS.degrease.becauseGreasy : WORDS.degrease.because),
     work: (s) => {
       const greasy = has(s, 'grime');
+      const damp = s.dampOnly || forbiddenBy('water', s, true) !== undefined;
       return [
         {
-          method: s.dampOnly ? 'damp-wipe' : 'degrease',
           setUp: { greasy },
           rank: 3,
-          title: WORDS.degrease.title(s.dampOnly, greasy),
+          title: WORDS.degrease.title(damp, greasy),
           general: !greasy,
-          ...onArea(s.dampOnly ? 'dampWipe' : 'degrease', s, greasy ? GREASY_PASSES.value : 1),
-          how: WORDS.degrease.how(s.dampOnly),
+          ...onFace(damp ? 'damp-wipe' : 'degrease', s, greasy ? GREASY_PASSES.value : 1),
+          how: WORDS.degrease.how(damp),
           traits: {
             makes: ['degreased'],
             mends: openFindings(s, 'grime').map((it) => it.id),
-            wets: 'water',
           },
-          wait: s.dampOnly
+          wait: damp
             ? wait(WAITS.afterDampWipe, 'feelsDry')
             : wait(WAITS.afterWash, 'dryOvernight'),
-          risks: s.dampOnly ? {} : { water: chanceShunsWater(s.beliefs) },
-          cautions: WORDS.degrease.cautions(s.dampOnly),
+          risks: damp ? {} : { water: chanceShunsWater(s.beliefs) },
+          cautions: WORDS.degrease.cautions(damp),
         },
       ];
     },
@@ -224,7 +214,6 @@ export const CLEAN_RULES: readonly Rule[] = [
       ofOneWood(asking).map(({ name, surfaces }) => {
         const wet = surfaces.some((s) => s.lead === 'found');
         return {
-          method: wet ? 'bleed-patch-wet' : 'bleed-patch',
           on: surfaces,
           occurrence: name,
           setUp: { wood: name, wet },
@@ -234,17 +223,12 @@ export const CLEAN_RULES: readonly Rule[] = [
             surfaces.map((s) => s.surface.name),
             wet,
           ),
-          ...by('bleedPatch', 1),
+          ...ofUnits(wet ? 'bleed-patch-wet' : 'bleed-patch', 1),
           traits: {
             makes: ['bleedPatched'],
-            opensLayers: true,
-            makesDust: !wet,
-            dedusts: true,
-            wets: wet ? 'water' : null,
             grits: [PAPER_CHOICES.patch],
           },
           wait: wait(WAITS.bleedPatch, 'overnightAtLeast'),
-          protection: ['dustMask'],
           waitsFor: surfaces.some(isSuspect) ? ['lead'] : [],
           gate: asGate('bleed', WORDS.bleedPatch.question, WORDS.bleedPatch.answers),
         };

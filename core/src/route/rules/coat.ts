@@ -8,13 +8,14 @@ import {
   leavesFilm,
   type Coating,
   type Rate,
+  type Told,
 } from '../../catalog';
 import { litresFor, may } from '../../coating';
 import { isForChild, movesWith } from '../../piece';
 import { COAT_WORDS } from '../../words';
 import { take, type Coat, type Lag, type Need, type Series } from '../../work';
 import type { Draft } from '../rule';
-import { onArea, papersFor, wait } from './common';
+import { onArea, onFace, papersFor, wait } from './common';
 import { type SurfaceContext, areaOfFace, hangsAsDoor } from '../context';
 import {
   coatOver,
@@ -43,7 +44,7 @@ export const isSprayed = (s: SurfaceContext, coating: Coating): boolean => {
 };
 
 /** With what a film coat is laid, told where the user insists; sprayed steps stand by themselves. */
-const applicatorWords = (s: SurfaceContext, coat: Coat, sprayed: boolean): readonly string[] => {
+const applicatorWords = (s: SurfaceContext, coat: Coat, sprayed: boolean): readonly Told[] => {
   const row = COATINGS.get(coat.coating);
   const wish = s.aim.applicator;
   if (sprayed) {
@@ -65,7 +66,7 @@ const applicatorWords = (s: SurfaceContext, coat: Coat, sprayed: boolean): reado
 };
 
 /** Until when the next coat of the same kind bites by itself. */
-const windowWords = (s: SurfaceContext, coat: Coat): readonly string[] => {
+const windowWords = (s: SurfaceContext, coat: Coat): readonly Told[] => {
   const closes = COATINGS.get(coat.coating).closesMinutes;
   return closes !== null && coatOver(s, coat)?.coating === coat.coating
     ? [COAT_WORDS.coat.window(closes)]
@@ -73,7 +74,7 @@ const windowWords = (s: SurfaceContext, coat: Coat): readonly string[] => {
 };
 
 /** What all new film together does to the gap of a part that slides, told with its first film coat. */
-const filmBuildWords = (s: SurfaceContext, coat: Coat): readonly string[] => {
+const filmBuildWords = (s: SurfaceContext, coat: Coat): readonly Told[] => {
   const first = finishPlanOf(s).find(isFilm);
   if (first !== coat || movesWith(s.surface) === null) return [];
   const gap = gapOf(s);
@@ -145,7 +146,7 @@ export const layCoat = (
   s: SurfaceContext,
   coat: Coat,
   rest: Pick<Draft, 'rank' | 'title' | 'setUp'> &
-    Partial<Draft> & { readonly first?: readonly string[]; readonly rate?: Rate },
+    Partial<Draft> & { readonly first?: readonly Told[]; readonly rate?: Rate },
 ): Draft => {
   const { first = [], rate, ...draft } = rest;
   const row = COATINGS.get(coat.coating);
@@ -190,23 +191,19 @@ export const dullCoat = (
 ): Draft => {
   const { grit, next, ...rest } = it;
   const wet = s.lead === 'found';
-  const { effort, consumes } = onArea(wet ? 'dullWet' : 'dull', s, wet ? SLOWER.wet : 1);
+  const { method, effort, consumes } = onFace(wet ? 'dull-wet' : 'dull', s, wet ? SLOWER.wet : 1);
   return {
-    method: 'dull',
-    setUp: { dulls: it.occurrence, grit, wet, next },
+    method,
+    setUp: { dulls: it.occurrence, grit, next },
     title: COAT_WORDS.dull.title(grit, wet),
     effort,
     consumes: [...papersFor([grit], areaOfFace(s)), ...consumes],
     how: COAT_WORDS.dull.how(grit, wet, next, s.shop.schools.dustCloth),
     wait: wet ? wait(WAITS.afterWetDulling, 'dry') : null,
-    protection: wet ? ['p100Respirator', 'nitrileGloves'] : ['dustMask'],
     cautions: wet ? COAT_WORDS.dull.cautions : [],
     ...rest,
     traits: {
       grits: [grit],
-      makesDust: !wet,
-      dedusts: true,
-      wets: wet ? 'water' : null,
       face: 'dulled',
       ...rest.traits,
     },

@@ -210,13 +210,9 @@ export const COLOUR_RULES: readonly Rule[] = [
           consumes: [...papersFor(grits, areaOfFace(s)), ...consumes],
           how: WORDS.distress.how(where, grits, s.shop.schools.dustCloth),
           traits: {
-            opensLayers: true,
-            makesDust: true,
-            dedusts: true,
             grits,
             makes: ['distressed'],
           },
-          protection: ['p100Filter', 'extraction'],
           cautions: [SAND_WORDS.DUST],
         },
       ];

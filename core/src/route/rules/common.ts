@@ -1,4 +1,12 @@
-import { paperOf, sheetsPerM2, type Clogs, type Rate, type Until } from '../../catalog';
+import {
+  METHODS,
+  paperOf,
+  sheetsPerM2,
+  type Clogs,
+  type Method,
+  type Rate,
+  type Until,
+} from '../../catalog';
 import {
   effort,
   take,
@@ -17,15 +25,23 @@ export const wait = (
   mechanism: DryingMechanism | null = 'water',
 ): Lag => ({ min, max: null, mechanism, filmUm: 0, until });
 
-/** Effort and materials of plain work on the whole area of a surface. */
-export const onArea = (
-  rate: Rate,
-  s: SurfaceContext,
-  times = 1,
-): { readonly effort: Effort; readonly consumes: readonly Consumed[] } =>
-  by(rate, areaOfFace(s), times);
+/** A method with its effort and materials on the whole area of a surface. */
+export const onFace = (method: Method, s: SurfaceContext, times = 1) =>
+  ofUnits(method, areaOfFace(s), times);
 
-/** Effort and materials of so many units of work. */
+/**
+ * A method with its effort and materials for so many units of work.
+ * @throws Error where the method has no rate of its own: its rule tells the effort
+ */
+export const ofUnits = (method: Method, quantity: number, times = 1) => {
+  const { rate } = METHODS.get(method);
+  if (rate === null) {
+    throw new Error(`"${method}" has no rate in catalog/methods. Give it one, or tell its effort.`);
+  }
+  return { method, ...by(rate, quantity, times) };
+};
+
+/** Effort and materials of so many units at a rate. */
 export const by = (
   rate: Rate,
   quantity: number,
@@ -34,6 +50,9 @@ export const by = (
   effort: effort(rate, quantity, times),
   consumes: takesBy(rate, quantity, times),
 });
+
+/** The same on the whole area of a surface. */
+export const onArea = (rate: Rate, s: SurfaceContext, times = 1) => by(rate, areaOfFace(s), times);
 
 type Grit = Parameters<typeof paperOf>[0];
 

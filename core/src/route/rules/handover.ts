@@ -3,7 +3,7 @@ import { COAT_WORDS, about, capital } from '../../words';
 import { groupBy } from '../group';
 import { pieceRule, type Rule } from '../rule';
 import { isDoneToPiece } from '../whole';
-import { by } from './common';
+import { ofUnits } from './common';
 import type { SurfaceContext } from '../context';
 import { coatsOf } from '../finishing';
 
@@ -33,11 +33,10 @@ export const HANDOVER_RULES: readonly Rule[] = [
         .join(' ');
     },
     work: () => ({
-      method: 'care-sheet',
       rank: 0,
       title: COAT_WORDS.handOver.title,
       how: COAT_WORDS.handOver.how,
-      ...by('careSheet', 1),
+      ...ofUnits('care-sheet', 1),
       traits: { makesOfPiece: ['handedOver'] },
       cautions: COAT_WORDS.handOver.cautions,
     }),

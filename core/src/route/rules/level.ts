@@ -8,7 +8,7 @@ import { leavesFill, placesProud, replacedFittings, sandsStainOut } from '../rep
 import { pieceRule, surfaceRule, type Rule } from '../rule';
 import { isDoneToPiece } from '../whole';
 import { byModel, drySanding, sandWet } from './abrade';
-import { by, onArea, papersFor } from './common';
+import { by, ofUnits, onArea, onFace, papersFor } from './common';
 import {
   type SurfaceContext,
   areaOfFace,
@@ -58,11 +58,10 @@ export const LEVEL_RULES: readonly Rule[] = [
       if (!isDry(s)) {
         return [
           sandWet({
-            method: 'flush-fill-wet',
             rank: 0,
             title: WORDS.flushFill.titleWet,
             how: WORDS.flushFill.howWet,
-            ...by('wetScuff', (places * PLACE_AREA_MM2.value) / 1e6, SLOWER.wetToBare),
+            ...ofUnits('flush-fill-wet', (places * PLACE_AREA_MM2.value) / 1e6, SLOWER.wetToBare),
             traits: { makes: ['fillFlush'] },
           }),
         ];
@@ -137,11 +136,10 @@ export const LEVEL_RULES: readonly Rule[] = [
       const count = replacedFittings(first).reduce((sum, it) => sum + it.count, 0);
       const wet = asking.some((s) => !isDry(s));
       const draft = {
-        method: wet ? 'drill-new-holes-wet' : 'drill-new-holes',
         rank: 4,
         title: REPAIR_WORDS.newHoles.title(count),
         how: REPAIR_WORDS.newHoles.how(wet),
-        ...by('drill', count, wet ? SLOWER.wet : 1),
+        ...ofUnits(wet ? 'drill-new-holes-wet' : 'drill-new-holes', count, wet ? SLOWER.wet : 1),
         traits: { makesOfPiece: ['holesDrilled'] },
       } as const;
       return wet
@@ -165,11 +163,10 @@ export const LEVEL_RULES: readonly Rule[] = [
       if (!isDry(s)) {
         return [
           sandWet({
-            method: 'ease-edges-wet',
             setUp: { sandDownUm },
             rank: 4,
             title: WORDS.easeEdges.titleWet,
-            ...onArea('wetScuff', s),
+            ...onFace('ease-edges-wet', s),
             how: WORDS.easeEdges.how(PAPER_CHOICES.ease, sandDownUm, s.shop.units, true),
             traits: { makes: ['eased'], grits: [PAPER_CHOICES.ease] },
           }),

@@ -4,7 +4,7 @@ import { ladderFor } from '../faceSanding';
 import { isOpen } from '../questions';
 import { surfaceRule, type Rule } from '../rule';
 import { asGate } from './ask';
-import { by } from './common';
+import { ofUnits } from './common';
 import { behind, isDone } from '../context';
 
 /** What has to be looked at once the fittings are off: into their holes, and under their plates. */
@@ -17,11 +17,10 @@ export const LOOK_RULES: readonly Rule[] = [
     evidence: (s) => [...behind(s.beliefs.substrate), ...s.beliefs.substrate.speaksAgainst],
     work: () => [
       {
-        method: 'substrate-gate',
         rank: 4,
         title: WORDS.substrateGate.title,
         how: WORDS.substrateGate.how,
-        ...by('substrateLook', 1),
+        ...ofUnits('substrate-gate', 1),
         traits: { makes: ['substrateSeen'] },
         gate: asGate('substrate', WORDS.substrateGate.question, WORDS.substrateGate.answers),
       },
@@ -44,12 +43,11 @@ export const LOOK_RULES: readonly Rule[] = [
       const needed = ladder.kind === 'ladder' ? ladder.edgeRemovedUm + SANDING_MODEL.keepUm : null;
       return [
         {
-          method: 'veneer-gate',
           setUp: { needed },
           rank: 5,
           title: WORDS.veneerGate.title,
           how: WORDS.veneerGate.how,
-          ...by('veneerMeasure', 1),
+          ...ofUnits('veneer-gate', 1),
           traits: { makes: ['veneerMeasured'] },
           gate: asGate(
             'veneer',

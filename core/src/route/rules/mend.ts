@@ -46,9 +46,8 @@ const draftFor = (s: SurfaceContext, flaw: Flaw): Draft => {
   const m2 = areaOfFace(s);
   const wet = row.sands && s.lead === 'found';
   return {
-    method: `mend-${row.id}`,
+    method: wet ? `mend-${row.id}-wet` : `mend-${row.id}`,
     occurrence: flaw.id,
-    setUp: { wet },
     rank: flaw.mend === 'decide' ? DECIDE : row.in === 'sand' ? AFTER_PAPERS : RANK,
     title: wet ? WORDS.wet.title(row.title) : row.title,
     because: row.because,
@@ -62,11 +61,6 @@ const draftFor = (s: SurfaceContext, flaw: Flaw): Draft => {
     },
     consumes: takes(row.uses, m2),
     traits: {
-      opensLayers: row.opens,
-      makesDust: row.sands && !wet,
-      // Where the wood is still worked, the dust of all papers comes off together.
-      dedusts: row.sands && row.in === 'nextCoat',
-      wets: wet ? 'water' : row.wets,
       face: row.face,
       mends: [flaw.id],
       makes: flaw.mend === 'cleanUpHarm' ? ['cleanedUpAfter'] : [],
@@ -76,7 +70,6 @@ const draftFor = (s: SurfaceContext, flaw: Flaw): Draft => {
       : wet
         ? wait(WAITS.afterWetDulling, 'dry')
         : null,
-    protection: row.protection,
     cautions: [...(wet ? WORDS.wet.cautions : []), ...(row.caution ? [byLabel(row.caution)] : [])],
   };
 };

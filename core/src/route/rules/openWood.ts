@@ -2,7 +2,7 @@ import { PAPER_CHOICES, WAITS } from '../../catalog';
 import { OPEN_WOOD_WORDS as WORDS } from '../../words';
 import { surfaceRule, type Rule } from '../rule';
 import { drySanding, sandWet } from './abrade';
-import { onArea, papersFor, wait } from './common';
+import { onArea, onFace, papersFor, wait } from './common';
 import { stainsOf } from '../coloured';
 import { type SurfaceContext, areaOfFace, isDone, isDry, keepsFilm, staysDone } from '../context';
 
@@ -29,12 +29,11 @@ export const OPEN_WOOD_RULES: readonly Rule[] = [
     because: () => WORDS.bleach.because,
     work: (s) => [
       {
-        method: 'bleach',
         rank: 5,
         title: WORDS.bleach.title,
         how: WORDS.bleach.how,
-        ...onArea('bleach', s),
-        traits: { wets: 'caustic', makes: ['bleached', 'neutral', 'grainRaised'] },
+        ...onFace('bleach', s),
+        traits: { makes: ['bleached', 'neutral', 'grainRaised'] },
         wait: wait(WAITS.afterBleach, 'woodDry'),
         cautions: WORDS.bleach.cautions,
         checks: ['paleEnough', 'neutralPh'],
@@ -50,12 +49,11 @@ export const OPEN_WOOD_RULES: readonly Rule[] = [
     because: () => WORDS.raiseGrain.because,
     work: (s) => [
       {
-        method: 'raise-grain',
         rank: 5,
         title: WORDS.raiseGrain.title,
         how: WORDS.raiseGrain.how,
-        ...onArea('raiseGrain', s),
-        traits: { wets: 'water', makes: ['grainRaised'] },
+        ...onFace('raise-grain', s),
+        traits: { makes: ['grainRaised'] },
         wait: wait(WAITS.afterRaisingGrain, 'dry'),
       },
     ],
@@ -72,7 +70,7 @@ export const OPEN_WOOD_RULES: readonly Rule[] = [
         method: 'cut-grain',
         rank: 6,
         title: WORDS.cutGrain.title(grit),
-        how: WORDS.cutGrain.how(grit),
+        how: WORDS.cutGrain.how(grit, !isDry(s)),
         effort,
         consumes: [...papersFor([grit], areaOfFace(s)), ...consumes],
       } as const;

@@ -6,13 +6,14 @@ import {
   TOUCHED_IN_SHOWS,
   USUAL_SHEEN,
   WAITS,
+  type Told,
 } from '../../catalog';
 import { COAT_WORDS as WORDS, capital } from '../../words';
 import type { Coat } from '../../work';
 import { repairOf } from '../repairs';
 import { surfaceRule, type Draft, type Rule } from '../rule';
 import { dullCoat, isFilm, layCoat, sandBetween, sandedBetween, sandsEveryCoat } from './coat';
-import { by, onArea, wait } from './common';
+import { ofUnits, onFace, wait } from './common';
 import { dullHardened } from './hardened';
 import {
   type SurfaceContext,
@@ -30,7 +31,7 @@ const sheenOf = (s: SurfaceContext): string =>
   SHEENS.get(('sheen' in s.aim.scheme && s.aim.scheme.sheen) || USUAL_SHEEN).label;
 
 /** What is told before a coat: the first of water on wood raises its grain, later ones may be rough. */
-const firstWords = (s: SurfaceContext, coat: Coat): readonly string[] => {
+const firstWords = (s: SurfaceContext, coat: Coat): readonly Told[] => {
   if (!isFilm(coat)) return [];
   if (coat.nth > 1) return sandsEveryCoat(s) ? [] : [WORDS.topcoat.ifRough];
   const isOnWood = s.showsWood && !keepsFilm(s);
@@ -119,18 +120,13 @@ export const PROTECT_RULES: readonly Rule[] = [
     evidence: (s) => s.beliefs.finish.speaksFor,
     work: (s) => [
       {
-        method: 'touch-in',
-        setUp: { paint: s.finish.paint, wet: !isDry(s) },
+        setUp: { paint: s.finish.paint },
         rank: 40,
         title: WORDS.touchIn.title,
         how: WORDS.touchIn.how(s.finish.paint, bearsAlcohol(s), !isDry(s)),
-        ...by('touchIn', placesTouchedIn(s)),
+        ...ofUnits(isDry(s) ? 'touch-in' : 'touch-in-wet', placesTouchedIn(s)),
         traits: {
           makes: ['touchedIn'],
-          opensLayers: true,
-          makesDust: isDry(s),
-          dedusts: true,
-          wets: isDry(s) ? null : 'water',
           grits: [PAPER_CHOICES.underClear],
         },
         wait: wait(WAITS.afterTouchingIn, 'dry'),
@@ -145,13 +141,11 @@ export const PROTECT_RULES: readonly Rule[] = [
     because: () => WORDS.freshen.because,
     work: (s) => [
       {
-        method: 'freshen',
         rank: -1,
         title: WORDS.freshen.title,
         how: WORDS.freshen.how(bearsAlcohol(s)),
-        ...onArea(bearsAlcohol(s) ? 'freshen' : 'freshenDamp', s),
-        traits: { makes: ['freshened'], wets: bearsAlcohol(s) ? 'alcohol' : 'water' },
-        protection: ['nitrileGloves', 'noFlame'],
+        ...onFace(bearsAlcohol(s) ? 'freshen' : 'freshen-damp', s),
+        traits: { makes: ['freshened'] },
         wait: wait(WAITS.afterFreshening, 'dry'),
       },
     ],

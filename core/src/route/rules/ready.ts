@@ -4,7 +4,7 @@ import { airFault, isOpen } from '../questions';
 import { pieceRule, surfaceRule, type Rule } from '../rule';
 import { isDoneToPiece } from '../whole';
 import { asGate } from './ask';
-import { by, wait } from './common';
+import { ofUnits, wait } from './common';
 import { isDone, latestReading, observationsOf } from '../context';
 
 /** Readings that hold coats and fillers until they are in order. */
@@ -17,11 +17,10 @@ export const READY_RULES: readonly Rule[] = [
     evidence: (s) => observationsOf(s, 'moisture'),
     work: (s) => [
       {
-        method: 'dry-out',
         rank: 8,
         title: WORDS.moisture.title,
         how: WORDS.moisture.how(s.beliefs.moisture?.atRest ?? 0),
-        ...by('readMeter', 1),
+        ...ofUnits('dry-out', 1),
         traits: { makes: ['driedOut'] },
         wait: wait(WAITS.dryingOut, 'meterReadsDry'),
         gate: asGate('moisture', WORDS.moisture.question, WORDS.moisture.answers),
@@ -38,14 +37,12 @@ export const READY_RULES: readonly Rule[] = [
       const sour = (latestReading(s, 'surface-ph') ?? 7) < 7;
       return [
         {
-          method: 'neutralise-again',
           setUp: { sour },
           rank: 4,
           title: WORDS.ph.title,
           how: WORDS.ph.how(sour),
-          ...by('neutralise', 1),
-          traits: { makes: ['neutral', 'neutralisedAgain'], wets: 'water' },
-          protection: ['rubberGloves', 'goggles'],
+          ...ofUnits('neutralise-again', 1),
+          traits: { makes: ['neutral', 'neutralisedAgain'] },
           wait: wait(WAITS.afterNeutralising, 'woodDry'),
           gate: asGate('ph', WORDS.ph.question, WORDS.ph.answers),
         },
@@ -64,11 +61,10 @@ export const READY_RULES: readonly Rule[] = [
       return WORDS.air.because(fault, { airCelsius, airHumidity, units });
     },
     work: (whole) => ({
-      method: 'air-in-range',
       rank: -50,
       title: WORDS.air.title,
       how: WORDS.air.how(whole.shop.units),
-      ...by('readMeter', 1),
+      ...ofUnits('air-in-range', 1),
       traits: { makesOfPiece: ['airInRange'] },
       gate: asGate('air', WORDS.air.question, WORDS.air.answers),
     }),

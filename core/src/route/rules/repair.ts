@@ -5,7 +5,7 @@ import { effort, takes, type Effort, type Lag } from '../../work';
 import { acceptedOn, holesIn, repairOf, replacedFittings } from '../repairs';
 import { pieceRule, surfaceRule, type Draft, type Rule } from '../rule';
 import { isDoneToPiece, type Whole } from '../whole';
-import { onArea, wait } from './common';
+import { onFace, wait } from './common';
 import { type SurfaceContext, isDone, isDry, isTouchedIn, isVeneered } from '../context';
 
 const waitOf = (it: Repair): Lag | null =>
@@ -34,12 +34,6 @@ const toMend = (s: SurfaceContext) =>
     return repair ? [{ finding, repair }] : [];
   });
 
-const NEW_PART_RATES = {
-  solid: 'newPartSolid',
-  plywood: 'newPartSheet',
-  board: 'newPartBoard',
-} as const;
-
 /** Where fittings are replaced, of faces that are worked. */
 const withNewFittings = (whole: Whole): readonly SurfaceContext[] =>
   whole.surfaces.filter((s) => s.worked && replacedFittings(s).length > 0);
@@ -66,14 +60,9 @@ export const REPAIR_RULES: readonly Rule[] = [
         effort: effortOf(repair, finding.count),
         consumes: takes(repair.uses, finding.count),
         how: repair.steps,
-        traits: {
-          opensLayers: true,
-          wets: repair.wets ?? null,
-          heats: repair.heats ?? false,
-          mends: [finding.id],
-        },
+        traits: { mends: [finding.id] },
         wait: waitOf(repair),
-        protection: ['nitrileGloves', ...(repair.protection ?? [])],
+        protection: repair.protection ?? [],
         risks: { repairShows: s.showsWood ? (repair.shows ?? 0) : 0 },
         cautions: repair.caution ? [byLabel(repair.caution)] : [],
       })),
@@ -87,13 +76,11 @@ export const REPAIR_RULES: readonly Rule[] = [
       const from = s.aim.newPart ?? 'board';
       return [
         {
-          method: `new-part-${from}`,
           rank: -1,
           title: WORDS.newPart.title(s.surface.name, from),
           how: WORDS.newPart.how(from),
-          ...onArea(NEW_PART_RATES[from], s),
-          traits: { opensLayers: true, makes: ['replaced'] },
-          protection: ['goggles', 'dustMask', 'hearing'],
+          ...onFace(`new-part-${from}`, s),
+          traits: { makes: ['replaced'] },
           wait: wait(WAITS.newPart, 'glueHolds', 'glue'),
         },
       ];
@@ -117,9 +104,8 @@ export const REPAIR_RULES: readonly Rule[] = [
         effort: effort('hole', holes),
         consumes: takes(fill.uses, holes),
         how: [WORDS.oldHoles.tape, ...fill.steps],
-        traits: { opensLayers: true, makesOfPiece: ['holesFilled'] },
+        traits: { makesOfPiece: ['holesFilled'] },
         wait: waitOf(fill),
-        protection: ['nitrileGloves'],
         risks: { repairShows: underClear ? (fill.shows ?? 0) : 0 },
         cautions: fill.caution ? [byLabel(fill.caution)] : [],
       };
@@ -132,18 +118,14 @@ export const REPAIR_RULES: readonly Rule[] = [
     because: () => WORDS.newVeneer.because,
     work: (s) => [
       {
-        method: 'lay-veneer',
         rank: 2,
         title: WORDS.newVeneer.title,
         how: [
           ...WORDS.newVeneer.how,
           ...acceptedOn(s).map((it) => SAND_WORDS.accepted(it.label, it.because)),
         ],
-        ...onArea('veneer', s),
+        ...onFace('lay-veneer', s),
         traits: {
-          opensLayers: true,
-          makesDust: true,
-          dedusts: true,
           grits: [PAPER_CHOICES.patch],
           face: 'newVeneer',
           makes: ['veneered'],

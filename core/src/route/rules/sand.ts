@@ -6,7 +6,7 @@ import { ladderFor, thinnerThan, toolFor } from '../faceSanding';
 import { acceptedOn } from '../repairs';
 import { surfaceRule, type Draft, type Rule } from '../rule';
 import { byModel, drySanding, sandWet } from './abrade';
-import { clogsBare, onArea, papersFor, wait } from './common';
+import { clogsBare, onArea, onFace, papersFor, wait } from './common';
 import {
   type SurfaceContext,
   areaOfFace,
@@ -115,14 +115,12 @@ const wetWork = (s: SurfaceContext): readonly Draft[] => {
   const toBare = s.showsWood;
   return [
     sandWet({
-      method: 'wet-sand',
       setUp: { toBare },
       rank: 3,
       title: WORDS.wetSand.title(toBare),
       how: [...WORDS.wetSand.how, ...acceptedWords(s)],
-      ...onArea('wetScuff', s, toBare ? SLOWER.wetToBare : 1),
+      ...onFace('wet-sand', s, toBare ? SLOWER.wetToBare : 1),
       traits: { face: toBare || !keepsFilm(s) ? 'bare' : 'dulled', makes: ['sanded'] },
-      protection: ['p100Respirator', 'overall', 'nitrileGloves'],
       insteadOf: [WORDS.wetSand.notDry],
     }),
   ];
@@ -206,22 +204,18 @@ export const SAND_RULES: readonly Rule[] = [
     because: () => WORDS.dedust.because,
     work: (s) => [
       {
-        method: 'dedust',
         rank: 9,
         title: WORDS.dedust.title,
         how: WORDS.dedust.how(isWashedOff(s), s.shop.schools.dustCloth),
-        setUp: { alcohol: isWashedOff(s) },
-        ...onArea(
-          isWashedOff(s) ? 'dedust' : 'dedustDamp',
+        ...onFace(
+          isWashedOff(s) ? 'dedust' : 'dedust-damp',
           s,
           s.shop.tools.includes('extractor') ? 1 : SLOWER.dedustWithoutExtractor,
         ),
-        traits: { dedusts: true, wets: isWashedOff(s) ? 'alcohol' : 'water' },
         checks: ['poresClean'],
         wait: isWashedOff(s)
           ? wait(WAITS.afterDedusting, 'alcoholOff', 'alcohol')
           : wait(WAITS.afterDedusting, 'dry'),
-        protection: ['dustMask'],
         // The dust of sanding that waits is not there yet.
         waitsFor: ['lead'],
       },

@@ -8,10 +8,11 @@ import { pieceRule, surfaceRule, type Rule } from '../rule';
 import { isDoneToPiece } from '../whole';
 import { asGate } from './ask';
 import { openFlaws } from '../../work';
-import { by, wait } from './common';
+import { ofUnits, wait } from './common';
 import {
   type SurfaceContext,
   hangsAsDoor,
+  holdsLead,
   isDone,
   isSuspect,
   isTouched,
@@ -48,7 +49,6 @@ export const SECURE_RULES: readonly Rule[] = [
     evidence: (asking) => asking.flatMap(leadObservations),
     work: (whole, asking) =>
       paintedAlike(asking).map(({ name, surfaces }) => ({
-        method: 'lead-gate',
         on: surfaces,
         occurrence: name,
         setUp: { paint: name },
@@ -59,10 +59,9 @@ export const SECURE_RULES: readonly Rule[] = [
           isForChild(whole.piece),
           surfaces.every((s) => bearsNotch(s)),
         ),
-        ...by('leadSample', 1),
-        traits: { opensLayers: true, makes: ['leadSampled'] },
+        ...ofUnits('lead-gate', 1),
+        traits: { makes: ['leadSampled'] },
         wait: surfaces.some(wantsLaboratory) ? wait(WAITS.laboratory, 'answered', null) : null,
-        protection: ['nitrileGloves', 'p100Filter'],
         cautions: WORDS.leadGate.cautions(whole.shop.units, isForChild(whole.piece)),
         gate: asGate(
           'lead',
@@ -86,13 +85,11 @@ export const SECURE_RULES: readonly Rule[] = [
     because: (_, asking) => WORDS.cleanUpAfter.because(asking.some((s) => s.lead === 'found')),
     evidence: (asking) => asking.flatMap(leadObservations),
     work: () => ({
-      method: 'clean-up-lead',
       rank: -1,
       title: WORDS.cleanUpAfter.title,
       how: WORDS.cleanUpAfter.how,
-      ...by('cleanUpLead', 1),
+      ...ofUnits('clean-up-lead', 1),
       traits: { makes: ['cleanedUpAfter'] },
-      protection: ['p100Respirator', 'overall', 'nitrileGloves'],
       cautions: WORDS.cleanUpAfter.cautions,
     }),
   }),
@@ -103,20 +100,18 @@ export const SECURE_RULES: readonly Rule[] = [
     asks: (whole) =>
       isDoneToPiece(whole, 'contained')
         ? []
-        : whole.surfaces.filter((s) => isTouched(s) && !s.forAFirm && s.lead === 'found'),
+        : whole.surfaces.filter((s) => isTouched(s) && !s.forAFirm && holdsLead(s)),
     because: (_, asking) =>
       asking.map((s) => about([s.surface.name], s.beliefs.leadStatus.text)).join(' '),
     evidence: (asking) => asking.flatMap(leadObservations),
     work: (whole, asking) => ({
-      method: 'contain-lead',
       rank: 1,
       title: WORDS.leadContained.title,
       how: WORDS.leadContained.how(
         whole.surfaces.some((s) => runsWithDrawers(s) || hangsAsDoor(s)),
       ),
-      ...by('contain', 1),
+      ...ofUnits('contain-lead', 1),
       traits: { makesOfPiece: ['contained'] },
-      protection: ['p100Respirator', 'overall', 'nitrileGloves'],
       cautions: WORDS.leadContained.cautions(whole.shop.units),
       insteadOf: [
         WORDS.leadContained.firm,
@@ -133,13 +128,11 @@ export const SECURE_RULES: readonly Rule[] = [
     because: () => WORDS.evictInsects.because,
     work: (s) => [
       {
-        method: 'evict-insects',
         rank: 2,
         title: WORDS.evictInsects.title,
         how: WORDS.evictInsects.how,
-        ...by('evict', 1),
-        traits: { evicts: true, mends: openFindings(s, 'insects').map((it) => it.id) },
-        protection: ['nitrileGloves', 'p100Filter'],
+        ...ofUnits('evict-insects', 1),
+        traits: { mends: openFindings(s, 'insects').map((it) => it.id) },
         cautions: WORDS.evictInsects.cautions,
       },
     ],
@@ -153,13 +146,11 @@ export const SECURE_RULES: readonly Rule[] = [
     because: () => WORDS.mouldOff.because,
     work: (s) => [
       {
-        method: 'mould',
         rank: 3,
         title: WORDS.mouldOff.title,
         how: WORDS.mouldOff.how,
-        ...by('mould', 1),
-        traits: { evicts: true, mends: openFindings(s, 'mould').map((it) => it.id) },
-        protection: ['p100Respirator', 'goggles', 'nitrileGloves'],
+        ...ofUnits('mould', 1),
+        traits: { mends: openFindings(s, 'mould').map((it) => it.id) },
         cautions: WORDS.mouldOff.cautions,
       },
     ],

@@ -6,13 +6,14 @@ import {
   STRIP_WAYS,
   WAITS,
   WASH_ROUNDS,
+  type Told,
 } from '../../catalog';
 import { bordersIn } from '../../piece';
 import { STRIP_WORDS as WORDS, byLabel } from '../../words';
 import { takes } from '../../work';
 import { surfaceRule, type Rule } from '../rule';
 import { chooseStripWay, layersOn, roundsOf, stripEffort, type Way } from '../stripChoice';
-import { by, onArea, wait } from './common';
+import { ofUnits, onFace, wait } from './common';
 import {
   type SurfaceContext,
   areaOfFace,
@@ -27,7 +28,7 @@ import {
 } from '../context';
 import { bearsNoneOfThePlan, hasOtherCoats } from '../finishing';
 
-const brushesFor = (s: SurfaceContext, way: Way): readonly string[] =>
+const brushesFor = (s: SurfaceContext, way: Way): readonly Told[] =>
   way.dwellMinutes === 0
     ? []
     : [WORDS.stripFinish.brushes(s.wood.openPored && s.wood.jankaLbf >= BEARS_BRASS_LBF.value)];
@@ -93,16 +94,11 @@ export const STRIP_RULES: readonly Rule[] = [
             ...brushesFor(s, way),
           ],
           traits: {
-            opensLayers: true,
-            makesDust: way.makesDust,
-            wets: way.wets,
-            heats: way.heats,
             face: 'bare',
             makes: ['stripped'],
             grits: way.id === 'sand' ? [PAPER_CHOICES.coarsest] : [],
           },
           wait: way.dryMinutes > 0 ? wait(way.dryMinutes, 'woodDry', 'solvent') : null,
-          protection: way.protection,
           cautions: way.cautions.map(byLabel),
           checks: ['allOff'],
           waitsFor: ['substrate'],
@@ -124,13 +120,11 @@ export const STRIP_RULES: readonly Rule[] = [
     because: () => WORDS.neutralise.because,
     work: () => [
       {
-        method: 'neutralise',
         rank: 2,
         title: WORDS.neutralise.title,
         how: WORDS.neutralise.how,
-        ...by('neutralise', 1),
-        traits: { makes: ['neutral'], wets: 'water' },
-        protection: ['rubberGloves', 'goggles'],
+        ...ofUnits('neutralise', 1),
+        traits: { makes: ['neutral'] },
         checks: ['neutralPh'],
         wait: wait(WAITS.afterNeutralising, 'woodDry'),
       },
@@ -144,25 +138,25 @@ export const STRIP_RULES: readonly Rule[] = [
     work: (s) => [
       s.dampOnly
         ? {
-            method: 'extractive-wipe',
             rank: 3,
             title: WORDS.washOut.damp.title,
             how: WORDS.washOut.damp.how(bearsAlcohol(s)),
-            ...onArea(bearsAlcohol(s) ? 'alcoholWipe' : 'dampWipe', s, WASH_ROUNDS.value),
-            traits: { makes: ['washedOut'], wets: bearsAlcohol(s) ? 'alcohol' : 'water' },
+            ...onFace(
+              bearsAlcohol(s) ? 'extractive-wipe' : 'extractive-wipe-damp',
+              s,
+              WASH_ROUNDS.value,
+            ),
+            traits: { makes: ['washedOut'] },
             wait: wait(WAITS.afterSpirits, 'alcoholOff', 'alcohol'),
-            protection: ['nitrileGloves', 'openWindow'],
             checks: ['ragClean'],
           }
         : {
-            method: 'extractive-wash',
             rank: 3,
             title: WORDS.washOut.wet.title,
             how: WORDS.washOut.wet.how,
-            ...onArea('extractiveWash', s, WASH_ROUNDS.value),
-            traits: { makes: ['washedOut'], wets: 'water' },
+            ...onFace('extractive-wash', s, WASH_ROUNDS.value),
+            traits: { makes: ['washedOut'] },
             wait: wait(WAITS.afterWash, 'dryOvernight'),
-            protection: ['rubberGloves', 'goggles'],
             cautions: WORDS.washOut.wet.cautions,
             checks: ['ragClean'],
           },
@@ -181,20 +175,15 @@ export const STRIP_RULES: readonly Rule[] = [
       const words = wet ? WORDS.looseOff.wet : WORDS.looseOff.dry;
       return [
         {
-          method: wet ? 'loose-off-wet' : 'loose-off',
           rank: 1,
           title: words.title,
           how: words.how,
-          ...onArea(wet ? 'looseOffWet' : 'looseOff', s, wet ? SLOWER.wet : 1),
+          ...onFace(wet ? 'loose-off-wet' : 'loose-off', s, wet ? SLOWER.wet : 1),
           traits: {
-            opensLayers: true,
-            makesDust: !wet,
-            wets: wet ? 'water' : null,
             makes: ['looseOff'],
             mends: openFindings(s, 'peeling', 'runs').map((it) => it.id),
           },
           wait: wet ? wait(WAITS.afterWetScraping, 'dryOvernight') : null,
-          protection: ['p100Filter', 'goggles', 'workGloves'],
           cautions: wet ? WORDS.looseOff.wet.cautions : [],
           insteadOf: [{ label: STRIP_WAYS.get('gel').label, because: WORDS.looseOff.whyNotAll }],
         },

@@ -3,7 +3,7 @@ import { assemble, visibilityOf } from '../../piece';
 import { PARTS_WORDS as WORDS } from '../../words';
 import { pieceRule, type Rule } from '../rule';
 import { isDoneToPiece, type Whole } from '../whole';
-import { by } from './common';
+import { ofUnits } from './common';
 import { areaOfFace, hangsAsDoor, runsWithDrawers } from '../context';
 import {
   worked,
@@ -34,11 +34,10 @@ export const TOGETHER_RULES: readonly Rule[] = [
     asks: (whole) => backOnTo(whole, 'drawers', runsWithDrawers),
     because: (whole) => WORDS.drawersIn.because(drawersIn(whole)),
     work: (whole) => ({
-      method: 'drawers-in',
       rank: 0,
       title: WORDS.drawersIn.title,
       how: WORDS.drawersIn.how,
-      ...by('drawerIn', drawersIn(whole)),
+      ...ofUnits('drawers-in', drawersIn(whole)),
       traits: { putsOn: 'drawers' },
       checks: ['runsFreely'],
     }),
@@ -51,11 +50,10 @@ export const TOGETHER_RULES: readonly Rule[] = [
     asks: (whole) => backOnTo(whole, 'doors', hangsAsDoor),
     because: (whole) => WORDS.doorsOn.because(doorsIn(whole)),
     work: (whole) => ({
-      method: 'doors-on',
       rank: 1,
       title: WORDS.doorsOn.title,
       how: WORDS.doorsOn.how,
-      ...by('doorOn', doorsIn(whole)),
+      ...ofUnits('doors-on', doorsIn(whole)),
       traits: { putsOn: 'doors' },
     }),
   }),
@@ -67,13 +65,12 @@ export const TOGETHER_RULES: readonly Rule[] = [
     asks: (whole) => backOnTo(whole, 'pulls', hasFittings(whole)),
     because: () => WORDS.hardwareOn.because,
     work: (whole) => ({
-      method: 'hardware-on',
       rank: 2,
       title: WORDS.hardwareOn.title(fittingsOn(whole), areAllNew(whole)),
       how: WORDS.hardwareOn.how(
         othersOn(whole).some((it) => it.kind === 'glass' || it.kind === 'mirror'),
       ),
-      ...by('pullOn', countOfFittings(whole)),
+      ...ofUnits('hardware-on', countOfFittings(whole)),
       traits: { putsOn: 'pulls' },
     }),
   }),
@@ -85,13 +82,11 @@ export const TOGETHER_RULES: readonly Rule[] = [
     asks: (whole) => backOnTo(whole, 'back', hadSplitBack),
     because: () => WORDS.backOn.because,
     work: () => ({
-      method: 'back-on',
       rank: 0,
       title: WORDS.backOn.title,
       how: WORDS.backOn.how,
-      ...by('backOn', 1),
+      ...ofUnits('back-on', 1),
       traits: { putsOn: 'back' },
-      protection: ['goggles'],
     }),
   }),
   pieceRule({
@@ -104,11 +99,10 @@ export const TOGETHER_RULES: readonly Rule[] = [
         : worked(whole, (s) => hangsAsDoor(s) || runsWithDrawers(s)),
     because: () => WORDS.bumpers.because,
     work: () => ({
-      method: 'bumpers',
       rank: 3,
       title: WORDS.bumpers.title,
       how: WORDS.bumpers.how,
-      ...by('bumpers', 1),
+      ...ofUnits('bumpers', 1),
       traits: { makesOfPiece: ['bumpersSet'] },
     }),
   }),
@@ -119,12 +113,11 @@ export const TOGETHER_RULES: readonly Rule[] = [
     asks: (whole) => (isDoneToPiece(whole, 'touchedUp') ? [] : worked(whole)),
     because: () => WORDS.touchUp.because,
     work: (_, asking) => ({
-      method: 'touch-up',
       rank: 5,
       title: WORDS.touchUp.title,
       how: WORDS.touchUp.how,
-      ...by(
-        'touchUp',
+      ...ofUnits(
+        'touch-up',
         asking.reduce((sum, s) => sum + areaOfFace(s), 0),
       ),
       traits: { makesOfPiece: ['touchedUp'] },
@@ -141,12 +134,11 @@ export const TOGETHER_RULES: readonly Rule[] = [
         : [],
     because: () => WORDS.sealEdges.because,
     work: () => ({
-      method: 'seal-edges',
       rank: 4,
       occurrence: '1',
       title: WORDS.sealEdges.title,
       how: WORDS.sealEdges.how,
-      ...by('sealEdges', 1),
+      ...ofUnits('seal-edges', 1),
       traits: { makesOfPiece: ['edgesSealed'] },
     }),
   }),
@@ -163,11 +155,10 @@ export const TOGETHER_RULES: readonly Rule[] = [
         : [],
     because: (whole) => WORDS.anchor.because(tipsFrom(whole) === TIPS_FROM_MM.value),
     work: () => ({
-      method: 'anchor',
       rank: 4,
       title: WORDS.anchor.title,
       how: WORDS.anchor.how,
-      ...by('anchor', 1),
+      ...ofUnits('anchor', 1),
       traits: { makesOfPiece: ['anchorReady'] },
       cautions: WORDS.anchor.cautions,
     }),

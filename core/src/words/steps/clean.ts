@@ -1,12 +1,16 @@
+import { line, type Told } from '../../catalog';
 import { aChance, listed } from '../language';
 import { byCode, byLabel } from '../cautions';
 
 export const vacuum = {
   title: 'Vacuum inside and out',
   because: 'Vacuumed first, the wash water stays clean longer.',
-  how: (hepa: boolean): readonly string[] => [
-    ...(hepa ? ['HEPA filter in the vacuum: loose dust may hold lead.'] : []),
-    'Soft brush on the nozzle, low suction over loose veneer and flaking paint.',
+  how: [
+    line(
+      'Soft brush on the nozzle, low suction over loose veneer and flaking paint.',
+      ['vacuums'],
+      'A vacuum with a HEPA filter and no other: loose dust may hold lead. Soft brush, low suction, never over flaking paint: that is misted and wiped up.',
+    ),
     'From the top down: faces, corners, joints, runners, underneath; drawers inside and out.',
     'A white cloth drawn over it picks up nothing loose.',
   ],
@@ -16,7 +20,10 @@ export const residueOff = {
   title: 'Take sticker and felt residue off',
   because: 'Glue residue sheds every coat over it.',
   how: [
-    'A few drops of oil-based remover on each, about ten minutes, then scrape with plastic, flat to the face; twice for old ones.',
+    line(
+      'A few drops of oil-based remover on each, about ten minutes, then take it off with plastic, flat to the face; twice for old ones.',
+      ['scrapesWet'],
+    ),
     'Felt on water-soluble glue: keep it wet under a cloth, it peels.',
     'Nothing sticky is left under a fingertip. The degreasing that follows takes the oil off.',
   ],
@@ -26,7 +33,9 @@ export const cementOff = {
   title: 'Chip the cement off, wet',
   because: 'cement, mortar or plaster holds no coat, and ground dry it makes silica dust.',
   how: [
-    'Mist it and keep it wet. Chisel flat to the face, small bites; a scraper for the rest.',
+    line('Mist it and keep it wet. Chisel flat to the face, small bites; a scraper for the rest.', [
+      'scrapesWet',
+    ]),
     'Never grind it dry. Wipe the slurry up before it dries, bag it.',
     'What stays in the pores is sealed, not sanded.',
   ],
@@ -43,7 +52,10 @@ export const waxOff = {
   because: (certain: boolean) =>
     `wax ${certain ? 'very much in question' : 'possible'}; no paint or film sticks over it.`,
   how: [
-    'Rag or fine nylon pad, wet with mineral spirits, with the grain, half a face at a time.',
+    line(
+      'Rag or fine nylon pad, wet with mineral spirits, with the grain, half a face at a time.',
+      ['rubsWet'],
+    ),
     'Wipe with clean rags, turned often, until none comes away smeared: two or three rounds.',
     'A drop of water spreads instead of beading: the wax is off. It beads? Once more.',
   ],
@@ -63,10 +75,13 @@ export const powderOff = {
   title: 'Wash off what powders',
   because: (finish: string) =>
     `${finish} that comes off on a wet rag takes every water-based coat down with it.`,
-  how: (damp: boolean): readonly string[] => [
-    damp
-      ? 'A well-wrung sponge and warm water, a hand’s breadth at a time, dried at once: there is a thin face or board below.'
-      : 'Warm water and a soft sponge, let it soak for a few minutes, rub in circles; clean water as soon as it clouds.',
+  how: (damp: boolean): readonly Told[] => [
+    line(
+      damp
+        ? 'A well-wrung sponge and warm water, a hand’s breadth at a time, dried at once: there is a thin face or board below.'
+        : 'Warm water and a soft sponge, let it soak for a few minutes, rub in circles; clean water as soon as it clouds.',
+      ['rubsWet'],
+    ),
     'Go on until a white rag comes away clean. What no water takes is bound, and stays.',
     'Then dry overnight. Chalk on the hand tomorrow? Once more.',
   ],
@@ -77,7 +92,7 @@ export const degrease = {
     `${damp ? 'Degrease with a damp cloth' : 'Degrease and rinse'}${twice ? ', twice' : ''}`,
   because: 'Sanding over grease and polish drives it into the wood and clogs the paper.',
   becauseGreasy: 'greasy. Sanding over grease drives it into the wood; two passes.',
-  how: (damp: boolean): readonly string[] =>
+  how: (damp: boolean): readonly Told[] =>
     damp
       ? [
           'Degreaser by its label on a well wrung-out cloth: damp, not wet. Along the grain, a face at a time.',
@@ -85,7 +100,10 @@ export const degrease = {
           'The cloth stays clean, and the face squeaks under a fingertip. It does not? Once more, still damp.',
         ]
       : [
-          'Degreaser by its label, a couple of teaspoons to a bucket of warm water, stronger on kitchen film; sponge or nylon pad, along the grain.',
+          line(
+            'Degreaser by its label, a couple of teaspoons to a bucket of warm water, stronger on kitchen film; sponge or nylon pad, along the grain.',
+            ['water', 'rubsWet'],
+          ),
           'Change the water when you can’t see the bottom. A second pass if the first water was dark.',
           'Rinse with clear water twice, wipe dry. Right: no film under a fingertip, and water spreads instead of beading.',
         ],
@@ -102,15 +120,21 @@ export const bleedPatch = {
   title: 'Set a bleed patch',
   because: (chance: number, wood: string) =>
     `likely ${wood}, with ${aChance(chance)} that it bleeds through a light colour. A stamp of primer tells, and spares the blocker where it stays white.`,
-  how: (names: readonly string[], wet: boolean): readonly string[] => [
+  how: (names: readonly string[], wet: boolean): readonly Told[] => [
     ...(names.length > 1
       ? [
           `One patch speaks for what is of one wood: ${listed(names.map((it) => it.toLowerCase()))}.`,
         ]
       : []),
     wet
-      ? 'Rub a hidden spot the size of a stamp dull with wet-or-dry paper, wet; wipe, bag the wipe, let it dry.'
-      : 'Sand a hidden spot the size of a stamp, on the darkest grain or on a knot where there is one; dust off.',
+      ? line(
+          'Rub a hidden spot the size of a stamp dull with wet-or-dry paper, wet; wipe, bag the wipe, let it dry.',
+          ['rubsWet'],
+        )
+      : line(
+          'Sand a hidden spot the size of a stamp, on the darkest grain or on a knot where there is one; dust off.',
+          ['abrades'],
+        ),
     'Dab on white water-based primer, thick enough to hide.',
     'Read it after four hours, better overnight, beside a fresh dab on white card: any tint means bleed. Record it on Look.',
   ],

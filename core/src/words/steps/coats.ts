@@ -1,4 +1,4 @@
-import { COATINGS, CROSS_CUT_STEPS, type Coating } from '../../catalog';
+import { COATINGS, CROSS_CUT_STEPS, line, type Coating, type Told } from '../../catalog';
 import { byCode, byLabel, LEAD_WET } from '../cautions';
 import { showDuration, showThickness, type UnitSystem } from '../../units';
 import { capital, counted, papers } from '../language';
@@ -21,7 +21,13 @@ export const coat = {
       : 'This coat crosses the one before: passes across the length, each half over the last. Then look under every edge.',
     'Details the gun can’t reach are brushed before the next sprayed coat, never after the last.',
   ],
-  knockDown: 'Before the next coat P320, light: it knocks down nibs and dry spray.',
+  knockDown: line(
+    'Before the next coat P320, light: it knocks down nibs and dry spray.',
+    ['abrades'],
+    line('Before the next coat wet-or-dry P320 and a sponge, light: it knocks down nibs.', [
+      'rubsWet',
+    ]),
+  ),
   as: {
     brush:
       'By brush, as you asked: a full one, spread across, laid off along in one light stroke; no going back.',
@@ -33,7 +39,14 @@ export const coat = {
   ),
   noRoller: 'No roller here: it foams this up, or drags it. By brush.',
   window: (minutes: number) =>
-    `Within ${showDuration(minutes)} the next coat bites by itself; after that P320 first, light, and wipe.`,
+    line(
+      `Within ${showDuration(minutes)} the next coat bites by itself; after that P320 first, light, and wipe.`,
+      ['abrades'],
+      line(
+        `Within ${showDuration(minutes)} the next coat bites by itself; after that it is dulled wet first, with wet-or-dry P320.`,
+        ['rubsWet'],
+      ),
+    ),
   filmBuild: (
     name: string,
     film: {
@@ -58,10 +71,14 @@ const label = (id: Coating): string => COATINGS.get(id).label;
 type DustCloth = 'damp' | 'tack';
 
 /** The last wipe before a coat, by the shop's school. */
-const dusting = (cloth: DustCloth): string =>
-  cloth === 'tack'
-    ? 'Vacuum, then a tack cloth without pressing.'
-    : 'Vacuum, then a barely damp microfibre cloth.';
+const dusting = (cloth: DustCloth): Told =>
+  line(
+    cloth === 'tack'
+      ? 'Vacuum, then a tack cloth without pressing.'
+      : 'Vacuum, then a barely damp microfibre cloth.',
+    ['vacuums'],
+    'HEPA vacuum, then damp cloths, a fresh one each time; bag them.',
+  );
 
 /** Dulling a coat for the next one. */
 export const dull = {
@@ -80,10 +97,12 @@ export const dull = {
   becauseHardened: (grit: number, of: Coating) =>
     `The window for the next coat has closed: P${grit} dulls the ${label(of)}, else the next coat does not bite.`,
   becauseGrain: (grit: number) => `P${grit} takes the filler off the face; only the pores keep it.`,
-  how: (grit: number, wet: boolean, next: string, cloth: DustCloth): readonly string[] => [
+  how: (grit: number, wet: boolean, next: string, cloth: DustCloth): readonly Told[] => [
     wet
-      ? `Wet-or-dry P${grit} and a sponge, light; do not cut through to the old paint.`
-      : `P${grit} by hand, light; do not cut through at edges.`,
+      ? line(`Wet-or-dry P${grit} and a sponge, light; do not cut through to the old paint.`, [
+          'rubsWet',
+        ])
+      : line(`P${grit} by hand, light; do not cut through at edges.`, ['abrades']),
     wet ? 'Wipe the slurry up, bag the wipes, let it dry.' : dusting(cloth),
     next,
   ],
@@ -236,7 +255,11 @@ export const paint = {
     tint === 'toned' ? 'primer in the tone of the colour' : `${tint} primer`,
   whatLiesBelow: 'what lies below',
   first: 'Brush marks and thin spots are normal after the first coat.',
-  ifRough: 'Rough to the hand? P320, light, dust off; else straight on.',
+  ifRough: line(
+    'Rough to the hand? P320, light, dust off; else straight on.',
+    ['abrades'],
+    line('Rough to the hand? Wet-or-dry P320, damp, light, wipe; else straight on.', ['rubsWet']),
+  ),
   look: 'Look at the piece from a distance and along a raking light before going on.',
 } as const;
 
@@ -261,9 +284,12 @@ export const distress = {
     where: keyof typeof DISTRESS_PLACES,
     grits: readonly number[],
     cloth: DustCloth,
-  ): readonly string[] => [
+  ): readonly Told[] => [
     DISTRESS_PLACES[where],
-    `P${grits[0]} to break through, P${grits.at(-1)} to soften. Stop early: paint is easier taken off than put back.`,
+    line(
+      `P${grits[0]} to break through, P${grits.at(-1)} to soften. Stop early: paint is easier taken off than put back.`,
+      ['abrades'],
+    ),
     dusting(cloth),
   ],
 } as const;
@@ -274,35 +300,57 @@ export const topcoat = {
   becauseWear: (wear: keyof typeof WEAR_WORDS, coats: number) =>
     `${WEAR_WORDS[wear]}, so ${counted(coats, 'coat')}.`,
   becauseWiped: 'two rounds, each wiped or buffed off.',
-  raisesGrain:
+  raisesGrain: line(
     'Water raises the grain of wood: this first coat will feel rough. When it is dry, P400 by hand, two strokes along the grain, wipe; after that it stays down.',
-  ifRough: 'Rough to the hand? P400, light, dust off; else straight on.',
+    ['abrades'],
+    line(
+      'Water raises the grain of wood: this first coat will feel rough. When it is dry, wet-or-dry P400, damp, two strokes along the grain, wipe; after that it stays down.',
+      ['rubsWet'],
+    ),
+  ),
+  ifRough: line(
+    'Rough to the hand? P400, light, dust off; else straight on.',
+    ['abrades'],
+    line('Rough to the hand? Wet-or-dry P400, damp, light, wipe; else straight on.', ['rubsWet']),
+  ),
 } as const;
 
 export const touchIn = {
   title: 'Touch in the mended places',
   because: (finish: string) =>
     `${finish} stays as a whole; only where it was mended are colour and film made good.`,
-  how: (paint: boolean, bearsAlcohol: boolean, wet: boolean): readonly string[] => [
+  how: (paint: boolean, bearsAlcohol: boolean, wet: boolean): readonly Told[] => [
     wet
-      ? 'Wet-or-dry P320 and a sponge round the place, feathered a finger’s breadth out; wipe the slurry up, bag the wipes.'
-      : 'P320 by hand round the place, feathered a finger’s breadth out; wipe.',
+      ? line(
+          'Wet-or-dry P320 and a sponge round the place, feathered a finger’s breadth out; wipe the slurry up, bag the wipes.',
+          ['rubsWet'],
+        )
+      : line('P320 by hand round the place, feathered a finger’s breadth out; wipe.', ['abrades']),
     paint
       ? 'Mix the colour on a card in daylight, let a dab dry, compare: wet paint lies. Small brush, almost dry, dabbed rather than stroked; two thin layers.'
       : 'Grain first with a fine brush, line by line, then the tone between with thinned colour; a shade lighter than it shall be.',
     paint || !bearsAlcohol
       ? 'A thin coat of the clear that lies round it, over the place only, faded out with an almost dry brush.'
       : 'Two thin coats of dewaxed shellac over the place, then the clear that lies round it, faded out.',
-    'Tomorrow: the sheen is evened with fine steel wool and a little wax, or a drop of matt clear. Look from a step back, not from a hand away.',
+    line(
+      'Tomorrow: the sheen is evened with fine steel wool and a little wax, or a drop of matt clear. Look from a step back, not from a hand away.',
+      ['steelWool'],
+      line(
+        'Tomorrow: the sheen is evened with the finest nylon pad and a little wax, or a drop of matt clear. Look from a step back, not from a hand away.',
+        ['rubsWet'],
+      ),
+    ),
   ],
 } as const;
 
 export const freshen = {
   title: 'Freshen up',
   because: 'clean and sweet-smelling, no new coat.',
-  how: (bearsAlcohol: boolean): readonly string[] => [
+  how: (bearsAlcohol: boolean): readonly Told[] => [
     bearsAlcohol
-      ? 'Wipe with alcohol and water half and half, leave open to dry.'
+      ? line('Wipe with alcohol and water half and half, leave open to dry, window open.', [
+          'alcohol',
+        ])
       : 'Wipe with a cloth damp with water and a drop of soap, then clear water; dry at once. No alcohol: the film in there may be shellac.',
     'Odour: open bowls of baking soda or charcoal for some days; if it stays, clear shellac.',
     'Raw wood: a thin coat of wax, buffed. Line with paper, with snips at the curves.',

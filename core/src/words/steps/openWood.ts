@@ -1,3 +1,4 @@
+import { line, type Told } from '../../catalog';
 import { byLabel } from '../cautions';
 
 /** Bleaching and wetting bare wood, before its colour. */
@@ -22,7 +23,11 @@ export const raiseGrain = {
   title: 'Wet the wood to raise its grain',
   because: 'water-based stain raises the fibres; what has risen once and was cut off stays down.',
   how: [
-    'A well-wrung sponge with clean water, evenly over the face; no pools.',
+    line(
+      'A well-wrung sponge with clean water, evenly over the face; no pools.',
+      ['water'],
+      'A barely damp cloth, evenly over the face, dried at once: there is loose veneer.',
+    ),
     'Dry for two hours: it feels rough, and that is right.',
   ],
 } as const;
@@ -30,8 +35,16 @@ export const raiseGrain = {
 export const cutGrain = {
   title: (grit: number) => `Cut the raised grain back, P${grit} by hand`,
   because: 'the fibres stand up now; cut off, they stay down under the coats.',
-  how: (grit: number): readonly string[] => [
-    `Fresh P${grit} by hand, along the grain, two light strokes a place: only the fuzz, not the wood.`,
+  how: (grit: number, wet: boolean): readonly Told[] => [
+    wet
+      ? line(
+          `Wet-or-dry P${grit}, damp, by hand, along the grain, two light strokes a place; wipe the slurry up, bag the wipes.`,
+          ['rubsWet'],
+        )
+      : line(
+          `Fresh P${grit} by hand, along the grain, two light strokes a place: only the fuzz, not the wood.`,
+          ['abrades'],
+        ),
     'Right: smooth to the back of the hand both ways.',
   ],
 } as const;

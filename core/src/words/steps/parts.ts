@@ -1,3 +1,4 @@
+import { line, type Told } from '../../catalog';
 import { byLabel } from '../cautions';
 import { fittingsInWords } from '../hardware';
 import { allOf, counted } from '../language';
@@ -42,12 +43,15 @@ export const doorsOff = {
 export const hardwareOff = {
   title: (fittings: Fittings) => `Take off ${fittingsInWords(fittings)}`,
   because: 'Taking it off is the inspection, and lets the cleaner reach the corners.',
-  how: (suspect: boolean, glazed: boolean): readonly string[] => [
-    ...(suspect
-      ? [
-          'Old paint over a screw or along a plate: wet it, slit it with a knife and wipe the crumbs up wet; nothing is scraped dry before the lead question is answered.',
-        ]
-      : []),
+  how: (glazed: boolean): readonly Told[] => [
+    line(
+      'Old paint over a screw or along a plate: slit it with a knife first, or it tears.',
+      ['pries'],
+      line(
+        'Old paint over a screw or along a plate: wet it, slit it with a knife and wipe the crumbs up wet; nothing is done to it dry.',
+        ['cutsWet'],
+      ),
+    ),
     'Screws go back into their own piece.',
     'Bag and label.',
     'Count: one missing usually means a new set.',
@@ -65,7 +69,14 @@ export const polishFittings = {
     `${counted(count, 'fitting')} to keep and clean: ${count === 1 ? 'it soaks' : 'they soak'} while you work on the wood.`,
   how: [
     'Try one first. Brass in hot vinegar and water an hour at most, or it turns pink; steel overnight, or days. Plated ones only in soap and water.',
-    'Rinse, dry at once. Mild abrasive paste on a cloth; fine steel wool on what does not come off.',
+    line(
+      'Rinse, dry at once. Mild abrasive paste on a cloth; fine steel wool on what does not come off.',
+      ['abrades'],
+      line(
+        'Old paint on them is treated as lead: it stays in the bath until it wipes off, wet, with a nylon pad; bag the pad and the wipes. Then rinse, dry, mild abrasive paste on a cloth.',
+        ['rubsWet'],
+      ),
+    ),
     'Right: bright where hands go, dark in the hollows. All bright looks new; stop before.',
     'Screws stay in their own piece.',
   ],
@@ -76,7 +87,11 @@ export const repaintFittings = {
   because: (count: number) =>
     `${counted(count, 'fitting')} to get a new colour, away from the wood.`,
   how: [
-    'Degrease, dull with fine steel wool, wipe.',
+    line(
+      'Degrease, dull with fine steel wool, wipe.',
+      ['abrades'],
+      line('Degrease, dull wet with a nylon pad and soapy water, wipe, bag the pad.', ['rubsWet']),
+    ),
     'Screws stuck in cardboard, so that their heads are coated too.',
     'Spray paint for metal, two passes, a side each; outdoors.',
   ],
@@ -88,7 +103,14 @@ export const backOff = {
     'A split back has to be replaced, and its opening gives access for bracing and cleaning.',
   how: [
     'Lay the piece on its face on blankets.',
-    'Draw the nails, keep the back as a pattern for the new one.',
+    line(
+      'Draw the nails, keep the back as a pattern for the new one.',
+      ['pries'],
+      line(
+        'Mist the paint along the rim and slit it with a knife, then draw the nails through a wet pad; keep the back, bagged in film, as a pattern for the new one.',
+        ['cutsWet'],
+      ),
+    ),
   ],
 } as const;
 
@@ -135,7 +157,14 @@ export const backOn = {
   because: 'The back came off, and it holds the piece square.',
   how: [
     'Square the piece: measure both diagonals.',
-    'Lay the back on, pin or screw it along all edges, the screws pre-drilled.',
+    line(
+      'Lay the back on, pin or screw it along all edges, the screws pre-drilled.',
+      ['drills'],
+      line(
+        'Lay the back on, pin or screw it along all edges; holes in the old frame are pre-drilled slowly through wet foam, the foam bagged.',
+        ['cutsWet'],
+      ),
+    ),
   ],
 } as const;
 
@@ -151,7 +180,14 @@ export const touchUp = {
   how: [
     'From three metres, then along a raking light: edges, inside corners, under the overhangs.',
     'Small brush, almost dry, the same material; feather it out and leave it.',
-    'A run or a sag is left to harden, cut flat with fine paper on a block, and coated once more.',
+    line(
+      'A run or a sag is left to harden, cut flat with fine paper on a block, and coated once more.',
+      ['abrades'],
+      line(
+        'A run or a sag is left to harden, taken flat with wet-or-dry P320, wet, and coated once more.',
+        ['rubsWet'],
+      ),
+    ),
   ],
 } as const;
 

@@ -1,4 +1,6 @@
+import { line, type Told } from '../../catalog';
 import { counted } from '../language';
+
 const MATTERS = {
   holds: 'what moves or hangs loose breaks every coat over it',
   underClear: 'a clear coat hides nothing',
@@ -28,14 +30,28 @@ export const newPart = {
   title: (name: string, from: keyof typeof CUT_FROM) =>
     `Cut a new part from ${CUT_FROM[from]}: ${name.toLowerCase()}`,
   because: 'the old part is past saving; a new one is quicker than filling it, and holds.',
-  how: (from: keyof typeof CUT_FROM): readonly string[] => [
-    'What was found on the old part goes with it. Take it off in one piece if it goes: it is the pattern. Measure the opening at both ends and the diagonals, not the old part alone.',
-    from === 'solid'
-      ? 'Wood of the same kind, dry as the room it will stand in; grain running as the old one’s did. Cut a hair large, plane to fit.'
-      : 'Cut a hair large with a fine blade, the good face up; plane to fit, so that it goes in by hand pressure.',
-    from === 'board'
-      ? 'Break the edges, rub thin filler or sealer into them, sand at P220: edges drink most and show most.'
-      : 'Break every edge with one or two passes of P180.',
+  how: (from: keyof typeof CUT_FROM): readonly Told[] => [
+    line(
+      'What was found on the old part goes with it. Take it off in one piece if it goes: it is the pattern.',
+      ['pries'],
+      line(
+        'What was found on the old part goes with it. Mist the paint along its rim, slit it with a knife, take it off in one piece and bag it in film; wipe the place wet.',
+        ['cutsWet'],
+      ),
+    ),
+    'Measure the opening at both ends and the diagonals, not the old part alone.',
+    line(
+      from === 'solid'
+        ? 'Wood of the same kind, dry as the room it will stand in; grain running as the old one’s did. Cut a hair large, plane to fit.'
+        : 'Cut a hair large with a fine blade, the good face up; plane to fit, so that it goes in by hand pressure.',
+      ['worksNew'],
+    ),
+    line(
+      from === 'board'
+        ? 'Break the edges, rub thin filler or sealer into them, sand at P220: edges drink most and show most.'
+        : 'Break every edge with one or two passes of P180.',
+      ['worksNew'],
+    ),
     'Dry-fit with the neighbours in place, doors and drawers too. Then glue and screw as the old one was held; wipe squeezed-out glue at once.',
   ],
 } as const;
@@ -44,20 +60,32 @@ export const newVeneer = {
   title: 'Lay new veneer',
   because: 'a new face of veneer; it holds on a flat, dulled, clean ground.',
   how: [
-    'Scrape loose film off; scuff with P150, vacuum, wipe. Fill hollows: the sheet shows every one.',
+    line('Scrape loose film off; scuff with P150, vacuum, wipe.', [
+      'scrapes',
+      'abrades',
+      'vacuums',
+    ]),
+    'Fill hollows: the sheet shows every one.',
     'Contact cement on both faces, two coats on paper-backed sheet; let both dry by the label.',
     'Lay it over dowels, pull them out from the centre, roll hard from the centre out.',
-    'Trim with a fresh blade, scored across the grain first; break the edge with P180.',
+    line('Trim with a fresh blade, scored across the grain first; break the edge with P180.', [
+      'worksNew',
+    ]),
   ],
 } as const;
 
 export const newHoles = {
   title: (count: number) => `Mark all, then drill for ${count} new fittings`,
   because: 'Drilled before the coats, no film is chipped; by a jig, all of them line up.',
-  how: (wet: boolean): readonly string[] => [
+  how: (wet: boolean): readonly Told[] => [
     'Mark every hole with a jig first; look at them all from a step back.',
     wet
-      ? 'Then drill all slowly through a pad of wet foam, which holds the chips; a block behind, depth recorded on the bit. Wipe wet, bag the pad.'
-      : 'Then drill all, from the face, a block behind; depth recorded on the bit.',
+      ? line(
+          'Then drill all slowly through a pad of wet foam, which holds the chips; a block behind, depth recorded on the bit. Wipe wet, bag the pad.',
+          ['cutsWet'],
+        )
+      : line('Then drill all, from the face, a block behind; depth recorded on the bit.', [
+          'drills',
+        ]),
   ],
 } as const;

@@ -1,4 +1,4 @@
-import { LEAD_LIMITS } from '../../catalog';
+import { LEAD_LIMITS, line, type Told } from '../../catalog';
 import { showTemperature, showThickness, type UnitSystem } from '../../units';
 import { aChance, listed } from '../language';
 import { byCode, byKit, type CautionWords } from '../cautions';
@@ -13,7 +13,7 @@ export const leadGate = {
   title: 'Test every layer for lead',
   because: (cutoffYear: number, status: string) =>
     `may carry paint from before ${cutoffYear}. ${status}`,
-  how: (names: readonly string[], child: boolean, notch: boolean): readonly string[] => [
+  how: (names: readonly string[], child: boolean, notch: boolean): readonly Told[] => [
     ...(names.length > 1
       ? [
           `One sample speaks for what is painted alike: ${listed(names.map((it) => it.toLowerCase()))}. Other colours or another number of layers at an edge? Then sample that part too.`,
@@ -22,7 +22,10 @@ export const leadGate = {
     'Where you see only wood, look into a chip first: wood right up to the film is no paint. Painted graining under varnish is.',
     ...(notch
       ? [
-          'Wet a hidden spot. Cut a small slanting notch through all layers, down to the wood; count them and record the count.',
+          line(
+            'Wet a hidden spot. Cut a small slanting notch through all layers, down to the wood; count them and record the count.',
+            ['cutsWet'],
+          ),
           child
             ? 'Cut one chip through all layers, wet, and send it to a laboratory, or have it read by X-ray fluorescence: for a child a swab is not enough.'
             : 'One full-depth chip to a laboratory answers for all layers. A swab reads only what it touches: check the kit on its control card, break, mix, rub each layer 30 seconds; pink or red means lead.',
@@ -115,7 +118,11 @@ export const evictInsects = {
   because: 'Live insects spread to the other pieces in the shop.',
   how: [
     'Keep it apart and wrapped.',
-    'Vacuum holes and joints.',
+    line(
+      'Vacuum holes and joints.',
+      ['vacuums'],
+      'Vacuum holes and joints with a HEPA filter only.',
+    ),
     'Have it treated by heat or cold, or by licensed pest control.',
   ],
   cautions: [byCode('No home-made poison: it stays in the wood.')],
@@ -151,7 +158,11 @@ export const veneerGate = {
     `${said} so far, with ${aChance(chanceThin)} of a thin face, of which only the age says how thick it is (about ${showThickness(usualUm, units)}). A machine goes through it in seconds.`,
   how: [
     'At a fitting’s hole, a hinge recess, a chip or the end of the board, with a lamp and a lens.',
-    'A thin line along the edge, or another wood below it: veneer. Clean the edge of film and glue, read a steel rule or calliper, and record the thickness on Look.',
+    line(
+      'A thin line along the edge, or another wood below it: veneer. Scrape the edge clean of film and glue, read a steel rule or calliper, and record the thickness on Look.',
+      ['scrapes'],
+      'A thin line along the edge, or another wood below it: veneer. Read it where there is no paint, in a hole or on the back, with a steel rule or calliper, and record the thickness on Look.',
+    ),
     'Face grain that turns the corner into end grain: solid wood. Record that on Look.',
   ],
   question: 'How thick is the veneer?',

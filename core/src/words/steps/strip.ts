@@ -1,3 +1,4 @@
+import { line, type Told } from '../../catalog';
 import { byCode, byLabel } from '../cautions';
 import { counted, listed } from '../language';
 
@@ -14,10 +15,13 @@ export const stripFinish = {
     `${listed(names)} keep${names.length === 1 ? 's' : ''} what is on: tape and plastic film over the border first; a drop of stripper is through in a minute.`,
   rounds: (layers: number, rounds: number) =>
     `${counted(layers, 'layer')}: count on ${counted(rounds, 'round')}.`,
-  brushes: (bearsBrass: boolean) =>
-    bearsBrass
-      ? 'Pores: nylon brush; a soft brass brush only gently, on hard open-grained wood as here.'
-      : 'Nylon and plastic only: wire would score this wood while it is wet.',
+  brushes: (bearsBrass: boolean): Told =>
+    line(
+      bearsBrass
+        ? 'Pores: nylon brush; a soft brass brush only gently, on hard open-grained wood as here.'
+        : 'Nylon and plastic only: wire would score this wood while it is wet.',
+      ['rubsWet'],
+    ),
 } as const;
 
 /** Why a way to strip is out of the question, or lost. */
@@ -49,9 +53,11 @@ export const washOut = {
   because: 'colour comes out on the rag. What can be washed out does not come through later.',
   damp: {
     title: 'Wipe the colour out, damp',
-    how: (bearsAlcohol: boolean): readonly string[] => [
+    how: (bearsAlcohol: boolean): readonly Told[] => [
       bearsAlcohol
-        ? 'Lint-free cloth, damp with alcohol, no water: this face does not bear a wash.'
+        ? line('Lint-free cloth, damp with alcohol, no water: this face does not bear a wash.', [
+            'alcohol',
+          ])
         : 'Lint-free cloth, well wrung out, a drop of soap: this face bears no wash, and its film no alcohol. Dry at once.',
       'Fresh cloth each round, up to three; stop when it stays clean, or when nothing changes.',
       'What still comes is shut in with shellac.',
@@ -60,7 +66,10 @@ export const washOut = {
   wet: {
     title: 'Wash the colour out, up to three rounds',
     how: [
-      'Phosphate-free degreasing wash by its label, scrub with the grain, rinse, wipe dry.',
+      line('Phosphate-free degreasing wash by its label, scrub with the grain, rinse, wipe dry.', [
+        'water',
+        'rubsWet',
+      ]),
       'White rag over it: still coloured, another round, three at most.',
       'Dry overnight before anything else. What still comes is shut in with shellac.',
     ],
@@ -74,7 +83,7 @@ export const looseOff = {
   dry: {
     title: 'Scrape loose paint off',
     how: [
-      'Card scraper with the grain: angle, not pressure.',
+      line('Card scraper with the grain: angle, not pressure.', ['scrapes']),
       'Stop where the paint holds; feather the edge when sanding.',
     ],
   },
@@ -82,7 +91,7 @@ export const looseOff = {
     title: 'Take loose paint off wet, contained',
     how: [
       'Mist with water, keep it wet.',
-      'Plastic scraper; catch the flakes on the sheet, bag them.',
+      line('Plastic scraper; catch the flakes on the sheet, bag them.', ['scrapesWet']),
     ],
     cautions: [byCode('Lead: nothing dry, nothing hot.')],
   },
