@@ -179,7 +179,7 @@ export const DANGERS = table([
   row({
     id: 'alcohol',
     label: 'wets it with alcohol',
-    needs: ['noFlame'],
+    needs: ['openWindow'],
     forbids: [
       {
         where: { finish: MATERIALS.get('alcohol').dissolves },

@@ -19,6 +19,8 @@ export const HAZARDS = table([
   row('selfHeating', 'heats up by itself when it dries in a rag'),
   row('fumes', 'solvent fumes'),
   row('fumesStun', 'fumes that burn and stun'),
+  row('styrene', 'styrene fumes', published('29 CFR 1910.1000, table Z-2: styrene 100 ppm')),
+  row('isocyanate', 'isocyanate in the hardener', published('NIOSH Alert 96-111')),
   row('sprayMist', 'spray mist that burns'),
   row('corrosive', 'burns skin and eyes'),
   row('poison', 'poison'),

@@ -61,13 +61,25 @@ export const GAPS = {
 /** What stain, oil and wax take, L/m²: about 12 m² from a litre. */
 export const SOAKED_LITRES = { value: 1 / 12, source: PRACTICE } as const;
 
-/** From this height on a piece is screwed to the wall, mm. */
-export const ANCHOR_FROM_MM = { value: 1000, source: PRACTICE } as const;
-/** From this height on where clothes are kept in it, or it is for a child: 27 in. */
+/** From this height on a free-standing chest, wardrobe or shelf can fall on a child: 27 in. */
 export const TIPS_FROM_MM = {
   value: 686,
   source: published('ASTM F2057-23; 16 CFR 1261'),
 } as const;
+/** What today's rules ask of beds that children sleep in, mm; values from memory. */
+export const CHILDS_BED = {
+  crib: {
+    slatGap: 60,
+    postAbove: 1.5,
+    source: published('16 CFR 1219 and 1220; 16 CFR 1508 of before'),
+  },
+  bunk: { gap: 89, railAboveMattress: 127, source: published('16 CFR 1213 and 1513') },
+} as const;
+/**
+ * How high for its depth such a piece is where it tips: sooner where drawers or doors open, since a
+ * child climbs them. Clothing storage and what is for a child is anchored whatever its depth.
+ */
+export const TIPS_BY_RATIO = { open: 1.2, shut: 1.5, source: JUDGEMENT } as const;
 
 /** Damage: what is overlooked at arm's length, mm²; what share of a face makes it worse. */
 export const DAMAGE_LIMITS = { overlookedMm2: 60, largeShare: 0.05, source: JUDGEMENT } as const;

@@ -17,6 +17,7 @@ export const UNTILS = table([
   row('touchDry', 'dry to the touch'),
   row('hazy', 'it is hazy'),
   row('answered', 'the laboratory has answered'),
+  row('noFreshDust', 'no fresh dust has fallen on the paper'),
   row('sandsToPowder', 'it sands to powder'),
   row('noFingerMark', 'a finger leaves no mark'),
   row('tapeMaySit', 'tape may sit on it'),
@@ -85,6 +86,8 @@ export const WAITS = {
   testPatch: 4 * 60,
   newVeneer: 24 * 60,
   newPart: 24 * 60,
+  /** Apart from other pieces, after treatment. */
+  quarantine: 14 * 24 * 60,
   /** By post, and back. */
   laboratory: 7 * 24 * 60,
   source: PRACTICE,

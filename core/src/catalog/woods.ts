@@ -16,6 +16,8 @@ interface WoodRow<Id extends string = string> {
   readonly dark: boolean;
   /** Pores that show through a film until they are filled. */
   readonly openPored: boolean;
+  /** Its dust makes skin and lungs allergic (Wood Handbook; common practice). */
+  readonly sensitises: boolean;
   /** Takes stain unevenly, and wants a conditioner first. */
   readonly blotches: boolean;
   /** Chance of each kind of bleed through a fresh water-based coat; the rest does not bleed. */
@@ -25,11 +27,19 @@ interface WoodRow<Id extends string = string> {
 const row = <const Id extends string>(
   it: Omit<
     WoodRow<Id>,
-    'hardnessSource' | 'bleedSource' | 'softwood' | 'blotches' | 'openPored' | 'oily' | 'dark'
+    | 'hardnessSource'
+    | 'bleedSource'
+    | 'softwood'
+    | 'blotches'
+    | 'openPored'
+    | 'oily'
+    | 'dark'
+    | 'sensitises'
   > &
     Partial<WoodRow<Id>>,
 ) => ({
   softwood: false,
+  sensitises: false,
   blotches: false,
   openPored: false,
   oily: false,
@@ -59,6 +69,7 @@ export const WOODS = table([
   }),
   row({
     id: 'redTropical',
+    sensitises: true,
     label: 'red tropical or dyed to look like it',
     jankaLbf: 800,
     jankaOf: 'mahogany',
@@ -68,6 +79,7 @@ export const WOODS = table([
   }),
   row({
     id: 'walnut',
+    sensitises: true,
     label: 'walnut',
     jankaLbf: 1010,
     jankaOf: 'black walnut',
@@ -95,6 +107,7 @@ export const WOODS = table([
   }),
   row({
     id: 'aromatic',
+    sensitises: true,
     label: 'red cedar, redwood',
     jankaLbf: 900,
     jankaOf: 'eastern redcedar, which cedar chests are lined with',
@@ -103,6 +116,7 @@ export const WOODS = table([
   }),
   row({
     id: 'oily',
+    sensitises: true,
     oily: true,
     label: 'teak and its like, oily',
     jankaLbf: 1000,
@@ -113,6 +127,7 @@ export const WOODS = table([
   }),
   row({
     id: 'rosewood',
+    sensitises: true,
     oily: true,
     label: 'rosewood, oily and hard',
     jankaLbf: 3170,

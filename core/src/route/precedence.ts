@@ -8,6 +8,7 @@ const rule = (id: OrderRuleId): RuleOfOrder => ({ id, because: ORDER_WORDS[id] }
 const GATE = rule('gate-before-what-it-decides');
 const DUST = rule('dust-before-wet-coats');
 const CLEANED = rule('cleaned-up-before-all');
+const QUARANTINED = rule('quarantined-before-washing');
 const CONTAINED = rule('contained-before-work');
 const FITTINGS = rule('fittings-off-before-evicting');
 const TAPE = rule('under-tape-meanwhile');
@@ -48,6 +49,7 @@ export const PRECEDENCE: readonly RuleOfOrder[] = [
   DUST,
   CLEANED,
   CONTAINED,
+  QUARANTINED,
   FITTINGS,
   TAPE,
   CLEAN_TAPE,
@@ -177,6 +179,13 @@ export const graphOf = (tasks: readonly Task[], { schools, sides }: OrderIn): Gr
     CLEANED,
     where(isCleanUp),
     where((it) => !isCleanUp(it)),
+  );
+  before(
+    'room/nothing-lives-in-it',
+    QUARANTINED,
+    where((it) => it.traits.evicts),
+    where((it) => placeOf(it.phase) >= placeOf('clean')),
+    patient,
   );
   before(
     'room/is-set-up-for-lead',

@@ -186,7 +186,7 @@ describe('lead', () => {
 
   it('found: every step of the piece is done in lead protection, old fittings too', () => {
     let tried = 0;
-    const HANDS_OFF = ['photograph', 'care-sheet'];
+    const HANDS_OFF = ['photograph', 'check-childs-bed', 'care-sheet'];
     everywhere(({ piece, route: { operations } }) => {
       if (leaded(piece).size === 0) return;
       for (const it of operations.filter((one) => !HANDS_OFF.includes(one.method))) {
@@ -537,11 +537,13 @@ describe('what tips over', () => {
       USUAL_SHOP,
     ).operations.some((it) => it.method === 'anchor');
 
-  // ASTM F2057-23 and 16 CFR 1261: clothing storage of 27 in (686 mm) or more (from memory).
+  // ASTM F2057-23 and 16 CFR 1261: clothing storage of 27 in (686 mm) or more; by the practice of the
+  // trade any free-standing case of that height where children come (values from memory).
   it.each([
     ['chest', 685, false, false],
     ['chest', 686, false, true],
-    ['cabinet', 800, false, false],
+    ['cabinet', 680, false, false],
+    ['cabinet', 800, false, true],
     ['cabinet', 800, true, true],
     ['cabinet', 1200, false, true],
   ] as const)('a %s of %i mm, for a child %s: anchored %s', (template, height, child, told) => {

@@ -14,6 +14,7 @@ export const careRules = (it: {
   'Clean with a soft cloth, hardly damp. No silicone polish: nothing sticks over it later.',
   ...(it.waxed ? ['Wax: buff when dull, new wax once a year. No paint sticks over it.'] : []),
   ...(it.oiled ? ['Oil: a thin coat when it looks dry. Rags wet with oil can ignite.'] : []),
+  'Food, hot pots, irons and children’s mouths: only what the label of the top coat allows, and only once it is fully hard. Nobody tested this finish for contact with food.',
   'Out of the sun and away from the stove: wood moves, and films crack with it.',
 ];
 

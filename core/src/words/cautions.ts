@@ -27,6 +27,12 @@ const OF_HAZARD: Readonly<Partial<Record<Hazard, CautionWords>>> = {
   sensitiser: byLabel(
     'The hardener can make skin and lungs allergic for life: no skin contact, much air, no mist.',
   ),
+  styrene: byLabel(
+    'Polyester filler gives off styrene: it stuns and burns eyes and lungs. Organic-vapour cartridges, goggles, much air; the hardener blinds.',
+  ),
+  isocyanate: byLabel(
+    'If the label names isocyanate or polyisocyanate, cartridges don’t hold it back and nothing warns you: once allergic, a trace brings asthma back. Brush only, much air. Spraying it needs supplied air: leave that to a spray shop, or take another hardener.',
+  ),
   sprayMist: byLabel('Spray mist burns: no flame, no spark.'),
   sludge: byLabel(
     'Sludge and soaked wool: sealable metal or glass container, hazardous-waste site.',

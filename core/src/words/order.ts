@@ -3,6 +3,8 @@ export const ORDER_WORDS = {
   'gate-before-what-it-decides': 'Its answer decides whether this may be done.',
   'dust-before-wet-coats': 'All dust is made before the first wet coat in the same room.',
   'cleaned-up-before-all': 'What may hold lead is cleaned up before anybody works near it.',
+  'quarantined-before-washing':
+    'What lives in it is gone before water or shaking drives it into another piece.',
   'contained-before-work':
     'The sheet is down and the room is empty before paint with lead is touched.',
   'fittings-off-before-evicting': 'Treatment reaches under the plates and into the holes.',

@@ -42,6 +42,7 @@ export type Condition = (typeof CONDITIONS)[number];
 /** Something that was done to the piece as a whole. */
 export const PIECE_CONDITIONS = [
   'contained',
+  'bedChecked',
   'photographed',
   'roomCovered',
   'edgesSealed',

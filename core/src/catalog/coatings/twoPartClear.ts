@@ -26,7 +26,7 @@ export const twoPartClear = coating({
     { size: 2.5, price: 11440 },
   ],
   shelfMonths: 12,
-  hazards: ['sensitiser'],
+  hazards: ['sensitiser', 'isocyanate'],
   protection: ['vapourCartridges', 'nitrileGloves', 'goggles', 'openWindow'],
   steps: [
     'Weigh hardener into clear by the label, stir three minutes, strain. Mix no more than one coat takes: in four hours it is waste, even while it looks wet.',

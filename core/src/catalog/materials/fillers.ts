@@ -17,8 +17,8 @@ export const FILLERS = [
     density: 1.8,
     containers: [{ size: 1, price: 2000 }],
     shelfMonths: 12,
-    hazards: ['skin', 'fumes'],
-    protection: ['nitrileGloves'],
+    hazards: ['skin', 'fumes', 'styrene'],
+    protection: ['nitrileGloves', 'goggles', 'vapourCartridges', 'openWindow'],
   }),
   material({
     id: 'hardener',
@@ -28,7 +28,7 @@ export const FILLERS = [
     containers: [{ size: 0.03, price: 300 }],
     shelfMonths: 12,
     hazards: ['skin'],
-    protection: ['nitrileGloves'],
+    protection: ['nitrileGloves', 'goggles'],
   }),
   material({
     id: 'epoxyPutty',
@@ -37,7 +37,7 @@ export const FILLERS = [
     density: 1.6,
     containers: [{ size: 0.1, price: 900 }],
     shelfMonths: 24,
-    hazards: ['skin'],
+    hazards: ['skin', 'sensitiser'],
     protection: ['nitrileGloves'],
   }),
   material({

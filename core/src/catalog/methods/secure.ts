@@ -34,5 +34,6 @@ export const SECURE_METHODS = [
     protection: ['p100Respirator', 'goggles', 'nitrileGloves'],
     handbook: 'damage-mould',
   }),
+  method({ id: 'check-childs-bed', rate: 'bedCheck' }),
   method({ id: 'photograph', rate: 'photograph' }),
 ] as const;

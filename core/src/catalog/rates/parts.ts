@@ -38,6 +38,7 @@ export const PART_RATES = {
   evict: byPlace(0, 15),
   mould: byPlace(0, 15, atHand('hepaVacuum'), use('disposableCloths', 6, 'wipes')),
   readMeter: byPlace(0, 5),
+  bedCheck: byPiece(0, 20),
   photograph: byPiece(0, 12),
   drawerMap: byPiece(0, 4, use('maskingTape', 10, 'masks'), atHand('wedges')),
   drawerOut: byPart(4, 2, atHand('pencil'), use('maskingTape', 0.1, 'masks')),

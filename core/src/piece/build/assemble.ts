@@ -37,6 +37,10 @@ export interface Assembly {
   readonly size: Size;
   /** A child sleeps in it. */
   readonly forChild: boolean;
+  /** It stores things and stands up, so that it can fall over; a desk stands on its own. */
+  readonly tips: boolean;
+  /** A bed that rules are made for, since children died in it. */
+  readonly bed: 'crib' | 'bunk' | null;
 }
 
 const idIn = (it: Body, surfaceId: string): string =>
@@ -202,6 +206,13 @@ const outerSize = (bodies: readonly Body[]): Size => {
 const times = (count: number, it: Surface): Surface =>
   count === 1 ? it : { ...it, count: it.count * count, areaMm2: it.areaMm2 * count };
 
+const isTable = ({ kind }: Body): boolean => kind === 'table';
+
+const bedOf = (bodies: readonly Body[]): Assembly['bed'] => {
+  if (bodies.some((it) => it.kind === 'crib')) return 'crib';
+  return bodies.some((it) => it.kind === 'bed' && it.choices.places === 'upper') ? 'bunk' : null;
+};
+
 const assembled = (it: Build): Assembly => {
   const plain = it.bodies.reduce<readonly Surface[]>((all, one, index) => {
     const own = bodyKindOf(one.kind)
@@ -228,6 +239,8 @@ const assembled = (it: Build): Assembly => {
     loose: { drawers: sum('drawers'), doors: sum('doors'), pulls: sum('pulls') },
     size: outerSize(it.bodies),
     forChild: it.bodies.some((one) => bodyKindOf(one.kind).forChild === true),
+    tips: it.bodies.some((one) => bodyKindOf(one.kind).tips) && !it.bodies.some(isTable),
+    bed: bedOf(it.bodies),
   };
 };
 

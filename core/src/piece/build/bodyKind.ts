@@ -42,6 +42,8 @@ export interface BodyKind<Id extends string = string> {
   readonly what: string;
   /** A child sleeps in it, whatever was said. */
   readonly forChild?: boolean;
+  /** It stores things and stands up: it can fall over. */
+  readonly tips?: boolean;
   /** The front that it has where nobody says otherwise; bodies without one have none. */
   readonly front?: Front;
   readonly measures: readonly Measure[];

@@ -1,9 +1,15 @@
-import { PAPER_CHOICES, WAITS } from '../../catalog';
+import { PAPER_CHOICES, WAITS, WOODS } from '../../catalog';
 import { SAND_WORDS as WORDS } from '../../words';
 import { effort, type Effort } from '../../work';
 import type { Draft } from '../rule';
 import { wait } from './common';
-import type { SurfaceContext } from '../context';
+import { mayBe, type SurfaceContext } from '../context';
+
+/** Woods that the face may be of, and whose dust makes people allergic. */
+const allergicTo = ({ beliefs, substrate }: SurfaceContext) =>
+  WOODS.rows
+    .filter((it) => substrate.wood && it.sensitises && mayBe(beliefs.wood.distribution[it.id]))
+    .map((it) => WORDS.ALLERGIC(it.label));
 
 /** Dry sanding: dust, and what keeps it out of lungs and room. */
 export const drySanding = (
@@ -19,7 +25,7 @@ export const drySanding = (
       s.shop.tools.includes('extractor') ? 'extraction' : 'outdoorsOrShut',
       'hearing',
     ],
-    cautions: [WORDS.DUST],
+    cautions: [WORDS.DUST, ...allergicTo(s)],
   };
 };
 

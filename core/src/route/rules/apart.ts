@@ -1,6 +1,7 @@
+import { assemble } from '../../piece';
 import { PARTS_WORDS as WORDS, SECURE_WORDS } from '../../words';
 import { pieceRule, type Rule } from '../rule';
-import { isDoneToPiece, isInPlace } from '../whole';
+import { isDoneToPiece, isInPlace, type Whole } from '../whole';
 import { ofUnits } from './common';
 import { hangsAsDoor, hasPulls, isSuspect, runsWithDrawers } from '../context';
 import {
@@ -15,6 +16,9 @@ import {
   staysIn,
   hasSplitBack,
 } from './fittings';
+
+/** A bed that rules are made for. */
+const bedOf = ({ piece }: Whole) => assemble(piece.build).bed;
 
 /** The piece is recorded while it is still together; then everything that comes off or out. */
 export const APART_RULES: readonly Rule[] = [
@@ -32,6 +36,29 @@ export const APART_RULES: readonly Rule[] = [
       ...ofUnits('photograph', 1),
       traits: { makesOfPiece: ['photographed'] },
     }),
+  }),
+  pieceRule({
+    id: 'childs-bed-against-todays-rules',
+    phase: 'record',
+    regardless: true,
+    place: { of: 'piece' },
+    asks: (whole) =>
+      bedOf(whole) === null || isDoneToPiece(whole, 'bedChecked')
+        ? []
+        : whole.surfaces.filter((s) => s.aimed),
+    because: (whole) => SECURE_WORDS.childsBed.because[bedOf(whole) ?? 'crib'],
+    work: (whole) => {
+      const { title, how, cautions } = SECURE_WORDS.childsBed;
+      const bed = bedOf(whole) ?? 'crib';
+      return {
+        rank: 1,
+        title: title[bed],
+        how: how[bed](whole.shop.units),
+        ...ofUnits('check-childs-bed', 1),
+        traits: { makesOfPiece: ['bedChecked'] },
+        cautions,
+      };
+    },
   }),
   pieceRule({
     id: 'cover-the-room',

@@ -133,6 +133,7 @@ export const SECURE_RULES: readonly Rule[] = [
         how: WORDS.evictInsects.how,
         ...ofUnits('evict-insects', 1),
         traits: { mends: openFindings(s, 'insects').map((it) => it.id) },
+        wait: wait(WAITS.quarantine, 'noFreshDust', null),
         cautions: WORDS.evictInsects.cautions,
       },
     ],

@@ -1,10 +1,10 @@
-import { ANCHOR_FROM_MM, TIPS_FROM_MM } from '../../catalog';
+import { TIPS_BY_RATIO, TIPS_FROM_MM } from '../../catalog';
 import { assemble, visibilityOf } from '../../piece';
 import { PARTS_WORDS as WORDS } from '../../words';
 import { pieceRule, type Rule } from '../rule';
 import { isDoneToPiece, type Whole } from '../whole';
 import { ofUnits } from './common';
-import { areaOfFace, hangsAsDoor, runsWithDrawers } from '../context';
+import { areaOfFace, hangsAsDoor, isTouched, runsWithDrawers } from '../context';
 import {
   worked,
   drawersIn,
@@ -18,11 +18,16 @@ import {
   hadSplitBack,
 } from './fittings';
 
-/** From which height on it could fall on somebody, mm. */
-const tipsFrom = ({ piece }: Whole): number =>
-  piece.build.storesClothes || piece.childsRoom ? TIPS_FROM_MM.value : ANCHOR_FROM_MM.value;
-
-const heightOf = ({ piece }: Whole): number => assemble(piece.build).size.height;
+/** It could fall on somebody: by its height, how high it is for its depth, and who climbs it. */
+const mayTip = ({ piece, surfaces }: Whole): boolean => {
+  const { size, tips } = assemble(piece.build);
+  if (!tips || size.height < TIPS_FROM_MM.value) return false;
+  // Fixed to the wall by its pipes.
+  if (piece.wetRoom && piece.staysInPlace) return false;
+  const opens = surfaces.some((s) => runsWithDrawers(s) || hangsAsDoor(s));
+  const ratio = TIPS_BY_RATIO[opens ? 'open' : 'shut'];
+  return piece.build.storesClothes || piece.childsRoom || size.height >= ratio * size.depth;
+};
 
 /** Everything that came off goes back on, and the piece is made fit to stand and run. */
 export const TOGETHER_RULES: readonly Rule[] = [
@@ -147,13 +152,9 @@ export const TOGETHER_RULES: readonly Rule[] = [
     phase: 'reassemble',
     place: { of: 'piece' },
     asks: (whole) =>
-      !assemble(whole.piece.build).forChild &&
-      !whole.piece.staysInPlace &&
-      heightOf(whole) >= tipsFrom(whole) &&
-      !isDoneToPiece(whole, 'anchorReady')
-        ? worked(whole)
-        : [],
-    because: (whole) => WORDS.anchor.because(tipsFrom(whole) === TIPS_FROM_MM.value),
+      mayTip(whole) && !isDoneToPiece(whole, 'anchorReady') ? whole.surfaces.filter(isTouched) : [],
+    because: ({ piece, shop }) =>
+      WORDS.anchor.because(assemble(piece.build).size, piece.build.storesClothes, shop.units),
     work: () => ({
       rank: 4,
       title: WORDS.anchor.title,

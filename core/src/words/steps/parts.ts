@@ -1,5 +1,6 @@
-import { line, type Told } from '../../catalog';
-import { byLabel } from '../cautions';
+import { TIPS_FROM_MM, line, type Told } from '../../catalog';
+import { showLength, type UnitSystem } from '../../units';
+import { byCode, byLabel } from '../cautions';
 import { fittingsInWords } from '../hardware';
 import { allOf, counted } from '../language';
 
@@ -224,13 +225,15 @@ export const sealEdges = {
 
 export const anchor = {
   title: 'Prepare an anchor for the wall',
-  because: (clothes: boolean) =>
-    clothes
-      ? 'From 686 mm (27 in) on a piece that clothes are kept in, or that is for a child, is anchored (ASTM F2057-23, 16 CFR 1261): children climb open drawers.'
-      : 'A tall piece tips when somebody climbs an open drawer or shelf.',
+  because: (
+    size: { readonly height: number; readonly depth: number },
+    clothes: boolean,
+    units: UnitSystem,
+  ) =>
+    `It is ${showLength(size.height, units)} high and ${showLength(size.depth, units)} deep: from ${showLength(TIPS_FROM_MM.value, units)} (27 in) on ${clothes ? 'a piece that clothes are kept in' : 'a free-standing case'} is anchored where children come (ASTM F2057-23, 16 CFR 1261). They climb drawers, doors and shelves.`,
   how: [
     'Two brackets or straps into the frame at the top, not into the back panel.',
     'Send screws and a note for the wall along with the piece.',
   ],
-  cautions: [byLabel('A tall piece that is not anchored can kill a child.')],
+  cautions: [byCode('A piece that is not anchored can kill a child: it tips when one climbs a drawer.')],
 } as const;

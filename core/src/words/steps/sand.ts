@@ -168,5 +168,10 @@ export const dedust = {
 
 /** What dry sanding is told every time. */
 export const DUST = byCode(
-  'Wood dust: extraction and P100; hardwood dust is carcinogenic (IARC group 1), limit 1 mg/m³ (NIOSH REL).',
+  'Wood dust: extraction and P100; hardwood dust is carcinogenic (IARC group 1), limit 1 mg/m³ (NIOSH REL). Fine aluminium oxide from the paper, and stearate from papers and sanding sealers, harm the lungs too.',
 );
+/** Beside it where the wood is one that makes people allergic. */
+export const ALLERGIC = (wood: string) =>
+  byCode(
+    `Dust of ${wood} can make skin and lungs allergic: long sleeves, P100 from the first stroke; stop at a rash or a tight chest, and see a doctor.`,
+  );

@@ -1,5 +1,5 @@
-import { LEAD_LIMITS, line, type Told } from '../../catalog';
-import { showTemperature, showThickness, type UnitSystem } from '../../units';
+import { CHILDS_BED, LEAD_LIMITS, line, type Told } from '../../catalog';
+import { showLength, showTemperature, showThickness, type UnitSystem } from '../../units';
 import { aChance, listed } from '../language';
 import { byCode, byKit, type CautionWords } from '../cautions';
 
@@ -117,13 +117,14 @@ export const evictInsects = {
   title: 'Quarantine and get rid of the insects',
   because: 'Live insects spread to the other pieces in the shop.',
   how: [
-    'Keep it apart and wrapped.',
+    'Carry it out of the shop first, wrapped in film and taped; look over what stood beside it.',
     line(
       'Vacuum holes and joints.',
       ['vacuums'],
       'Vacuum holes and joints with a HEPA filter only.',
     ),
-    'Have it treated by heat or cold, or by licensed pest control.',
+    'Have it treated by heat or cold, or by licensed pest control. Nothing is washed or opened before: water and shaking drive them into the next piece.',
+    'Then it stands apart on clean paper. Fresh dust on the paper: have it treated again.',
   ],
   cautions: [byCode('No home-made poison: it stays in the wood.')],
 } as const;
@@ -180,6 +181,33 @@ export const veneerGate = {
     ],
     veneerLess: ['Less', 'No ladder: gel and a light hand pass, or paint.'],
   }),
+} as const;
+
+export const childsBed = {
+  title: {
+    crib: 'Check the crib against today’s rules',
+    bunk: 'Check the bunk bed against today’s rules',
+  },
+  because: {
+    crib: 'Children have died in old cribs: no work on the finish makes up for a gap, a drop side or a missing part.',
+    bunk: 'Children have died in bunk beds: no work on the finish makes up for a gap or a missing rail.',
+  },
+  how: {
+    crib: (units: UnitSystem): readonly string[] => [
+      'A side that drops or folds: stop here. Such cribs may not be sold, given away or let (16 CFR 1219 and 1220).',
+      `Slats no more than ${showLength(CHILDS_BED.crib.slatGap, units)} apart (2 3/8 in), none loose, split or missing. Corner posts no more than ${showLength(CHILDS_BED.crib.postAbove, units)} above the ends.`,
+      'Every screw, bolt and bracket of its own, none mended with wire or string; the mattress fits so that two fingers don’t go in beside it.',
+      'Anything missing, or made before mid-2011: it doesn’t meet today’s rules. Tell the owner so in writing, before the work.',
+    ],
+    bunk: (units: UnitSystem): readonly string[] => [
+      `Guard rails on both long sides of the upper bed, fast to the frame, at least ${showLength(CHILDS_BED.bunk.railAboveMattress, units)} (5 in) above the mattress.`,
+      `No gap wider than ${showLength(CHILDS_BED.bunk.gap, units)} (3 1/2 in) in rails, ends and under them (16 CFR 1213 and 1513).`,
+      'Ladder fast, every bolt there, the label with the size of the mattress legible. Anything missing: tell the owner so in writing, before the work.',
+    ],
+  },
+  cautions: [
+    byCode('Don’t sell it or pass it on unless it meets the rules of today where you are.'),
+  ],
 } as const;
 
 export const photographs = {

@@ -104,7 +104,10 @@ export const bed: BodyKind<'bed'> = {
     lengthMeasure('footHeight', 'Height of the foot', 600, 200, 2000),
     countMeasure('slats', 'Slats', 14, 0, 40),
   ],
-  choices: [choice('posts', 'Posts', { square: 'Square', none: 'None' })],
+  choices: [
+    choice('posts', 'Posts', { square: 'Square', none: 'None' }),
+    choice('places', 'Sleeping places', { low: 'Low', upper: 'One above (bunk or loft)' }),
+  ],
   size: measuredSize,
   surfaces: (it) => {
     const { width, depth, height } = measuredSize(it);

@@ -203,6 +203,7 @@ export const carcass: BodyKind<'carcass'> = {
   id: 'carcass',
   name: 'Case',
   what: 'A box with drawers, doors or shelves in front.',
+  tips: true,
   front: USUAL_FRONT,
   measures: [
     lengthMeasure('width', 'Width', 900, 150, 5000),

@@ -104,6 +104,7 @@ export const wall: BodyKind<'wall'> = {
   id: 'wall',
   name: 'Wall of shelves',
   what: 'Fitted shelves in bays, with doors below.',
+  tips: true,
   measures: [
     countMeasure('bays', 'Bays', 3, 1, 12),
     lengthMeasure('bayWidth', 'Width of a bay', 800, 250, 1800),
