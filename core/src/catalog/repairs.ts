@@ -51,7 +51,7 @@ export const steamDent: Repair = {
       ['heats'],
     ),
     'Right: a fingertip passes over it without a dip, rather a little proud. Still a dip after ten? The fibres are torn: fill it.',
-    'Dry for four hours before it is sanded; damp fibres tear.',
+    'Let it dry for four hours before the next step: damp fibres tear.',
   ],
   minutes: 8,
   waitMinutes: 240,
@@ -74,7 +74,7 @@ export const twoPartFill: Repair = {
     ),
     'Filler the size of a walnut on a card, hardener about 2 % by weight (1–3 %, a pea to a walnut): more is faster. Fold until it is one colour.',
     'You have about five minutes. Press it in from two sides so that no air stays, and leave it proud.',
-    'When it is like hard cheese, after ten minutes or so, slice it nearly flush with a blade; that saves half the sanding.',
+    'When it is like hard cheese, after ten minutes or so, slice it nearly flush with a blade; that saves half the levelling.',
     line(
       'Deeper than about 6 mm: in rounds, up to three, each hard and scuffed before the next.',
       ['abrades'],
@@ -299,7 +299,7 @@ export const epoxyPutty: Repair = {
     ),
     'Small nails or wire in the holes as an armature, heads below the shape to come.',
     'Knead equal parts until there is one colour, no streaks; press it on and into the holes. You have about half an hour.',
-    'Model it close with wet fingers and a knife: a straight batten along an edge, a profile cut from a card for a moulding. It sands hard.',
+    'Model it close with wet fingers and a knife: a straight batten along an edge, a profile cut from a card for a moulding.',
     line(
       'After two hours it can be carved and rasped; hard in full after a day.',
       ['cuts'],

@@ -78,7 +78,7 @@ export const STRIP_WAYS = table([
     steps: [
       'A coat as thick as a coin, laid on and not brushed out, half a square metre at a time; cover it with film at once: what dries does nothing.',
       line(
-        'After 20–45 min, when it wrinkles and a scraper lifts it like jam: plastic scraper with the grain; brushes, skewers and coarse string in carving.',
+        'After 20–45 min, when it wrinkles and a scraper lifts it like jam: plastic scraper with the grain, while it is wet; brushes, skewers and coarse string in carving.',
         ['scrapesWet'],
       ),
       'Still hard below? Cover it again for twenty minutes. A second round on stubborn spots, not on all of it.',
@@ -111,7 +111,7 @@ export const STRIP_WAYS = table([
     title: 'Strip with mild stripper, long dwell',
     steps: [
       'A coat as thick as a coin, laid on and not brushed out; film over it at once. It works slowly: several hours by its label, overnight where that says so.',
-      'Try a corner with a plastic scraper: it lifts in soft curls when it is ready. Gummy in the middle means more time, not more force.',
+      'Try a corner with a plastic scraper, wet: it lifts in soft curls when it is ready. Gummy in the middle means more time, not more force.',
       line('Scrape it off wet with plastic, along the grain; a second coat on what stays.', [
         'scrapesWet',
       ]),

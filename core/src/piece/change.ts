@@ -125,13 +125,10 @@ const redirected = (it: Change, build: Build): Change => {
 };
 
 /** An observation on the surface that stands for its own now; it tells which one it was made on. */
-const movedTo = (before: Observation, moved: Observation, build: Build): Observation => {
-  const alsoFor = before.alsoFor?.map((one) => standsFor(build, one));
-  const after = alsoFor ? { ...moved, alsoFor: [...new Set(alsoFor)] } : moved;
-  return moved.surfaceId === before.surfaceId
-    ? after
-    : { ...after, madeOn: before.madeOn ?? before.surfaceId };
-};
+const movedTo = (before: Observation, moved: Observation): Observation =>
+  moved.surfaceId === before.surfaceId
+    ? moved
+    : { ...moved, madeOn: before.madeOn ?? before.surfaceId };
 
 /**
  * The piece after it was described anew. What is recorded of a surface that was merged is said of
@@ -153,7 +150,7 @@ const described = (before: Piece, part: DescriptionPart): Piece => {
   }
   return {
     ...after,
-    observations: before.observations.map((one) => movedTo(one, to(one), build)),
+    observations: before.observations.map((one) => movedTo(one, to(one))),
     findings: before.findings.map(to),
     pictures: before.pictures.map(to),
     confirmations: [...confirmed.values()],

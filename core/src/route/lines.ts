@@ -10,6 +10,8 @@ export interface LinesOn {
   readonly filmOn: boolean;
   /** Done to parts that came off the piece, or to the piece as a whole: lead anywhere on it counts. */
   readonly ofPiece: boolean;
+  /** Done to the old part, where a fresh one takes its place. */
+  readonly onOldPart: boolean;
   /**
    * They wait until the question of lead is answered: told is what is done where none is found, since
    * nobody does it before.
@@ -17,13 +19,17 @@ export interface LinesOn {
   readonly waitsForLead: boolean;
 }
 
+/** Is there lead on a face, or may there be when the line is done? */
+const leadCounts = (s: SurfaceContext, { onOldPart, waitsForLead }: LinesOn): boolean => {
+  const lead = (onOldPart && s.oldPartLead) || s.lead;
+  return lead === 'found' || (lead === 'open' && !waitsForLead);
+};
+
 /** Why something must not be done there; undefined where it may. */
 const forbids = (danger: Danger, it: LinesOn): string | undefined => {
   const all = it.ofPiece ? (it.faces[0]?.others() ?? []).filter(isSuspect) : [];
   return [...it.faces, ...all]
-    .map((s) =>
-      forbiddenBy(danger, s, it.filmOn, s.lead === 'found' || (isSuspect(s) && !it.waitsForLead)),
-    )
+    .map((s) => forbiddenBy(danger, s, it.filmOn, leadCounts(s, it)))
     .find((why) => why !== undefined);
 };
 

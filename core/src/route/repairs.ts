@@ -82,7 +82,13 @@ export const sandsStainOut = (s: SurfaceContext, finding: Finding): boolean =>
 
 /** Why a repair must not be done on a face as it will be then; undefined where it may. */
 const ruinedBy = (s: SurfaceContext, { steps }: Repair): string | undefined => {
-  const on = { faces: [s], filmOn: !s.strips, ofPiece: false, waitsForLead: false };
+  const on = {
+    faces: [s],
+    filmOn: !s.strips,
+    ofPiece: false,
+    onOldPart: false,
+    waitsForLead: false,
+  };
   return steps
     .map((it) => choiceOf(it, on))
     .flatMap((it) => (it.kind === 'refused' ? [it.because] : []))[0];

@@ -82,6 +82,8 @@ export interface Draft {
   readonly ladder?: Task['ladder'];
   readonly sandThrough?: Task['sandThrough'];
   readonly insteadOf?: Task['insteadOf'];
+  /** Done to the old part, before it is off and a fresh one in its place. */
+  readonly onOldPart?: true;
   /** Its own reason, where it is another than the rule's. */
   readonly because?: string;
   readonly evidence?: readonly string[];
@@ -193,6 +195,7 @@ export const taskOf = (draft: Draft, on: Grounds): Task => {
     faces,
     filmOn: placeOf(rule.phase) <= placeOf('strip') || faces.some((s) => !s.strips),
     ofPiece: place.of !== 'surface',
+    onOldPart: draft.onOldPart === true,
     waitsForLead: holds.includes('lead'),
   });
   const setUp = draft.setUp ?? {};

@@ -1,3 +1,4 @@
+import { line } from '../line';
 import { DAY, coating } from './coating';
 import { MEETS } from './meets';
 
@@ -35,7 +36,12 @@ export const alkydBlocker = coating({
   steps: [
     'Stir to the bottom. Brush or foam roller, even, no thicker than it stays where it is laid.',
     'Dry to the touch is not dry enough to sand: it balls up under the paper until the next day.',
-    'Right: a flat white that powders under P220. Yellow or pink patches: one more coat there, or shellac on knots.',
+    line(
+      'Right: a flat white that powders under P220.',
+      ['abrades'],
+      'Right: a flat white that a fingernail leaves no mark in.',
+    ),
+    'Yellow or pink patches: one more coat there, or shellac on knots.',
   ],
   cleaner: 'mineral spirits',
   sprayer: 'Sprayed alkyd settles everywhere: brush it.',

@@ -1,3 +1,4 @@
+import { line } from '../line';
 import { DAY, coating } from './coating';
 import { MEETS } from './meets';
 
@@ -28,7 +29,15 @@ export const oilClear = coating({
   steps: [
     'Do not shake it: bubbles stay. Natural-bristle brush, a third dipped; even strokes along the grain, from dry into wet.',
     'Tip off once with the tips of the bristles and leave it. Dust off the floor before you begin.',
-    'Right: an even wet shine in a raking light. A sag within ten minutes: brush it up; later, leave it for P320.',
+    'Right: an even wet shine in a raking light. A sag within ten minutes: brush it up.',
+    line(
+      'Seen later, a sag is left until it is hard, and cut flat with P320.',
+      ['abrades'],
+      line(
+        'Seen later, a sag is left until it is hard, and taken flat wet, with wet-or-dry P320.',
+        ['rubsWet'],
+      ),
+    ),
   ],
   cleaner: 'mineral spirits',
   sprayer: 'Brush or wipe it; sprayed oil settles everywhere.',

@@ -16,5 +16,5 @@ export const TOGETHER_METHODS = [
   method({ id: 'touch-up', does: ['abrades', 'rubsWet'], rate: 'touchUp' }),
   method({ id: 'seal-edges', rate: 'sealEdges' }),
   method({ id: 'anchor', rate: 'anchor' }),
-  method({ id: 'care-sheet', rate: 'careSheet' }),
+  method({ id: 'care-sheet', does: ['vacuums'], rate: 'careSheet' }),
 ] as const;

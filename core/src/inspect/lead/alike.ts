@@ -18,6 +18,12 @@ export const coloursOf = (
     .sort((a, b) => a.layer - b.layer)
     .map((it) => it.colour.trim().toLowerCase());
 
+/** The colours that were recorded of two surfaces are others: they have no history in common. */
+export const areUnlike = (piece: Pick<Piece, 'layers'>, a: string, b: string): boolean => {
+  const [one, other] = [coloursOf(piece, a), coloursOf(piece, b)];
+  return one.length > 0 && other.length > 0 && one.join('/') !== other.join('/');
+};
+
 /** Somebody said of a sample of the one that it speaks for the other, or they were one surface once. */
 const areLinked = ({ observations, build }: Piece, a: string, b: string): boolean =>
   observations.some(
@@ -31,7 +37,7 @@ const areLinked = ({ observations, build }: Piece, a: string, b: string): boolea
  */
 export const isPaintedAlike = (piece: Piece, a: Painted, b: Painted): boolean => {
   if (areLinked(piece, a.surfaceId, b.surfaceId)) return true;
-  if (Math.min(a.paint, b.paint) < LEAD_PRIOR.paintedAlike.value) return false;
-  const [one, other] = [coloursOf(piece, a.surfaceId), coloursOf(piece, b.surfaceId)];
-  return one.length === 0 || other.length === 0 || one.join('/') === other.join('/');
+  const isPainted = ({ surfaceId, paint }: Painted): boolean =>
+    coloursOf(piece, surfaceId).length > 0 || paint >= LEAD_PRIOR.paintedAlike.value;
+  return isPainted(a) && isPainted(b) && !areUnlike(piece, a.surfaceId, b.surfaceId);
 };

@@ -75,6 +75,8 @@ const ownAlone = (it: Asked): Asked => ({
 const isUntested = (it: Asked): boolean => statusOn(ownAlone(it)).kind === 'open';
 
 const paintedOf = ({ surfaceId, paint }: Asked): Painted => ({ surfaceId, paint });
+/** Where lead was found there is paint, whatever else is believed. */
+const surelyPainted = ({ surfaceId }: Asked): Painted => ({ surfaceId, paint: 1 });
 
 /**
  * The lead status of every surface of a piece, by its id: the one answer for screens, gates, rules,
@@ -93,7 +95,7 @@ export const leadStatusesOf = (
   for (const it of all) {
     const own = statuses.get(it.surfaceId);
     if (!own || own.kind === 'found') continue;
-    const from = found.find((one) => isPaintedAlike(piece, paintedOf(one), paintedOf(it)));
+    const from = found.find((one) => isPaintedAlike(piece, surelyPainted(one), paintedOf(it)));
     if (!from || !isUntested(it)) continue;
     statuses.set(it.surfaceId, {
       kind: 'found',

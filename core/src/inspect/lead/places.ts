@@ -1,4 +1,6 @@
 import type { Observation, Piece } from '../../piece';
+import { areUnlike } from './alike';
+import { isFound } from './results';
 
 /** A part of a surface with a history of its own: itself, or one that was merged into it. */
 export interface LeadPlace {
@@ -8,23 +10,12 @@ export interface LeadPlace {
   readonly observations: readonly Observation[];
 }
 
-const speaksForIt = (it: Observation, surfaceId: string): boolean =>
-  it.surfaceId === surfaceId || it.alsoFor?.includes(surfaceId) === true;
+/** "None" on one surface says nothing of another whose colours, as they were recorded, are others. */
+const isRuledOut = (it: Observation, piece: Pick<Piece, 'layers'>, surfaceId: string): boolean =>
+  !isFound(it) && areUnlike(piece, it.surfaceId, surfaceId);
 
-/** All that speaks for a surface: made on it, or on one that is painted alike and said to be of one history. */
-export const spokenFor = (
-  { observations }: Pick<Piece, 'observations'>,
-  surfaceId: string,
-): readonly Observation[] => observations.filter((it) => speaksForIt(it, surfaceId));
-
-/**
- * The places of a surface. What was recorded of one before it was merged says nothing of what the
- * others are painted with.
- */
-export const placesOf = (
-  { build, observations }: Pick<Piece, 'build' | 'observations'>,
-  surfaceId: string,
-): readonly LeadPlace[] => {
+/** The surfaces that one is made up of: itself, and each that was merged into it. */
+const partsOf = ({ build }: Pick<Piece, 'build'>, surfaceId: string): readonly string[] => {
   const parts: string[] = [surfaceId];
   // Grows while it is walked: what was merged into a part that was merged belongs to it too.
   for (const part of parts) {
@@ -32,9 +23,26 @@ export const placesOf = (
       if (into === part && !parts.includes(from)) parts.push(from);
     }
   }
-  const all = spokenFor({ observations }, surfaceId);
-  return parts.map((id) => ({
-    id,
-    observations: all.filter((it) => (it.madeOn ?? surfaceId) === id),
-  }));
+  return parts;
 };
+
+type Recorded = Pick<Piece, 'build' | 'observations' | 'layers'>;
+
+/**
+ * The places of a surface. What was recorded of one before it was merged says nothing of what the
+ * others are painted with; what was said to speak for it too was made on one that is painted alike.
+ */
+export const placesOf = (piece: Recorded, surfaceId: string): readonly LeadPlace[] =>
+  partsOf(piece, surfaceId).map((id) => ({
+    id,
+    observations: piece.observations.filter(
+      (it) =>
+        (it.surfaceId === surfaceId && (it.madeOn ?? surfaceId) === id) ||
+        (it.alsoFor?.includes(id) === true && !isRuledOut(it, piece, id)),
+    ),
+  }));
+
+/** All that speaks for a surface, whichever of its places it was made on. */
+export const spokenFor = (piece: Recorded, surfaceId: string): readonly Observation[] => [
+  ...new Set(placesOf(piece, surfaceId).flatMap((it) => it.observations)),
+];

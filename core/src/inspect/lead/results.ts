@@ -3,13 +3,18 @@ import type { Observation } from '../../piece';
 import type { LeadResult } from '../result';
 import { readLeadPpm } from './figure';
 
+/** Does an observation say that there is lead, by its outcome or by its figure? */
+export const isFound = (it: Observation): boolean =>
+  inspectionTest(it.testId)?.kind === 'layer' &&
+  (it.outcome === 'found' || (it.value !== null && readLeadPpm(it.value).found));
+
 /** One result of a test for lead, with the layer that it speaks for: null for all down to the wood. */
 const resultOf = (it: Observation): LeadResult | undefined => {
   const test = inspectionTest(it.testId);
   if (test?.kind !== 'layer' || (it.layer === null && !test.allLayers)) return undefined;
   return {
     layer: test.allLayers ? null : it.layer,
-    found: it.outcome === 'found' || (it.value !== null && readLeadPpm(it.value).found),
+    found: isFound(it),
     by: test.byWhat,
     decides: test.decides === true,
     ppm: test.ppm ? it.value : null,

@@ -154,6 +154,7 @@ export const APART_RULES: readonly Rule[] = [
       how: WORDS.backOff.how,
       ...ofUnits('back-off', 1),
       traits: { takesOff: 'back' },
+      onOldPart: true,
     }),
   }),
   pieceRule({

@@ -92,6 +92,7 @@ export const BLOCK_RULES: readonly Rule[] = [
         ...ofUnits('test-patch', 1),
         traits: { makes: ['bondTried'] },
         wait: wait(WAITS.testPatch, 'maybeCut'),
+        waitsFor: ['lead'],
         checks: ['gripsWell'],
         gate: asGate('patch', WORDS.testPatch.question, WORDS.testPatch.answers),
       },
@@ -177,6 +178,8 @@ export const BLOCK_RULES: readonly Rule[] = [
           title: WORDS.caulk.title,
           rate: 'caulk',
           wait: { ...lagOfCoat('caulk'), max: null, until: 'noFingerMark' },
+          // It lies over old paint in the gap, and hides it from a test.
+          waitsFor: ['lead'],
           // A bead in the gap, no coat on the face.
           traits: {
             lays: null,

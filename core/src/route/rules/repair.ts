@@ -81,6 +81,7 @@ export const REPAIR_RULES: readonly Rule[] = [
           how: WORDS.newPart.how(from),
           ...onFace(`new-part-${from}`, s),
           traits: { makes: ['replaced'] },
+          onOldPart: true,
           wait: wait(WAITS.newPart, 'glueHolds', 'glue'),
         },
       ];

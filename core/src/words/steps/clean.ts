@@ -33,9 +33,10 @@ export const cementOff = {
   title: 'Chip the cement off, wet',
   because: 'cement, mortar or plaster holds no coat, and ground dry it makes silica dust.',
   how: [
-    line('Mist it and keep it wet. Chisel flat to the face, small bites; a scraper for the rest.', [
-      'scrapesWet',
-    ]),
+    line(
+      'Mist it and keep it wet: chisel flat to the face in small bites, a wet scraper for the rest.',
+      ['scrapesWet'],
+    ),
     'Never grind it dry. Wipe the slurry up before it dries, bag it.',
     'What stays in the pores is sealed, not sanded.',
   ],

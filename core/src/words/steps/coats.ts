@@ -362,7 +362,12 @@ export const handOver = {
   because: (days: number) =>
     `hard after ${counted(days, 'day')}; what lies under it is worth gold to whoever strips it next.`,
   how: [
-    'Vacuum in and out; look it over in a raking light.',
+    line(
+      'Vacuum in and out.',
+      ['vacuums'],
+      'Wipe it damp in and out, or vacuum it with a HEPA filter; no other vacuum.',
+    ),
+    'Look it over in a raking light.',
     'Until it is hard: nothing hot, wet, heavy or rubbery on it, no cleaner but a damp cloth.',
     'Say what was tested for lead, where and how deep; say what was not tested.',
     'Leave a copy under a drawer or on the back.',

@@ -6,11 +6,11 @@ export const bleach = {
   title: 'Bleach the wood',
   because: 'the wood itself is darker than it shall be; no stain makes it paler.',
   how: [
-    'Sanded and dusted wood only: what finish is left bleaches in islands. Try it on a hidden place first.',
+    'Bare, dusted wood only: what finish is left bleaches in islands. Try it on a hidden place first.',
     'Part A with a white synthetic sponge, wet and even, over the whole face at once; within ten minutes part B the same way. It may foam.',
     'Leave it for some hours, by the label, until it no longer gets paler. Not pale enough? Once more, tomorrow.',
     'Half vinegar, half water over all of it, then clear water twice, dried at once; a pH strip on the wet face should read 6 to 8.',
-    'Then it dries for two days, with air on both sides. Its dust burns eyes and lungs: mask on for the sanding after it.',
+    'Then it dries for two days, with air on both sides. Its dust burns eyes and lungs: mask on for whatever is done to it next.',
   ],
   cautions: [
     byLabel(

@@ -235,5 +235,7 @@ export const anchor = {
     'Two brackets or straps into the frame at the top, not into the back panel.',
     'Send screws and a note for the wall along with the piece.',
   ],
-  cautions: [byCode('A piece that is not anchored can kill a child: it tips when one climbs a drawer.')],
+  cautions: [
+    byCode('A piece that is not anchored can kill a child: it tips when one climbs a drawer.'),
+  ],
 } as const;

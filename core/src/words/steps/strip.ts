@@ -91,7 +91,9 @@ export const looseOff = {
     title: 'Take loose paint off wet, contained',
     how: [
       'Mist with water, keep it wet.',
-      line('Plastic scraper; catch the flakes on the sheet, bag them.', ['scrapesWet']),
+      line('Plastic scraper on the wet paint; catch the flakes on the sheet, bag them.', [
+        'scrapesWet',
+      ]),
     ],
     cautions: [byCode('Lead: nothing dry, nothing hot.')],
   },
