@@ -149,7 +149,7 @@ export const DANGERS = table([
   row({
     id: 'oxalic',
     label: 'bleaches it with oxalic acid',
-    needs: ['goggles', 'nitrileGloves'],
+    needs: [],
     forbids: [
       {
         where: { finish: FINISHES.rows.filter((it) => it.film).map((it) => it.id) },
@@ -162,17 +162,14 @@ export const DANGERS = table([
   row({
     id: 'caustic',
     label: 'wets it with lye',
-    needs: ['goggles', 'longRubberGloves', 'apron'],
-    forbids: [
-      { where: { substrate: THIN_FACE }, because: 'lye and rinsing loosen a thin face' },
-      { where: { substrate: ['board'] }, because: 'bare board swells' },
-    ],
+    needs: [],
+    forbids: [{ where: { substrate: THIN_FACE }, because: 'lye and rinsing loosen a thin face' }],
     source: PRACTICE,
   }),
   row({
     id: 'solvent',
     label: 'wets it with solvent',
-    needs: ['openWindow'],
+    needs: [],
     forbids: [],
     source: PRACTICE,
   }),

@@ -117,7 +117,6 @@ describe('ways to strip', () => {
       wets: 'caustic',
       forTannin: false,
       forPaint: false,
-      forVeneer: false,
       alkaline: true,
     });
   });

@@ -231,7 +231,8 @@ export const STRIP_WAYS = table([
     damageMinutes: 20,
     makesDust: true,
     wets: 'solvent',
-    forVeneer: false,
+    // Kept off thin faces by the table of dangers, as all heat is.
+    forVeneer: true,
     allowedOnLead: false,
     heats: true,
     tool: 'heatGun',
@@ -261,7 +262,8 @@ export const STRIP_WAYS = table([
     damageMinutes: 40,
     makesDust: false,
     wets: 'caustic',
-    forVeneer: false,
+    // Kept off thin faces by the table of dangers, as all lye is.
+    forVeneer: true,
     allowedOnLead: false,
     forPaint: false,
     forTannin: false,

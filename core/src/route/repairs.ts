@@ -13,6 +13,7 @@ import { movesHoles, type Finding, type Hardware } from '../piece';
 import { REPAIR_WORDS } from '../words';
 import {
   type SurfaceContext,
+  forbiddenBy,
   hasPulls,
   isDry,
   isTouchedIn,
@@ -109,8 +110,8 @@ const wantedRepair = (s: SurfaceContext, finding: Finding): Repair | undefined =
   const repair: Repair | undefined = underClear ? damage.underClear : damage.underPaint;
   if (repair?.onFilm && s.strips) return undefined;
   if (repair?.deeperThanMm && !((finding.depthMm ?? 0) > repair.deeperThanMm)) return undefined;
-  const heatOnVeneer = repair?.heats === true && s.veneerUm !== null;
-  const fitting = heatOnVeneer ? FILLS.stainable : repair;
+  const bearsNoHeat = repair?.heats === true && forbiddenBy('heats', s, !s.strips) !== undefined;
+  const fitting = bearsNoHeat ? FILLS.stainable : repair;
   return fitting && byDepth(bySize(fitting, finding), finding);
 };
 

@@ -1,7 +1,15 @@
 import { surfacesOf, type Piece } from '../../piece';
 import type { Route } from '../../route';
 import { effectIn, type Task } from '../../work';
-import { JUDGEMENTS, MAY_ON_LEAD, RUINS, WORKS_NEW, WORN, type Judgement } from './methods';
+import {
+  JUDGEMENTS,
+  MAY_ON_LEAD,
+  RUINS,
+  WORKS_NEW,
+  WORN,
+  WORN_AT_LINE,
+  type Judgement,
+} from './methods';
 import { forbiddenAnywhere, forbiddenOnLead } from './phrases';
 import { holdsLead, isCutNew, isForChild, isSuspect } from './truth';
 import { PROTECTIONS } from '../../catalog';
@@ -66,6 +74,18 @@ const faultsOfTask = (it: Task, at: number, route: Route, known: Known): readonl
   for (const wanted of WORN[it.method] ?? []) {
     if (!wanted.test(wornAt(it))) say('not worn', `${String(wanted)} in ${wornAt(it)}`);
   }
+  const does = new Set([
+    ...it.how.flatMap((one) => one.does),
+    ...(it.traits.sprayed ? (['mist'] as const) : []),
+    ...(it.traits.wets === null || it.traits.wets === 'water' ? [] : [it.traits.wets]),
+    ...(leaded.size > 0 && judgement !== 'records' ? (['lead'] as const) : []),
+  ]);
+  for (const danger of does) {
+    for (const wanted of WORN_AT_LINE[danger]) {
+      if (!wanted.test(wornAt(it)))
+        say('not worn', `${danger}: ${String(wanted)} in ${wornAt(it)}`);
+    }
+  }
   const faces = oldFaces(it, known);
   const onLead = faces.filter((id) => leaded.has(id));
   const onSuspect = faces.filter((id) => suspect.has(id));
@@ -88,9 +108,6 @@ const faultsOfTask = (it: Task, at: number, route: Route, known: Known): readonl
     if (phrase) say('forbidden phrase on lead', phrase);
   }
   if (leaded.size > 0 && judgement !== 'records') {
-    for (const wanted of LEAD_WEAR) {
-      if (!wanted.test(wornAt(it))) say('not worn on lead', `${String(wanted)} in ${wornAt(it)}`);
-    }
     if (isForChild(piece) && !['secures', 'handles'].includes(judgement)) {
       say('a child’s piece with lead is worked');
     }

@@ -109,6 +109,30 @@ export const WORN: Readonly<Partial<Record<Method, readonly RegExp[]>>> = {
   mould: [/P100/, /Goggles/],
 };
 
+/** What is worn, or done for the air, at a line that does this; total by its type. */
+export const WORN_AT_LINE: Readonly<Record<Danger, readonly RegExp[]>> = {
+  abrades: [/Dust mask|P100|particulate/],
+  blows: [/Goggles/, /Dust mask|P100|particulate/],
+  vacuums: [],
+  scrapes: [],
+  cuts: [],
+  drills: [/Goggles/],
+  pries: [],
+  steelWool: [],
+  rubsWet: [],
+  scrapesWet: [],
+  cutsWet: [],
+  worksNew: [],
+  heats: [/Work gloves/],
+  water: [],
+  oxalic: [/Goggles/, /Nitrile/],
+  caustic: [/Goggles/, /rubber gloves/i],
+  solvent: [/Open window|Outdoors/],
+  alcohol: [/Open window|Outdoors/],
+  mist: [/Organic-vapour/, /P100|particulate/, /Goggles/],
+  lead: [/P100 respirator/, /Disposable overall/, /Nitrile/],
+};
+
 /** Work that ruins a face of a kind, by what was vouched for. `whileOn`: only while the film is there. */
 export const RUINS: readonly {
   readonly does: readonly Danger[] | null;
