@@ -50,15 +50,25 @@ module.exports = {
     {
       name: 'tools-of-tests-for-tests-only',
       severity: 'error',
-      from: { pathNot: ['\\.test\\.tsx?$', '^(core|server)/src/testing/'] },
+      from: { pathNot: ['\\.test\\.tsx?$', '^(core|server)/src/testing/', '^core/src/safety/'] },
       to: { path: '^(core|server)/src/testing/' },
+    },
+    {
+      name: 'nobody-asks-the-judge',
+      severity: 'error',
+      comment: 'core/safety judges the program from outside: only its own tests read it',
+      from: { pathNot: '^core/src/safety/' },
+      to: { path: '^core/src/safety/' },
     },
     {
       name: 'core-is-pure',
       severity: 'error',
       comment:
         'No interface, no Node built-ins, no package but zod, culori for colour, @date-fns/tz for clocks and maxrects-packer for sheets',
-      from: { path: '^core/src', pathNot: ['\\.test\\.ts$', '^core/src/testing/'] },
+      from: {
+        path: '^core/src',
+        pathNot: ['\\.test\\.ts$', '^core/src/testing/', '^core/src/safety/'],
+      },
       to: { pathNot: ['^core/src', 'node_modules/(zod|culori|@date-fns/tz|maxrects-packer)/'] },
     },
     { name: 'no-circular', severity: 'error', from: {}, to: { circular: true } },

@@ -1,4 +1,4 @@
-import { COATINGS, FILLER_HARDENER, POT_LIFE, type Material } from '../catalog';
+import { COATINGS, METHODS, FILLER_HARDENER, POT_LIFE, type Material } from '../catalog';
 import type { Consumed, Task } from '../work';
 
 /** What has to be mixed for a step. */
@@ -85,15 +85,13 @@ export const mixesFor = (
           },
         ]
       : [];
-  const washedOff = tasks.some((it) => it.method === 'dedust');
-  const neutralised = tasks.some((it) => it.method === 'neutralise');
+  const halves = new Set(tasks.flatMap((it) => METHODS.get(it.method).halfAndHalf ?? []));
   const coatings = [
     ...new Set(tasks.flatMap((it) => (it.traits.lays ? [it.traits.lays.coating] : []))),
   ];
   return [
     ...filler,
-    ...(washedOff ? [halfAndHalf('alcohol')] : []),
-    ...(neutralised ? [halfAndHalf('vinegar')] : []),
+    ...[...halves].map((it) => halfAndHalf(it)),
     ...coatings.flatMap((id): Mix[] => {
       if (id === 'wash') return [halfAndHalf('paint', MOST_WATER)];
       const { dilution, dilutedUpTo = null } = COATINGS.get(id);

@@ -167,7 +167,7 @@ const veneerParts = (
 ): readonly VeneerPart[] => {
   const nameOf = surfaceNames(piece);
   const laid = new Set(
-    tasks.filter((it) => it.method === 'lay-veneer').flatMap((it) => it.surfaceIds),
+    tasks.filter((it) => it.traits.face === 'newVeneer').flatMap((it) => it.surfaceIds),
   );
   return facesOf(piece)
     .filter((it) => it.surfaceId !== null && laid.has(it.surfaceId))

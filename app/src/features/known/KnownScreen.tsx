@@ -1,7 +1,7 @@
 import { ticketNumber, yearsInWords } from '@obrik/core/ticket';
 import { labelOf } from '@obrik/core/catalog';
 import { stateOf, judgeFinding, type SurfaceBeliefs } from '@obrik/core/inspect';
-import { surfacesOf, type PieceRecord, type Surface } from '@obrik/core/piece';
+import { isForChild, surfacesOf, type PieceRecord, type Surface } from '@obrik/core/piece';
 import { showArea, showPercent, showThickness } from '@obrik/core/units';
 import { LOOK_WORDS } from '@obrik/core/words';
 import { format } from 'date-fns/format';
@@ -106,7 +106,7 @@ export const KnownScreen = ({ record }: { readonly record: PieceRecord }) => {
         {yearsInWords(piece)}. {settled} of {all.length} surfaces settled. Printed{' '}
         {format(shopNow(), 'd MMM yyyy, HH:mm')}.
       </Line>
-      {piece.childsRoom ? (
+      {isForChild(piece) ? (
         <Line bold>For a child’s room: only a laboratory closes lead.</Line>
       ) : null}
       {surfacesOf(piece).map((surface, index) => {

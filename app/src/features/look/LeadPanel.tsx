@@ -8,6 +8,8 @@ import type { Tone } from '@/ui/theme';
 interface LeadPanelProps {
   readonly status: LeadStatus;
   readonly renderTest: (test: InspectionTest) => React.ReactNode;
+  /** Stands before the tests. */
+  readonly children: React.ReactNode;
 }
 
 const TAGS: Readonly<Record<LeadStatus['kind'], { readonly text: string; readonly tone: Tone }>> = {
@@ -16,6 +18,12 @@ const TAGS: Readonly<Record<LeadStatus['kind'], { readonly text: string; readonl
   found: { text: '! found', tone: 'vermilion' },
   notFound: { text: '✓ recorded', tone: 'moss' },
 };
+
+/** Presumed on what is painted alike, until a sample of its own shows otherwise. */
+const tagOf = (it: LeadStatus) =>
+  it.kind === 'found' && it.presumedFrom !== null
+    ? ({ text: '! presumed', tone: 'vermilion' } as const)
+    : TAGS[it.kind];
 
 const LEAD_TEST_IDS = [
   'layer-count',
@@ -26,8 +34,8 @@ const LEAD_TEST_IDS = [
 ];
 
 /** The lead question: what was tested down to which layer, never whether it is safe. */
-export const LeadPanel = ({ status, renderTest }: LeadPanelProps) => (
-  <Statement title="Lead" statement={status.text} tag={TAGS[status.kind]}>
+export const LeadPanel = ({ status, renderTest, children }: LeadPanelProps) => (
+  <Statement title="Lead" statement={status.text} tag={tagOf(status)}>
     {status.kind === 'found' ? (
       <Caution
         text="Treat every layer as lead: no dry sanding, no dry scraping, no heat, no flame."
@@ -45,6 +53,7 @@ export const LeadPanel = ({ status, renderTest }: LeadPanelProps) => (
         {format(new Date(it.at), 'd MMM yyyy')}
       </Body>
     ))}
+    {children}
     {LEAD_TEST_IDS.flatMap((id) => inspectionTest(id) ?? []).map(renderTest)}
   </Statement>
 );

@@ -2,6 +2,7 @@ import { THIN_FACE, inspectionTest, type InspectionTest } from '@obrik/core/cata
 import { stateOf, walkRound, outcomeInWords } from '@obrik/core/inspect';
 import {
   canBeCopied,
+  canSpeakForMore,
   surfacesOf,
   type Change,
   type Observation,
@@ -56,6 +57,7 @@ export const LookScreen = ({ record }: { readonly record: PieceRecord }) => {
   const [unfolded, setUnfolded] = useState(wanted === undefined);
   const folded = !wide && !unfolded;
   const [alsoOn, setAlsoOn] = useState<readonly string[]>([]);
+  const [paintedAlike, setPaintedAlike] = useState<readonly string[]>([]);
   const surfaces = useMemo(() => surfacesOf(piece), [piece]);
   const it = useCase(piece);
   const all = it.beliefs;
@@ -77,6 +79,7 @@ export const LookScreen = ({ record }: { readonly record: PieceRecord }) => {
     setMarking(false);
     setUnfolded(false);
     setAlsoOn([]);
+    setPaintedAlike([]);
     router.setParams({ surface: surfaceId });
   };
   const step = (by: number) =>
@@ -84,13 +87,18 @@ export const LookScreen = ({ record }: { readonly record: PieceRecord }) => {
   const make = (it: Change, done: string) => change(piece.id, it, done);
   const observe = (observation: Observation) => {
     const test = inspectionTest(observation.testId);
-    const others = test && canBeCopied(test) && observation.layer === null ? alsoOn : [];
+    // One sample of paint is recorded once for all that it speaks for; a look is recorded on each.
+    const isSample = test !== undefined && canSpeakForMore(test);
+    const isLook = test !== undefined && canBeCopied(test) && observation.layer === null;
+    const others = isSample ? paintedAlike : isLook ? alsoOn : [];
+    const own: Observation =
+      isSample && others.length > 0 ? { ...observation, alsoFor: [...others] } : observation;
+    const copies = isSample
+      ? []
+      : others.map((it) => ({ ...observation, id: nanoid(), surfaceId: it }));
     return put(
       piece.id,
-      [surfaceId, ...others].map((it, index) => ({
-        kind: 'observe',
-        observation: index === 0 ? observation : { ...observation, id: nanoid(), surfaceId: it },
-      })),
+      [own, ...copies].map((it) => ({ kind: 'observe', observation: it })),
       others.length === 0
         ? `${outcomeInWords(observation)}: recorded.`
         : `${outcomeInWords(observation)}: recorded for ${counted(others.length + 1, 'surface')}.`,
@@ -236,6 +244,7 @@ export const LookScreen = ({ record }: { readonly record: PieceRecord }) => {
               </Body>
             )}
             <AlsoOn
+              of="looks"
               key={`${surface.id}-also`}
               surfaces={surfaces.filter((it) => it.id !== surface.id)}
               chosen={alsoOn}
@@ -268,7 +277,14 @@ export const LookScreen = ({ record }: { readonly record: PieceRecord }) => {
                 renderTest={card}
               />
             ))}
-            <LeadPanel key={`${surface.id}-lead`} status={beliefs.leadStatus} renderTest={card} />
+            <LeadPanel key={`${surface.id}-lead`} status={beliefs.leadStatus} renderTest={card}>
+              <AlsoOn
+                of="samples"
+                surfaces={surfaces.filter((it) => it.id !== surface.id)}
+                chosen={paintedAlike}
+                onChoose={setPaintedAlike}
+              />
+            </LeadPanel>
             <LayersPanel
               key={`${surface.id}-layers`}
               pieceId={piece.id}

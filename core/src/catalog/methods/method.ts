@@ -27,6 +27,8 @@ export interface MethodRow<Id extends string = string> {
   readonly tapes: boolean;
   readonly people: 1 | 2;
   readonly timers: readonly TimerId[];
+  /** What is mixed for it, half and half with water. */
+  readonly halfAndHalf: 'alcohol' | 'vinegar' | null;
   /** How its minutes and materials are counted; null where that depends on more than one figure. */
   readonly rate: Rate | null;
   /** What is worn, beside what its dangers and materials ask for. */
@@ -50,6 +52,7 @@ export const method = <const Id extends string>(
   tapes: false,
   people: 1,
   timers: [],
+  halfAndHalf: null,
   rate: null,
   protection: [],
   handbook: null,

@@ -29,6 +29,7 @@ export const SAND_METHODS = [
     does: ['vacuums', 'alcohol'],
     dedusts: true,
     wet: 'alcohol',
+    halfAndHalf: 'alcohol',
     rate: 'dedust',
     protection: ['dustMask'],
   }),

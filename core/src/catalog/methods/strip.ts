@@ -30,6 +30,7 @@ export const STRIP_METHODS = [
   method({
     id: 'neutralise',
     wet: 'water',
+    halfAndHalf: 'vinegar',
     rate: 'neutralise',
     protection: ['rubberGloves', 'goggles'],
   }),

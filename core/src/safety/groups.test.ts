@@ -1,8 +1,8 @@
-import { inspectPiece, nextLooks } from '..';
-import { USUAL_SHOP, applyChange, observation, type Change, type Piece } from '../../piece';
-import { planRoute } from '../../route';
-import { painted, pieceOf, seen, type Told } from '../../testing/pieces';
-import { workedOn, workedTo } from '../../testing/worked';
+import { inspectPiece, nextLooks } from '../inspect';
+import { USUAL_SHOP, applyChange, observation, type Change, type Piece } from '../piece';
+import { planRoute } from '../route';
+import { painted, pieceOf, seen, type Told } from '../testing/pieces';
+import { workedOn, workedTo } from '../testing/worked';
 
 // What a result on one part says of the others, and what happens when evidence changes after work has
 // begun. Judged by hand, as an inspector for lead would: 40 CFR 745, 24 CFR 35 and HUD's guidelines for
