@@ -94,7 +94,7 @@ export const leadContained = {
     'Wet methods only. Wipe wet, bag the waste, HEPA vacuum, wash before eating.',
     ...(slides
       ? [
-          'Runners, drawer sides and door edges rub: paint with lead there makes dust each time they move. Don’t slide them dry; leave drawers out, and ask the firm about these faces first.',
+          'Runners, drawer sides and door edges rub: paint with lead there makes dust each time they move. Don’t slide them dry: leave the drawers out, and have a certified firm deal with these faces.',
         ]
       : []),
   ],
@@ -195,7 +195,7 @@ export const childsBed = {
   how: {
     crib: (units: UnitSystem): readonly string[] => [
       'A side that drops or folds: stop here. Such cribs may not be sold, given away or let (16 CFR 1219 and 1220).',
-      `Slats no more than ${showLength(CHILDS_BED.crib.slatGap, units)} apart (2 3/8 in), none loose, split or missing. Corner posts no more than ${showLength(CHILDS_BED.crib.postAbove, units)} above the ends.`,
+      `Slats no more than ${showLength(CHILDS_BED.crib.slatGap, units)} apart (2 3/8 in), none loose, split or missing. Corner posts no more than ${showThickness(CHILDS_BED.crib.postAbove * 1000, units)} above the ends.`,
       'Every screw, bolt and bracket of its own, none mended with wire or string; the mattress fits so that two fingers don’t go in beside it.',
       'Anything missing, or made before mid-2011: it doesn’t meet today’s rules. Tell the owner so in writing, before the work.',
     ],
