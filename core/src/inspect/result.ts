@@ -40,6 +40,8 @@ export const leadResult = z.object({
   layer: z.int().nullable(),
   found: z.boolean(),
   by: z.string(),
+  /** The name of whoever made it; empty where nobody said. */
+  who: z.string(),
   /** Strong enough to close the question for a child's room. */
   decides: z.boolean(),
   /** The laboratory's figure; for all layers at once it is an average over them. */

@@ -1,9 +1,10 @@
 import { z } from 'zod';
-import { MATERIALS, variable } from '../catalog';
+import { MATERIALS, inspectionTest, variable } from '../catalog';
 import { accountPart, ownNeed, recipe } from './account';
 import { doneWork } from './done';
 import { ending } from './ending';
 import {
+  canSpeakForMore,
   confirmation,
   finding,
   id,
@@ -179,6 +180,27 @@ const lost = (before: Piece, after: Piece): Result<Piece> => {
       );
 };
 
+/** Without an observation; of a sample of paint it is kept that it was there. */
+const withTakenBack = (before: Piece, observationId: string): Piece => {
+  const old = before.observations.find((it) => it.id === observationId);
+  const test = old && inspectionTest(old.testId);
+  const wasSample = old !== undefined && test !== undefined && canSpeakForMore(test);
+  return {
+    ...before,
+    observations: without(before.observations, observationId),
+    takenBack: wasSample
+      ? [
+          ...before.takenBack,
+          {
+            surfaceId: old.surfaceId,
+            at: old.at,
+            ...(old.alsoFor ? { alsoFor: old.alsoFor } : {}),
+          },
+        ].slice(-MOST.takenBack)
+      : before.takenBack,
+  };
+};
+
 const step = (before: Piece, it: Change): Result<Piece> => {
   switch (it.kind) {
     case 'describe':
@@ -192,7 +214,7 @@ const step = (before: Piece, it: Change): Result<Piece> => {
       if (!has(before.observations, it.observationId)) {
         return bad('observationId', 'No such observation: it may have been taken back already.');
       }
-      return good({ ...before, observations: without(before.observations, it.observationId) });
+      return good(withTakenBack(before, it.observationId));
     case 'confirm':
     case 'unconfirm': {
       const about = it.kind === 'confirm' ? it.confirmation : it;

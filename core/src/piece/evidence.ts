@@ -72,6 +72,13 @@ export const observation = z
   });
 export type Observation = z.infer<typeof observation>;
 
+/** A sample of paint that was on record and was taken back: that it was there once is kept. */
+export const takenBack = z.object({
+  surfaceId: id,
+  alsoFor: z.array(id).max(200).optional(),
+  at: when,
+});
+
 /** A value the user knows and vouches for. It can be taken back. */
 export const confirmation = z
   .object({ surfaceId: id, variable, value: z.string().max(64), at: when })

@@ -66,6 +66,7 @@ export {
   id,
   layerFeel,
   observation,
+  takenBack,
   paintLayer,
   picture,
   type Confirmation,

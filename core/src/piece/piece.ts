@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { NO_ACCOUNT, account, ownNeed, recipe } from './account';
 import { doneWork } from './done';
 import { ending } from './ending';
-import { confirmation, finding, id, observation, paintLayer, picture } from './evidence';
+import { confirmation, finding, id, observation, paintLayer, picture, takenBack } from './evidence';
 import { hardware } from './hardware';
 import { logLine } from './log';
 import { putOff } from './putOff';
@@ -45,6 +45,7 @@ const described = {
 /** No piece has more of each than this. */
 export const MOST = {
   observations: 5000,
+  takenBack: 500,
   confirmations: 500,
   findings: 1000,
   layers: 1000,
@@ -131,6 +132,8 @@ export const piece = z.preprocess(
       id,
       ...described,
       observations: z.array(observation).max(MOST.observations).default([]),
+      /** Samples of paint that were taken back: the question that they answered is open again. */
+      takenBack: z.array(takenBack).max(MOST.takenBack).default([]),
       confirmations: z.array(confirmation).max(MOST.confirmations).default([]),
       findings: z.array(finding).max(MOST.findings).default([]),
       layers: z.array(paintLayer).max(MOST.layers).default([]),
@@ -207,6 +210,7 @@ export const newPiece = (pieceId: string, description: PieceDescription): Piece 
   ...description,
   id: pieceId,
   observations: [],
+  takenBack: [],
   confirmations: [],
   findings: [],
   layers: [],

@@ -11,11 +11,16 @@ const doneOn = ({ piece, surface }: SurfaceContext) =>
 const makes = (condition: Effect['traits']['makes'][number]) => (effect: Effect) =>
   effect.traits.makes.includes(condition);
 
-/** A sample is out, and nothing has been recorded since: what comes back is waited for. */
+/** A sample is out, and nothing has been recorded since, nor recorded and taken back: what comes back is waited for. */
 export const awaitsResult = (s: SurfaceContext): boolean => {
   if (!s.now.met.includes('leadSampled')) return false;
   const sampledAt = doneOn(s).findLast((it) => makes('leadSampled')(it.effect))?.endedAt;
-  return sampledAt === undefined || !leadEvidence(s).some(({ at }) => Date.parse(at) > sampledAt);
+  if (sampledAt === undefined) return true;
+  const takenBack = s.piece.takenBack.filter(
+    ({ surfaceId, alsoFor }) =>
+      surfaceId === s.surface.id || alsoFor?.includes(s.surface.id) === true,
+  );
+  return ![...leadEvidence(s), ...takenBack].some(({ at }) => Date.parse(at) > sampledAt);
 };
 
 /**
@@ -27,9 +32,11 @@ export const wasOpened = (s: SurfaceContext): boolean => {
     (it) => effectIn(it)?.traits.makesOfPiece.includes('contained') === true,
   );
   const before = contained < 0 ? s.piece.done : s.piece.done.slice(0, contained);
-  const done = doneOn({ ...s, piece: { ...s.piece, done: before } });
-  const cleaned = doneOn(s).some((it) => makes('cleanedUpAfter')(it.effect));
-  return (
-    !cleaned && done.some(({ effect }) => disturbs(effect.traits) && !makes('leadSampled')(effect))
+  const opened = doneOn({ ...s, piece: { ...s.piece, done: before } }).findLastIndex(
+    ({ effect }) => disturbs(effect.traits) && !makes('leadSampled')(effect),
   );
+  const cleaned = doneOn(s).findLastIndex((it) => makes('cleanedUpAfter')(it.effect));
+  // Planned along, without a record of it: it is done by then.
+  if (cleaned < 0 && s.now.met.includes('cleanedUpAfter')) return false;
+  return opened > cleaned;
 };

@@ -150,5 +150,8 @@ describe('evidence that changes after work began', () => {
       ],
     };
     expect(gateOn(swabbed, 'top')).toBeDefined();
+    // Taken back again it is no better known.
+    const back = changed(swabbed, { kind: 'withdraw', observationId: 'top-lead-swab-1' });
+    expect(gateOn(back, 'top')).toBeDefined();
   });
 });

@@ -46,9 +46,9 @@ export const lead = {
     `${ppm} ppm: under the line for lead-based paint, over the ${consumer} ppm allowed in paint sold today (16 CFR 1303). Worked as lead.`,
   underConsumer: (ppm: number) => `${ppm} ppm: at or under ${consumer} ppm (16 CFR 1303).`,
   /** One result: "All layers: lead not found by laboratory". */
-  result: (layer: number | null, found: boolean, by: string, ppm: number | null) => {
+  result: (layer: number | null, found: boolean, by: string, ppm: number | null, who: string) => {
     const figure = ppm === null ? '' : layer === null ? ` ${inTheChip(ppm)}` : ` (${ppm} ppm)`;
-    return `${layer === null ? 'All layers' : `Layer ${layer}`}: lead ${found ? 'found' : 'not found'} by ${by}${figure}`;
+    return `${layer === null ? 'All layers' : `Layer ${layer}`}: lead ${found ? 'found' : 'not found'} by ${by}${figure}${who === '' ? '' : ` (${who})`}`;
   },
   found: (results: Parameters<typeof byMethod>[0]) => `Lead found ${byMethod(results)}.`,
   /** Some other result of all layers says that there is none. */

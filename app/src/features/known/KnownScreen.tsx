@@ -47,7 +47,7 @@ const SurfaceSheet = ({
       <Line bold={beliefs.leadStatus.kind !== 'notAsked'}>Lead: {beliefs.leadStatus.text}</Line>
       {beliefs.leadStatus.results.map((it) => (
         <Line key={`${it.layer}/${it.by}`} colour={INK.ink2}>
-          {LOOK_WORDS.lead.result(it.layer, it.found, it.by, it.ppm)},{' '}
+          {LOOK_WORDS.lead.result(it.layer, it.found, it.by, it.ppm, it.who)},{' '}
           {format(new Date(it.at), 'd MMM yyyy')}.
         </Line>
       ))}

@@ -49,7 +49,7 @@ export const LeadPanel = ({ status, renderTest, children }: LeadPanelProps) => (
     )}
     {status.results.map((it) => (
       <Body key={`${it.layer}/${it.by}`}>
-        {LOOK_WORDS.lead.result(it.layer, it.found, it.by, it.ppm)},{' '}
+        {LOOK_WORDS.lead.result(it.layer, it.found, it.by, it.ppm, it.who)},{' '}
         {format(new Date(it.at), 'd MMM yyyy')}
       </Body>
     ))}

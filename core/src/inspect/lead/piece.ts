@@ -45,7 +45,8 @@ const GRAVEST: readonly LeadStatus['kind'][] = ['found', 'open', 'notFound', 'no
 
 /** The status of a surface is the gravest of its places. */
 const statusOn = (it: Asked): LeadStatus => {
-  const nameOf = surfaceNames(it.piece);
+  // A part that was merged has its name in the build as it was before.
+  const nameOf = surfaceNames({ build: { ...it.piece.build, merges: [] } });
   const each = it.places.map((place) => ({
     place,
     status: leadStatusOf({ ...it, observations: place.observations }),

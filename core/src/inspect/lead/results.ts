@@ -16,6 +16,7 @@ const resultOf = (it: Observation): LeadResult | undefined => {
     layer: test.allLayers ? null : it.layer,
     found: isFound(it),
     by: test.byWhat,
+    who: it.by,
     decides: test.decides === true,
     ppm: test.ppm ? it.value : null,
     at: it.at,

@@ -79,9 +79,7 @@ export const SECURE_RULES: readonly Rule[] = [
     asks: (whole) =>
       whole.surfaces.some(isCleanedUp)
         ? []
-        : whole.surfaces.filter(
-            (s) => isSuspect(s) && !awaitsResult(s) && !isDone(s, 'cleanedUpAfter') && wasOpened(s),
-          ),
+        : whole.surfaces.filter((s) => isSuspect(s) && !awaitsResult(s) && wasOpened(s)),
     because: (_, asking) => WORDS.cleanUpAfter.because(asking.some((s) => s.lead === 'found')),
     evidence: (asking) => asking.flatMap(leadObservations),
     work: () => ({

@@ -61,7 +61,7 @@ const PIECES: readonly Piece[] = [
   ),
   top({ substrate: 'veneerCore' }, { found: { top: ['dent'] }, aims: { top: clear() } }),
   top({ substrate: 'veneerCore' }, { aims: { top: clear() }, wish: 'caustic' }),
-  top({ finish: 'wax' }),
+  top({ finish: 'wax' }, { found: { top: ['residue'] } }),
   top(
     { finish: 'latex' },
     { found: { top: ['missingEdge', 'gouge', 'delaminated', 'looseJoint'] } },
