@@ -163,7 +163,12 @@ export const DANGERS = table([
     id: 'caustic',
     label: 'wets it with lye',
     needs: [],
-    forbids: [{ where: { substrate: THIN_FACE }, because: 'lye and rinsing loosen veneer and other thin faces' }],
+    forbids: [
+      {
+        where: { substrate: THIN_FACE },
+        because: 'lye and rinsing loosen veneer and other thin faces',
+      },
+    ],
     source: PRACTICE,
   }),
   row({

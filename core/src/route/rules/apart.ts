@@ -3,7 +3,7 @@ import { PARTS_WORDS as WORDS, SECURE_WORDS } from '../../words';
 import { pieceRule, type Rule } from '../rule';
 import { isDoneToPiece, isInPlace, type Whole } from '../whole';
 import { ofUnits } from './common';
-import { hangsAsDoor, hasPulls, isSuspect, runsWithDrawers } from '../context';
+import { hangsAsDoor, hasPulls, runsWithDrawers } from '../context';
 import {
   worked,
   countOf,

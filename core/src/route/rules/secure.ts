@@ -13,7 +13,6 @@ import {
   type SurfaceContext,
   hangsAsDoor,
   holdsLead,
-  isDone,
   isSuspect,
   isTouched,
   leadObservations,
