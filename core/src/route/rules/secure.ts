@@ -93,6 +93,8 @@ export const SECURE_RULES: readonly Rule[] = [
   pieceRule({
     id: 'lead-contained',
     phase: 'secure',
+    // Parts come off even where an aim is refused.
+    regardless: true,
     place: { of: 'piece' },
     asks: (whole) =>
       isDoneToPiece(whole, 'contained')

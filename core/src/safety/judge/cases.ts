@@ -61,6 +61,52 @@ export const evidenceOn = (
     });
 };
 
+/**
+ * A surface that somebody went about thoroughly: layers counted at a notch, each of them tested; then
+ * nothing more, or one thing that does not fit.
+ */
+const countedOn = (surfaceIds: readonly string[]): fc.Arbitrary<readonly Observation[]> =>
+  fc
+    .record({
+      surfaceId: fc.constantFrom(...surfaceIds),
+      layers: fc.integer({ min: 1, max: 3 }),
+      testId: fc.constantFrom('lead-swab', 'lead-laboratory'),
+      flaw: fc.constantFrom(
+        'none',
+        'seen',
+        'counted',
+        'missed',
+        'deeper',
+        'found',
+        'figure',
+        'mild',
+      ),
+    })
+    .map(({ surfaceId, layers, testId, flaw }) => {
+      const at = '2026-01-20T12:00:00.000Z';
+      const put = (told: object) => observation.parse({ id: 'x', surfaceId, at, ...told });
+      const tests = Array.from({ length: layers }, (_, index) =>
+        put({ testId, layer: index + 1, outcome: 'notFound' }),
+      );
+      const flaws: Readonly<Record<string, readonly Observation[]>> = {
+        seen: [put({ testId: 'colours-seen', value: layers + 1 })],
+        counted: [put({ testId: 'layer-count', value: layers + 1 })],
+        deeper: [put({ testId, layer: layers + 1, outcome: 'notFound' })],
+        found: [put({ testId, layer: layers, outcome: 'found', at: '2026-01-05T10:00:00.000Z' })],
+        figure: [put({ testId: 'lead-laboratory', layer: 1, outcome: 'notFound', value: 900 })],
+        // An earlier swab of the same layer explains nothing, nor does a later one.
+        mild: [
+          put({ testId: 'lead-swab', layer: 1, outcome: 'found', at: '2026-01-19T10:00:00.000Z' }),
+        ],
+      };
+      const all = [
+        put({ testId: 'layer-count', value: layers }),
+        ...(flaw === 'missed' ? tests.slice(1) : tests),
+        ...(flaws[flaw] ?? []),
+      ];
+      return all.map((it, nth) => ({ ...it, id: `counted-${surfaceId}-${nth}` }));
+    });
+
 const COLOURS = [['white'], ['white', 'green'], ['cream', 'white', 'brown']];
 
 const KNOWN = {
@@ -100,6 +146,7 @@ export const anyLeadedPiece: fc.Arbitrary<Piece> = fc
     return fc
       .record({
         observations: fc.array(evidenceOn(ids), { maxLength: 6 }),
+        counted: fc.oneof(fc.constant([]), countedOn(ids)),
         painted: fc.subarray(ids),
         colours: fc.array(fc.constantFrom(...COLOURS), { minLength: 1, maxLength: 2 }),
         findings: fc.array(findingOn(ids), { maxLength: 3 }),
@@ -130,7 +177,9 @@ export const anyLeadedPiece: fc.Arbitrary<Piece> = fc
         });
         return {
           ...piece,
-          observations: [...new Map(it.observations.map((o) => [o.id, o])).values()],
+          observations: [
+            ...new Map([...it.counted, ...it.observations].map((o) => [o.id, o])).values(),
+          ],
           findings: [...new Map(it.findings.map((f) => [f.id, f])).values()],
           layers: it.painted.flatMap((surfaceId, nth) =>
             (it.colours[nth % it.colours.length] ?? []).map((colour, index) =>

@@ -47,14 +47,17 @@ const madeFor = (piece: Piece, id: string, part: string): readonly Observation[]
         (isPositive(it) || mayShareHistory(piece, it.surfaceId, part))),
   );
 
-/** A swab can be explained by a laboratory that looked at the same layer of the same place later. */
-const stands = (piece: Piece, it: Observation): boolean =>
+/**
+ * A swab can be explained by a laboratory that looked at the same layer later: of the same place, or of
+ * the one for which it was only said to speak.
+ */
+const stands = (piece: Piece, it: Observation, id: string): boolean =>
   isLaboratory(it) ||
   !piece.observations.some(
     (one) =>
       one.testId === 'lead-laboratory' &&
       one.layer === it.layer &&
-      [one.surfaceId, ...(one.alsoFor ?? [])].includes(it.surfaceId) &&
+      [one.surfaceId, ...(one.alsoFor ?? [])].some((where) => [it.surfaceId, id].includes(where)) &&
       !isPositive(one) &&
       timeOf(one) >= timeOf(it),
   );
@@ -62,7 +65,7 @@ const stands = (piece: Piece, it: Observation): boolean =>
 /** Lead was found there, and nothing explains it. */
 export const holdsLead = (piece: Piece, id: string): boolean =>
   partsOf(piece, id).some((part) =>
-    madeFor(piece, id, part).some((it) => isPositive(it) && stands(piece, it)),
+    madeFor(piece, id, part).some((it) => isPositive(it) && stands(piece, it, id)),
   );
 
 export const isForChild = (piece: Piece): boolean =>
@@ -83,7 +86,8 @@ const isClosed = (piece: Piece, id: string): boolean =>
 const isPartClosed = (piece: Piece, id: string, part: string): boolean => {
   // What was found on one part of a group takes the word of every sample that was to speak for all of it.
   const anyPositive = piece.observations.some(
-    (it) => isPositive(it) && stands(piece, it) && mayShareHistory(piece, it.surfaceId, id),
+    (it) =>
+      isPositive(it) && stands(piece, it, it.surfaceId) && mayShareHistory(piece, it.surfaceId, id),
   );
   const since = hasOlderCoat(piece);
   const own = madeFor(piece, id, part).filter(
