@@ -116,8 +116,13 @@ const isPartClosed = (piece: Piece, id: string, part: string): boolean => {
   );
 };
 
+/** Layers were recorded, or somebody saw paint through which no wood shows, and vouched for nothing else. */
 const isPainted = (piece: Piece, id: string): boolean =>
-  piece.layers.some((it) => it.surfaceId === id);
+  piece.layers.some((it) => it.surfaceId === id) ||
+  (piece.observations.some(
+    (it) => it.surfaceId === id && it.testId === 'see-through' && it.outcome === 'opaque',
+  ) &&
+    !piece.confirmations.some((it) => it.surfaceId === id && it.variable === 'finish'));
 const isOld = ({ yearFrom, yearTo }: Piece): boolean =>
   (yearFrom ?? -Infinity) < 1978 || (yearFrom === null && yearTo === null);
 
