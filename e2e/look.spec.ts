@@ -144,7 +144,7 @@ test('what we know is one sheet, lead with its layers, method and date', async (
     page.getByText(/^Lead: Not found by swab in layers 1–2 at the seat\. Not tested in layers 3–4/),
   ).toBeVisible();
   await expect(
-    page.getByText(/^Layer 1: lead not found by swab, \d+ \w+ 20\d\d\.$/).first(),
+    page.getByText(/^Layer 1: lead not found by swab \(\w+\), \d+ \w+ 20\d\d\.$/).first(),
   ).toBeVisible();
   await expect(page.getByText(/\bsafe\b/)).toHaveCount(1);
   await expectNoSidewaysScroll(page);

@@ -7,7 +7,7 @@ test('a bench timer outlives a reload and a lost connection, rings, and says wha
 }) => {
   const after = await movedClock(page);
   await after(0);
-  await open(page, '/pieces/radio-console/bench?step=doors%2Fold-finish-comes-off%2F1');
+  await open(page, '/pieces/radio-console/bench?step=top%2Fold-finish-comes-off%2F1');
   await button(page, /^Time it: Stripper at work, 25 min/).click();
   const timer = page.getByRole('timer', { name: /^Stripper at work/ });
   await expect(timer).toHaveText('25:00');

@@ -1,12 +1,15 @@
 import fc from 'fast-check';
 import {
+  NO_SETBACK,
   aim,
+  applyChange,
   newPart,
   newPiece,
   observation,
   paintLayer,
   pieceDescription,
   surfacesOf,
+  type LogLine,
   type Observation,
   type Piece,
   type Shop,
@@ -107,6 +110,20 @@ const countedOn = (surfaceIds: readonly string[]): fc.Arbitrary<readonly Observa
       return all.map((it, nth) => ({ ...it, id: `counted-${surfaceId}-${nth}` }));
     });
 
+/** An older coat turned up below, between the evidence of before and what was recorded since. */
+const olderCoatOn = (surfaceId: string): LogLine => ({
+  of: 'discovery',
+  id: 'older-coat',
+  at: '2026-02-01T10:00:00.000Z',
+  by: '',
+  taskKeys: [],
+  surfaceIds: [surfaceId],
+  kind: 'suspectLayer',
+  remedy: 'testFirst',
+  note: '',
+  setback: { ...NO_SETBACK, lost: ['leadSampled'] },
+});
+
 const COLOURS = [['white'], ['white', 'green'], ['cream', 'white', 'brown']];
 
 const KNOWN = {
@@ -114,6 +131,14 @@ const KNOWN = {
   finish: ['latex', 'alkyd', 'milk', 'shellac', 'lacquer', 'varnish', 'bare'],
   wood: ['ringPorous', 'walnut', 'pale', 'redTropical', 'knotty'],
 } as const;
+
+/** The piece after two of its surfaces were made one. */
+const merged = (piece: Piece, { from, into }: { readonly from: string; readonly into: string }) => {
+  const build = { ...piece.build, merges: [{ from, into }] };
+  const result =
+    from === into ? undefined : applyChange(piece, { kind: 'describe', description: { build } });
+  return result?.ok ? result.value : piece;
+};
 
 /** A piece of any age, painted or not, with evidence, aims and damage; few surfaces, so that many can be tried. */
 export const anyLeadedPiece: fc.Arbitrary<Piece> = fc
@@ -165,6 +190,8 @@ export const anyLeadedPiece: fc.Arbitrary<Piece> = fc
         scheme: fc.array(schemes, { minLength: 1, maxLength: 2 }),
         newPart: fc.option(fc.constantFrom(...newPart.options), { freq: 8, nil: undefined }),
         split: fc.option(one, { freq: 6, nil: undefined }),
+        olderCoat: fc.option(one, { freq: 4, nil: undefined }),
+        merge: fc.option(fc.record({ from: one, into: one }), { freq: 4, nil: undefined }),
       })
       .map((it): Piece => {
         const splits =
@@ -175,7 +202,7 @@ export const anyLeadedPiece: fc.Arbitrary<Piece> = fc
           ...description,
           build: { ...description.build, splits },
         });
-        return {
+        const whole = {
           ...piece,
           observations: [
             ...new Map([...it.counted, ...it.observations].map((o) => [o.id, o])).values(),
@@ -186,6 +213,7 @@ export const anyLeadedPiece: fc.Arbitrary<Piece> = fc
               paintLayer.parse({ surfaceId, layer: index + 1, colour }),
             ),
           ),
+          log: it.olderCoat === undefined ? [] : [olderCoatOn(it.olderCoat)],
           confirmations: [
             ...new Map(it.known.map((k) => [`${k.surfaceId}/${k.variable}`, k])).values(),
           ],
@@ -198,6 +226,7 @@ export const anyLeadedPiece: fc.Arbitrary<Piece> = fc
             }),
           ),
         };
+        return it.merge ? merged(whole, it.merge) : whole;
       });
   });
 
