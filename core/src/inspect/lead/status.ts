@@ -74,11 +74,8 @@ const wantsCount = (it: LeadQuestion): Open['wants'] => {
 };
 
 /** Where nobody made a cut down to the wood, and no result speaks for all layers. */
-const uncounted = (
-  it: LeadQuestion,
-  results: readonly LeadResult[],
-  atLeast: number,
-): LeadStatus => {
+const uncounted = (it: LeadQuestion, told: Told, atLeast: number): LeadStatus => {
+  const { results, closing } = told;
   if (atLeast === 0 && it.paint < LEAD_PRIOR.paintWorthAsking.value) {
     return isWoodBeyondDoubt(it.observations)
       ? { kind: 'notAsked', results, text: WORDS.woodShows }
@@ -86,12 +83,36 @@ const uncounted = (
         ? { kind: 'notAsked', results, text: WORDS.printShows }
         : open(results, 'chip', [], WORDS.woodOnlySeen);
   }
-  const tested = results.length > 0 ? `${WORDS.notFound(results, it.surfaceName)} ` : '';
-  const missing = untested(it, results, atLeast);
   const wants = wantsCount(it);
   const layers = atLeast === 0 ? WORDS.countFirst : WORDS.atLeast(atLeast);
-  return open(results, wants, missing, tested + (wants === 'lead-xrf' ? WORDS.noNotch : layers));
+  const said = wants === 'lead-xrf' ? WORDS.noNotch : layers;
+  return open(results, wants, untested(it, closing, atLeast), soFar(it, told, said));
 };
+
+/** Results, and those of them that still close layers: what was tested before an older coat turned up does not. */
+interface Told {
+  readonly results: readonly LeadResult[];
+  readonly closing: readonly LeadResult[];
+}
+
+/** What was tested so far, what is missing, and why some of it counts no more. */
+const soFar = (it: LeadQuestion, { results, closing }: Told, missing: string): string =>
+  [
+    ...(results.length > 0 ? [WORDS.notFound(results, it.surfaceName)] : []),
+    missing,
+    ...(closing.length < results.length ? [WORDS.olderCoat] : []),
+  ].join(' ');
+
+const closedBy = (
+  it: LeadQuestion,
+  results: readonly LeadResult[],
+  layers: number | null,
+): LeadStatus => ({
+  kind: 'notFound',
+  results,
+  layers,
+  text: WORDS.notFound(results, it.surfaceName),
+});
 
 /**
  * The lead status of one place from what was recorded of it.
@@ -124,31 +145,26 @@ export const leadStatusOf = (it: LeadQuestion): LeadStatus => {
   );
   const { counted, atLeast } = count;
   const layers = counted === null ? null : Math.max(counted, atLeast);
-  const notFound: LeadStatus = {
-    kind: 'notFound',
-    results,
-    layers,
-    text: WORDS.notFound(results, it.surfaceName),
-  };
-  const toTheWood = results.find((one) => one.layer === null);
-  if (toTheWood && (turnedUp === null || whenOf(toTheWood) > turnedUp)) return notFound;
+  // What was tested before speaks for the layers that were known then: it closes nothing any more.
+  const closing =
+    turnedUp === null
+      ? results
+      : resultsOf(it.observations.filter((one) => whenOf(one) > turnedUp));
+  if (closing.some((one) => one.layer === null)) return closedBy(it, closing, layers);
   const against = contradiction(it, count);
   if (against !== undefined) {
-    return open(results, 'lead-laboratory-all', untested(it, results, layers ?? atLeast), against);
+    return open(results, 'lead-laboratory-all', untested(it, closing, layers ?? atLeast), against);
   }
   if (layers === 0) return { kind: 'notAsked', results, text: WORDS.noLayer };
-  if (layers === null) {
-    const status = uncounted(it, results, atLeast);
-    return toTheWood ? { ...status, text: `${status.text} ${WORDS.olderCoat}` } : status;
-  }
-  const missing = untested(it, results, layers);
-  if (missing.length === 0) return notFound;
-  const tested = results.length > 0 ? `${WORDS.notFound(results, it.surfaceName)} ` : '';
+  const told = { results, closing };
+  if (layers === null) return uncounted(it, told, atLeast);
+  const missing = untested(it, closing, layers);
+  if (missing.length === 0) return closedBy(it, closing, layers);
   const isChild = isForChild(it.piece);
   return open(
     results,
     isChild ? 'lead-laboratory-all' : null,
     missing,
-    tested + (isChild ? WORDS.notByLaboratory(missing) : WORDS.notTested(missing)),
+    soFar(it, told, isChild ? WORDS.notByLaboratory(missing) : WORDS.notTested(missing)),
   );
 };

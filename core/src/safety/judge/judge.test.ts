@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { METHODS } from '../../catalog';
-import { USUAL_SHOP, applyChange, type Piece, type Shop } from '../../piece';
+import { USUAL_SHOP, applyChange, surfacesOf, type Piece, type Shop } from '../../piece';
 import { planRoute } from '../../route';
 import { optionsFor } from '../../run';
 import { workedOn } from '../../testing/worked';
@@ -57,7 +57,8 @@ const YEARS = [
 ];
 
 const after = (piece: Piece, shop: Shop, it: Turn, day: number): Piece => {
-  const ids = [...new Set(piece.aims.map((one) => one.surfaceId))];
+  const aimed = [...new Set(piece.aims.map((one) => one.surfaceId))];
+  const ids = aimed.length > 0 ? aimed : surfacesOf(piece).map((one) => one.id);
   const surfaceId = at(ids, it.pick) ?? 'top';
   const change = (one: Parameters<typeof applyChange>[1]): Piece => {
     const result = applyChange(piece, one);
