@@ -1,6 +1,6 @@
 import { startingAims, USUAL_SHOP, type Piece } from '../piece';
 import { clear, painted, pieceOf, stained, type Told } from '../testing/pieces';
-import { planRoute, type Operation } from './index';
+import { careSheetOf, planRoute, type Operation } from './index';
 
 // Harm beside lead: what falls over, what children sleep in, what is breathed. The tables were written by
 // hand from the practice of the trade and the rules named in them (values from memory).
@@ -131,6 +131,13 @@ describe('what is breathed', () => {
     expect(/skin and lungs allergic/.test(saidAt(sanding))).toBe(told);
     expect(saidAt(sanding)).toMatch(/aluminium oxide.*stearate/);
   });
+});
+
+it('food and heat are left to the label of the top coat', () => {
+  const piece = pieceOf({ template: 'table', aims: { top: clear() } });
+  expect(careSheetOf(piece, USUAL_SHOP).rules.join(' ')).toMatch(
+    /Food, hot pots.*only what the label of the top coat allows/,
+  );
 });
 
 it('what has insects in it stands apart before anything of it is washed', () => {

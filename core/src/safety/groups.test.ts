@@ -93,6 +93,24 @@ describe('parts that are painted alike', () => {
   });
 });
 
+describe('what the gate and the setting up say', () => {
+  const answersOf = (told: Partial<Told>): string =>
+    (gateOn(pieceOf({ ...OLD, ...told }), 'top')?.gate?.answers ?? [])
+      .map((it) => it.then)
+      .join(' ');
+
+  it('for a child’s piece no answer leads to work of one’s own', () => {
+    expect(answersOf({ childsRoom: true })).toMatch(/certified firm.*out of the child’s reach/);
+    expect(answersOf({ childsRoom: true })).not.toMatch(/wet or with gel/);
+    expect(answersOf({})).toMatch(/wet or with gel/);
+  });
+
+  it('runners and other faces that rub are spoken of where lead was found', () => {
+    const setUp = planRoute(chest(chipOf('top', 'found')), USUAL_SHOP).operations[0];
+    expect(setUp?.how.join(' ')).toMatch(/Runners, drawer sides and door edges rub/);
+  });
+});
+
 describe('evidence that changes after work began', () => {
   const clean = chest(...['top', 'left', 'right'].map((it) => chipOf(it, 'notFound')));
   const begun = workedTo(clean, USUAL_SHOP, 'top/clean-before-abrasive/1');

@@ -54,6 +54,11 @@ const PIECES: readonly Piece[] = [
     { finish: 'bare' },
     { found: { top: ['dent', 'darkRing', 'missingEdge'] }, aims: { top: clear() } },
   ),
+  pieceOf({
+    template: 'cabinet',
+    known: { inside: { ...FACE, finish: 'shellac' } },
+    aims: { inside: { kind: 'freshened' } },
+  }),
   top({}, { aims: { top: clear() }, wish: 'caustic' }),
   top(
     { substrate: 'veneerCore', wood: 'ringPorous' },
