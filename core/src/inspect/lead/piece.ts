@@ -45,8 +45,6 @@ const GRAVEST: readonly LeadStatus['kind'][] = ['found', 'open', 'notFound', 'no
 
 /** The status of a surface is the gravest of its places. */
 const statusOn = (it: Asked): LeadStatus => {
-  // A part that was merged has its name in the build as it was before.
-  const nameOf = surfaceNames({ build: { ...it.piece.build, merges: [] } });
   const each = it.places.map((place) => ({
     place,
     status: leadStatusOf({ ...it, observations: place.observations }),
@@ -57,9 +55,10 @@ const statusOn = (it: Asked): LeadStatus => {
   const { place, status } = each.reduce((a, b) =>
     GRAVEST.indexOf(b.status.kind) < GRAVEST.indexOf(a.status.kind) ? b : a,
   );
-  return place === first.place
-    ? status
-    : { ...status, text: WORDS.inPart(nameOf(place.id), status.text) };
+  if (place === first.place) return status;
+  // A part that was merged has its name in the build as it was before.
+  const nameOf = surfaceNames({ build: { ...it.piece.build, merges: [] } });
+  return { ...status, text: WORDS.inPart(nameOf(place.id), status.text) };
 };
 
 /** Of a place what was made on it alone: what a sample elsewhere says of it is left out. */
