@@ -91,6 +91,24 @@ test('hours are typed in one line; a slip is told and stays typed', async ({ pag
   await expect(page.getByLabel('Hours of Tove')).toHaveValue('Mon-Fri 18:30-21:30; Sat 9:00-17:00');
 });
 
+test('a device that has not read the record yet tells no plan of what it has', async ({ page }) => {
+  let answer = () => {};
+  const isAsked = new Promise<void>((resolve) => (answer = resolve));
+  await page.route('**/api/entries?after=*', async (route) => {
+    await isAsked;
+    await route.continue();
+  });
+  const hasCards = page.waitForResponse(/\/api\/pieces\?after=0/);
+  await page.goto('/week');
+  await hasCards;
+  // As long as a plan of nothing would need, and more.
+  await page.waitForTimeout(3000);
+  await expect(page.getByText('How good is this plan?')).toHaveCount(0);
+  answer();
+  await expect(page.getByText('How good is this plan?')).toBeVisible();
+  await expect(page.getByRole('button', { name: /^\d\d .*: \d+ steps/ }).first()).toBeVisible();
+});
+
 test('a sitting is dragged with the mouse; what was moved is kept, and is free again', async ({
   page,
 }) => {

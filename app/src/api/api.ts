@@ -3,7 +3,7 @@ import type { LedgerEntry, PieceLedger, ShopLedger } from '@obrik/core/ledger';
 import type { Piece } from '@obrik/core/piece';
 import type { Route } from '@obrik/core/route';
 import { copyWithStructuralSharing, createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
-import { cursorHere, theDevice, type Card, type Device } from '@/device';
+import { readSoFar, theDevice, type Card, type Device } from '@/device';
 import {
   cardsHere,
   historyHere,
@@ -84,8 +84,8 @@ const live =
   };
 
 const listHere = async (device: Device): Promise<readonly Card[] | null> => {
-  const [cards, cursor] = await Promise.all([cardsHere(device), cursorHere(device)]);
-  return cards.length > 0 || cursor > 0 ? cards : null;
+  const [cards, read] = await Promise.all([cardsHere(device), readSoFar(device)]);
+  return cards.length > 0 || read === 'whole' ? cards : null;
 };
 
 /** A piece that is at work, with the number of its ticket. */
@@ -97,22 +97,34 @@ export interface AtWork {
 /** Pieces that the clock plans at most: more than a small shop has at work. */
 const ON_BENCH = 80;
 
-const piecesOf = async (device: Device, cards: readonly Card[]): Promise<readonly AtWork[]> => {
-  const pieces = await Promise.all(cards.map((it) => pieceHere(device, it.pieceId)));
-  return pieces.flatMap((it) => (it ? [{ piece: it.piece, number: it.number }] : []));
+/**
+ * The pieces of some cards.
+ * @returns null where the record is not read to its end and one of them is not here yet, or only a
+ *   part of it: a plan of the others would pass for the plan of the shop
+ */
+const piecesOf = async (
+  device: Device,
+  cards: readonly Card[] | null,
+): Promise<readonly AtWork[] | null> => {
+  if (!cards) return null;
+  const [read, pieces] = await Promise.all([
+    readSoFar(device),
+    Promise.all(cards.map((it) => pieceHere(device, it.pieceId))),
+  ]);
+  const here = pieces.flatMap((it) => (it ? [{ piece: it.piece, number: it.number }] : []));
+  if (read === 'part' || (read === 'nothing' && here.length < cards.length)) return null;
+  return here;
 };
 
 /** The pieces that are at work: in the shop, not put away; null before the shop has ever been asked. */
 const benchHere = async (device: Device): Promise<readonly AtWork[] | null> => {
   const cards = await listHere(device);
-  return cards && piecesOf(device, cards.filter((it) => !it.archived).slice(0, ON_BENCH));
+  return piecesOf(device, cards?.filter((it) => !it.archived).slice(0, ON_BENCH) ?? null);
 };
 
 /** Null before the shop has ever been asked: nothing is not the same as not known yet. */
-const everyHere = async (device: Device): Promise<readonly AtWork[] | null> => {
-  const cards = await listHere(device);
-  return cards && piecesOf(device, cards);
-};
+const everyHere = async (device: Device): Promise<readonly AtWork[] | null> =>
+  piecesOf(device, await listHere(device));
 
 const unreachable = (error: unknown) => ({
   error: { status: 'FETCH_ERROR' as const, error: String(error) },
@@ -137,7 +149,7 @@ export const api = createApi({
       queryFn: async (pieceId) => {
         const device = await theDevice();
         // Before the whole record is here, a part of a piece must not pass for the piece.
-        if ((await cursorHere(device)) === 0 || !(await pieceHere(device, pieceId))) {
+        if ((await readSoFar(device)) !== 'whole' || !(await pieceHere(device, pieceId))) {
           try {
             await pullPiece(pieceId);
           } catch (error) {
@@ -169,7 +181,7 @@ export const api = createApi({
       queryFn: async () => {
         const device = await theDevice();
         // Without the shop its usual settings hold until it can be asked.
-        if ((await cursorHere(device)) === 0) await pullShop().catch(() => undefined);
+        if ((await readSoFar(device)) !== 'whole') await pullShop().catch(() => undefined);
         return { data: await shopHere(device) };
       },
       providesTags: ['Here'],

@@ -1,5 +1,5 @@
 import type { PieceSummary } from '@obrik/core/ledger';
-import { cursorHere } from './cursor';
+import { readSoFar } from './cursor';
 import { theDevice } from './device';
 
 /** A card of the list, and whether something about its piece waits here. */
@@ -18,7 +18,7 @@ const findFirst = async (): Promise<readonly Card[] | undefined> => {
   const device = await theDevice();
   if ((await device.outbox.count()) > 0) return undefined;
   const here = await device.cards.toArray();
-  if (here.length > 0 || (await cursorHere(device)) > 0) return settled(here);
+  if (here.length > 0 || (await readSoFar(device)) === 'whole') return settled(here);
   try {
     const response = await fetch('/api/pieces?after=0');
     if (!response.ok) return undefined;

@@ -15,5 +15,5 @@ export {
 export { deviceId, personName, setPersonName } from './identity';
 export { dropThing, keepThing, thingsOf, watchThings, type KeptKind } from './kept';
 export type { Link } from './link';
-export { cursorHere, dropCursor, keepCursor } from './cursor';
+export { cursorHere, dropCursor, keepCursor, keepReadSoFar, readSoFar } from './cursor';
 export { firstCards, firstCardsByNow, inOrder, type Card } from './firstCards';

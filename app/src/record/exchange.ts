@@ -9,6 +9,8 @@ import {
   deviceId,
   dropCursor,
   keepCursor,
+  keepReadSoFar,
+  readSoFar,
   theDevice,
   type WaitingEntry,
 } from '@/device';
@@ -164,11 +166,13 @@ const beginAnother = async (record: string): Promise<void> => {
 /** Fetches what is new in the record. */
 export const pull = async (): Promise<void> => {
   const device = await theDevice();
+  if ((await readSoFar(device)) !== 'whole') await keepReadSoFar(device, 'part');
   for (let after = await cursorHere(device); ;) {
     const { entries, last, more, record } = await askFor(newsPage, `entries?after=${after}`);
     const known = await device.kept.get(RECORD);
     if (known && known.value !== record) {
       await beginAnother(record);
+      await keepReadSoFar(device, 'part');
       after = 0;
       continue;
     }
@@ -178,8 +182,9 @@ export const pull = async (): Promise<void> => {
       after = last;
       await keepCursor(device, after);
     }
-    if (!more) return;
+    if (!more) break;
   }
+  if ((await readSoFar(device)) !== 'whole') await keepReadSoFar(device, 'whole');
 };
 
 /** Fetches the history of one piece: for a device that has not the whole record yet. */

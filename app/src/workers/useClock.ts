@@ -39,7 +39,6 @@ export const useMinute = (): number => {
 };
 
 const NOTHING_HELD: Held = new Map();
-const NOTHING_AT_WORK: readonly AtWork[] = [];
 
 const stop = (): void => void theWorker().stop();
 
@@ -91,9 +90,7 @@ export const useClock = (
   const { data, isError } = useBenchQuery();
   const { isLoading: shopLoads } = useShopQuery();
   const { link } = useLink();
-  // A device that holds nothing knows that there is nothing once it has asked.
-  const known = data ?? (data === null && link === 'connected' ? NOTHING_AT_WORK : undefined);
-  const atWork = shopLoads ? undefined : known;
+  const atWork = shopLoads ? undefined : (data ?? undefined);
   const pieces = useMemo(() => atWork?.map((it) => it.piece), [atWork]);
   const [told, setTold] = useState<{
     readonly view: ClockView;
