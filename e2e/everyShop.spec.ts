@@ -44,8 +44,8 @@ test('a new shop opens its plan in any climate, room and month', async ({ page }
   const { folder, remove } = newFolder();
   const { url, kill } = await startServer(folder, 0, false);
   const moveTo = await movedClock(page);
-  const tell = async (nth: number, pieceId: string | null, deed: object) => {
-    const entry = { id: `told-${nth}`, pieceId, deed, device: 'test', knew: 0 };
+  const tell = async (nth: number, pieceId: string | null, change: object) => {
+    const entry = { id: `told-${nth}`, pieceId, change, device: 'test', baseSeq: 0 };
     const at = new Date(Date.now() - 3_600_000 + nth * 1000).toISOString();
     const answer = await page.request.post(`${url}/api/entries`, {
       data: { entries: [{ ...entry, at }] },

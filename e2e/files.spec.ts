@@ -4,10 +4,10 @@ import { button, expectNoSidewaysScroll, open, test } from './bench';
 
 /** A piece of its own, with a look and a damage that a spreadsheet might take for a formula. */
 const takeIn = async (page: Page, pieceId: string): Promise<void> => {
-  const entry = (id: string, deed: object) => ({
+  const entry = (id: string, change: object) => ({
     id: `${pieceId}-${id}`,
     pieceId,
-    deed,
+    change,
     at: '2026-03-01T08:00:00Z',
     device: 'test',
   });

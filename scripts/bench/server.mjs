@@ -18,7 +18,7 @@ const build = {
   ],
 };
 
-const entry = (id, pieceId, deed) => ({ id, pieceId, deed, at: AT, device: 'bench' });
+const entry = (id, pieceId, change) => ({ id, pieceId, change, at: AT, device: 'bench' });
 const observation = (id) => ({ id, surfaceId: 'top', testId: 'tap', outcome: 'full', at: AT });
 const entriesOf = (n) => [
   entry(`in-${n}`, `p-${n}`, {
@@ -112,8 +112,8 @@ try {
           setupRequest: (request) => {
             const id = `w-${++serial}`;
             const pieceId = `p-${serial % PIECES}`;
-            const deed = { kind: 'observe', observation: observation(id) };
-            return { ...request, body: JSON.stringify({ entries: [entry(id, pieceId, deed)] }) };
+            const change = { kind: 'observe', observation: observation(id) };
+            return { ...request, body: JSON.stringify({ entries: [entry(id, pieceId, change)] }) };
           },
         },
       ],

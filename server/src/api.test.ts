@@ -31,8 +31,8 @@ const send = async (...entries: readonly object[]): Promise<Told[]> => {
   const response = await server.api.post('/api/entries').send({ entries }).expect(200);
   return (response.body as { receipts: Told[] }).receipts;
 };
-const put = async (deed: object, more: object = {}): Promise<Told> => {
-  const [told] = await send(entryOf(deed, more));
+const put = async (change: object, more: object = {}): Promise<Told> => {
+  const [told] = await send(entryOf(change, more));
   if (!told) throw new Error('No answer to the entry.');
   return told;
 };
@@ -204,22 +204,22 @@ describe('entries', () => {
   it('are taken back, and that is taken back, by entries', async () => {
     await take();
     await observe({}, { id: 'look' });
-    await put({ kind: 'takenBack', entryIds: ['look'] }, { id: 'undo' });
+    await put({ kind: 'revoke', entryIds: ['look'] }, { id: 'undo' });
     expect((await chest()).piece.observations).toEqual([]);
-    await put({ kind: 'takenBack', entryIds: ['undo'] });
+    await put({ kind: 'revoke', entryIds: ['undo'] });
     expect((await chest()).piece.observations).toHaveLength(1);
   });
 
   it('made by two apart are both kept; what they set otherwise is told', async () => {
     await take();
-    await put({ kind: 'describe', description: { name: 'Hall chest' } }, { knew: 1 });
+    await put({ kind: 'describe', description: { name: 'Hall chest' } }, { baseSeq: 1 });
     await put(
       { kind: 'describe', description: { name: 'Big chest' } },
-      { knew: 1, device: 'yard', by: 'Runa' },
+      { baseSeq: 1, device: 'yard', by: 'Runa' },
     );
     expect(await chest()).toMatchObject({
       piece: { name: 'Big chest' },
-      contested: [{ field: 'name', stands: { by: 'Runa' }, other: { device: 'bench' } }],
+      conflicts: [{ field: 'name', stands: { by: 'Runa' }, other: { device: 'bench' } }],
     });
   });
 
@@ -241,7 +241,10 @@ describe('entries', () => {
     const { body: first } = await server.api.get('/api/entries?limit=2');
     expect(first).toMatchObject({ entries: [{ seq: 1 }, { seq: 2 }], last: 2, more: true });
     const { body: rest } = await server.api.get(`/api/entries?after=${first.last}`);
-    expect(rest).toMatchObject({ entries: [{ seq: 3, pieceId: 'chest-1' }], more: false });
+    expect(rest).toMatchObject({
+      entries: [{ seq: 3, sent: { pieceId: 'chest-1' } }],
+      more: false,
+    });
     const { body: own } = await server.api.get('/api/pieces/chest-1/entries');
     expect((own as { entries: { seq: number }[] }).entries.map((it) => it.seq)).toEqual([1, 3]);
     expectProblem(await server.api.get('/api/entries?after=soon'), 422, 'after');
@@ -269,9 +272,9 @@ describe('what is written down at the bench', () => {
       seq: number;
     };
     const { body } = await server.api.get('/api/pieces/chest-1/entries');
-    const ids = (body as { entries: { seq: number; id: string }[] }).entries;
+    const ids = (body as { entries: { seq: number; sent: { id: string } }[] }).entries;
     const last = ids.find((it) => it.seq === seq);
-    await put({ kind: 'takenBack', entryIds: [last?.id] });
+    await put({ kind: 'revoke', entryIds: [last?.sent.id] });
     expect((await chest()).piece.log.map((it) => it.id)).toEqual(['l1', 'l2']);
   });
 
@@ -302,7 +305,7 @@ describe('what is written down at the bench', () => {
     await take();
     const told = await log(line(part));
     expect(told.outcome).toBe('refused');
-    expect(told.problems?.map((it) => it.path)).toContain(`deed.lines.0.${at}`);
+    expect(told.problems?.map((it) => it.path)).toContain(`change.lines.0.${at}`);
     for (const it of told.problems ?? []) expect(it.message).not.toBe('');
     expect((await chest()).piece.log).toEqual([]);
   });
@@ -325,37 +328,37 @@ describe('what is written down at the bench', () => {
     const after = await planned();
     expect(after.map((it) => it.method)).toContain('mend-levelOut');
     const { body } = await server.api.get('/api/pieces/chest-1/entries');
-    const entries = (body as { entries: { id: string }[] }).entries;
-    await put({ kind: 'takenBack', entryIds: [entries.at(-1)?.id] });
+    const entries = (body as { entries: { sent: { id: string } }[] }).entries;
+    await put({ kind: 'revoke', entryIds: [entries.at(-1)?.sent.id] });
     expect((await planned()).map((it) => it.key)).toEqual(before);
   });
 });
 
 describe('what is wrong is said with its place', () => {
   it.each([
-    ['a name of nothing', { name: '' }, 'deed.description.name'],
+    ['a name of nothing', { name: '' }, 'change.description.name'],
     [
       'a body of a kind nobody knows',
       { build: { bodies: [{ id: '', kind: 'boat', measures: {} }] } },
-      'deed.description.build.bodies.0.kind',
+      'change.description.build.bodies.0.kind',
     ],
     [
       'a width as text',
       { build: chestOf({ width: 'wide' }) },
-      'deed.description.build.bodies.0.measures.width',
+      'change.description.build.bodies.0.measures.width',
     ],
     [
       'no depth',
       { build: { bodies: [{ id: '', kind: 'carcass', measures: { width: 900 } }] } },
-      'deed.description.build.bodies.0.measures.depth',
+      'change.description.build.bodies.0.measures.depth',
     ],
     [
       'a measure that no case has',
       { build: chestOf({ wings: 2 }) },
-      'deed.description.build.bodies.0.measures.wings',
+      'change.description.build.bodies.0.measures.wings',
     ],
-    ['no body at all', { build: { bodies: [] } }, 'deed.description.build.bodies'],
-    ['years the wrong way round', { yearFrom: 1950 }, 'deed.description.yearTo'],
+    ['no body at all', { build: { bodies: [] } }, 'change.description.build.bodies'],
+    ['years the wrong way round', { yearFrom: 1950 }, 'change.description.yearTo'],
   ])('%s: refused', async (_, part, path) => {
     const [told] = await send(takenIn({}, part));
     expect(told).toMatchObject({ outcome: 'refused' });
@@ -370,11 +373,11 @@ describe('what is wrong is said with its place', () => {
 
   const LAYER = { surfaceId: 'top', layer: 1, colour: 'white' };
   it.each([
-    ['an unknown kind', { kind: 'paint' }, 'deed.kind'],
+    ['an unknown kind', { kind: 'paint' }, 'form'],
     [
       'an outcome the test does not have',
       { kind: 'observe', observation: { ...OBSERVATION, outcome: 'purple' } },
-      'deed.observation.outcome',
+      'change.observation.outcome',
     ],
     [
       'a surface the piece does not have',
@@ -384,7 +387,7 @@ describe('what is wrong is said with its place', () => {
     [
       'a lead result without a layer',
       { kind: 'observe', observation: { ...OBSERVATION, testId: 'lead-swab', outcome: 'found' } },
-      'deed.observation.layer',
+      'change.observation.layer',
     ],
     [
       'lead settled by a word',
@@ -392,7 +395,7 @@ describe('what is wrong is said with its place', () => {
         kind: 'confirm',
         confirmation: { surfaceId: 'top', variable: 'lead', value: 'absent', at: OBSERVATION.at },
       },
-      'deed.confirmation.variable',
+      'change.confirmation.variable',
     ],
     [
       'something that is not there to take back',
@@ -407,17 +410,17 @@ describe('what is wrong is said with its place', () => {
     [
       'a layer of no colour',
       { kind: 'layers', surfaceId: 'top', layers: [{ ...LAYER, colour: ' ' }] },
-      'deed.layers.0.colour',
+      'change.layers.0.colour',
     ],
     [
       'no fittings at all',
       { kind: 'fit', hardware: { id: 'x', kind: 'pull', count: 0 } },
-      'deed.hardware.count',
+      'change.hardware.count',
     ],
     [
       'an unknown way of working',
       { kind: 'work', schools: { drawers: 'under' } },
-      'deed.schools.drawers',
+      'change.schools.drawers',
     ],
     [
       'two aims for one surface',
@@ -428,9 +431,9 @@ describe('what is wrong is said with its place', () => {
       },
       'aims',
     ],
-  ])('%s: refused, and nothing is stored', async (_, deed, path) => {
+  ])('%s: refused, and nothing is stored', async (_, change, path) => {
     await take();
-    const told = await put(deed);
+    const told = await put(change);
     expect(told.outcome).toBe('refused');
     expect(told.problems?.map((it) => it.path)).toContain(path);
     expect((await chest()).revision).toBe(1);
@@ -613,9 +616,9 @@ describe('the shop', () => {
   });
 
   it.each([
-    [{ schools: { ...USUAL_SHOP.schools, prime: 'never' } }, 'deed.settings.schools.prime'],
-    [{ tools: ['sander', 'wand'] }, 'deed.settings.tools.1'],
-    [{ leadCutoffYear: 20 }, 'deed.settings.leadCutoffYear'],
+    [{ schools: { ...USUAL_SHOP.schools, prime: 'never' } }, 'change.settings.schools.prime'],
+    [{ tools: ['sander', 'wand'] }, 'change.settings.tools.1'],
+    [{ leadCutoffYear: 20 }, 'change.settings.leadCutoffYear'],
   ])('refuses %j by its place, and nothing changes', async (settings, path) => {
     const told = await set(settings);
     expect(told.problems?.map((it) => it.path)).toEqual([path]);

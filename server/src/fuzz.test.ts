@@ -19,7 +19,7 @@ beforeAll(async () => {
 });
 afterAll(() => server.close());
 
-const DEEDS = [
+const CHANGES = [
   { kind: 'observe', observation: OBSERVATION },
   { kind: 'describe', description: CHEST.description },
   {
@@ -38,7 +38,7 @@ const DEEDS = [
     aims: [{ surfaceId: 'top', scheme: { kind: 'painted', shade: 'pale', topcoat: 'none' } }],
   },
   { kind: 'work', schools: { drawers: 'in' } },
-  { kind: 'takenBack', entryIds: ['entry-1'] },
+  { kind: 'revoke', entryIds: ['entry-1'] },
   { kind: 'shopSet', settings: { units: 'us', airCelsius: 3 } },
 ] as const;
 
@@ -79,8 +79,8 @@ const put = (it: unknown, [key, ...rest]: readonly string[], value: unknown): un
 };
 
 /** A true entry with one thing in it made odd. */
-const spoilt = fc.constantFrom(...DEEDS).chain((deed) => {
-  const whole = entryOf(deed, deed.kind === 'shopSet' ? { pieceId: null } : {});
+const spoilt = fc.constantFrom(...CHANGES).chain((change) => {
+  const whole = entryOf(change, change.kind === 'shopSet' ? { pieceId: null } : {});
   return fc
     .tuple(fc.constantFrom(...pathsIn(whole)), odd, fc.uuid())
     .map(([path, value, id]) => put({ ...whole, id }, path, value));

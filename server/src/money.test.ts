@@ -4,7 +4,7 @@ import { z } from 'zod';
 import { NOW, entryOf, takenIn, testServer, type TestServer } from './testing/server';
 
 let server: TestServer;
-const ofShop = (deed: object) => entryOf(deed, { pieceId: null });
+const ofShop = (change: object) => entryOf(change, { pieceId: null });
 const send = (...entries: object[]) => server.api.post('/api/entries').send({ entries });
 
 beforeEach(async () => {
@@ -95,8 +95,8 @@ it.each([
   ],
   ['no such currency', { kind: 'shopSet', settings: { money: { currency: 'gold' } } }],
   ['more than all as tax', { kind: 'shopSet', settings: { money: { tax: 10_001 } } }],
-])('%s is refused, and nothing of it is kept', async (_, deed) => {
-  const { body } = await send(ofShop(deed));
+])('%s is refused, and nothing of it is kept', async (_, change) => {
+  const { body } = await send(ofShop(change));
   expect((body as { receipts: { outcome: string }[] }).receipts[0]?.outcome).toBe('refused');
   expect((await server.api.get('/api/stock')).body).toEqual([]);
 });

@@ -1,5 +1,6 @@
-import type { Deed, PieceLedger } from '@obrik/core/ledger';
-import { USUAL_SHOP, type Change, type Shop, type Stocked } from '@obrik/core/piece';
+import type { Change, PieceLedger } from '@obrik/core/ledger';
+import { USUAL_SHOP, type Shop, type Stocked } from '@obrik/core/piece';
+import { type PieceChange } from '@obrik/core/ledger';
 import { useCallback } from 'react';
 import { record } from '@/record';
 import { noticed } from '@/state/notice';
@@ -33,19 +34,19 @@ export const usePieceRecord = (pieceId: string): PieceState => {
   };
 };
 
-/** Records deeds about a piece or, with null, the shop, all or none. Resolves to whether they are safe. */
-export type MakeDeeds = (
+/** Records changes about a piece or, with null, the shop, all or none. Resolves to whether they are safe. */
+export type MakeChanges = (
   pieceId: string | null,
-  deeds: readonly Deed[],
+  changes: readonly Change[],
   done: string,
 ) => Promise<boolean>;
 
 /** Records; says what was done, with its undo, or what forbids it. */
-export const useDeeds = (): MakeDeeds => {
+export const useChanges = (): MakeChanges => {
   const dispatch = useAppDispatch();
   return useCallback(
-    async (pieceId, deeds, done) => {
-      const result = await record(pieceId, ...deeds);
+    async (pieceId, changes, done) => {
+      const result = await record(pieceId, ...changes);
       if (!result.ok) {
         const text = result.problems[0]?.message ?? 'That can’t be recorded.';
         dispatch(noticed({ text, tone: 'vermilion' }));
@@ -61,9 +62,9 @@ export const useDeeds = (): MakeDeeds => {
 };
 
 /** Records a change to a piece; the word about it carries the undo. */
-export type MakeChange = (pieceId: string, change: Change, done: string) => Promise<boolean>;
+export type MakeChange = (pieceId: string, change: PieceChange, done: string) => Promise<boolean>;
 
 export const useChange = (): MakeChange => {
-  const put = useDeeds();
+  const put = useChanges();
   return useCallback((pieceId, change, done) => put(pieceId, [change], done), [put]);
 };

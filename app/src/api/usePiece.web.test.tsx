@@ -1,4 +1,5 @@
-import { newPiece, pieceDescription, type Change } from '@obrik/core/piece';
+import { newPiece, pieceDescription } from '@obrik/core/piece';
+import { type PieceChange } from '@obrik/core/ledger';
 import { act, renderHook, waitFor } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { Provider } from 'react-redux';
@@ -6,7 +7,7 @@ import { record } from '@/record';
 import { noticeGone, useNotice } from '@/state/notice';
 import { addQueries, store } from '@/state/store';
 import { api } from './api';
-import { useChange, useDeeds, usePieceRecord, useShop } from './usePiece';
+import { useChange, useChanges, usePieceRecord, useShop } from './usePiece';
 
 const AT = '2026-03-01T08:00:00Z';
 const DESCRIPTION = pieceDescription.parse({
@@ -15,7 +16,7 @@ const DESCRIPTION = pieceDescription.parse({
   measures: { width: 1400, depth: 800, height: 750, apronHeight: 90 },
 });
 
-const observe = (id: string, testId: string, outcome: string): Change => ({
+const observe = (id: string, testId: string, outcome: string): PieceChange => ({
   kind: 'observe',
   observation: { id, surfaceId: 'top', testId, outcome, value: null, layer: null, at: AT, by: '' },
 });
@@ -39,7 +40,7 @@ const openTable = async () => {
   const { result } = renderHook(
     () => ({
       change: useChange(),
-      put: useDeeds(),
+      put: useChanges(),
       shown: usePieceRecord(id),
       notice: useNotice(),
       shop: useShop(),
@@ -51,7 +52,7 @@ const openTable = async () => {
     id,
     now: () => result.current,
     shownIds: () => result.current.shown.record?.piece.observations.map((it) => it.id),
-    make: (it: Change, done = 'On record.') => result.current.change(id, it, done),
+    make: (it: PieceChange, done = 'On record.') => result.current.change(id, it, done),
   };
 };
 
@@ -64,7 +65,7 @@ describe('a change to a piece', () => {
     expect(notice).toMatchObject({ text: 'On record.', tone: 'plain' });
     await act(async () => {
       const entryIds = [...(notice?.undo?.entryIds ?? [])];
-      await table.now().put(table.id, [{ kind: 'takenBack', entryIds }], 'Undone.');
+      await table.now().put(table.id, [{ kind: 'revoke', entryIds }], 'Undone.');
     });
     await waitFor(() => expect(table.shownIds()).toEqual([]));
   });

@@ -1,4 +1,4 @@
-import type { Entry, KeptEntry, PieceSummary } from '@obrik/core/ledger';
+import type { KeptEntry, PieceSummary, RecordLine } from '@obrik/core/ledger';
 import type { Problem } from '@obrik/core/piece';
 import Dexie, { type Table } from 'dexie';
 
@@ -6,19 +6,25 @@ import Dexie, { type Table } from 'dexie';
 export const ABOUT_SHOP = '@shop';
 export const aboutOf = (pieceId: string | null): string => pieceId ?? ABOUT_SHOP;
 
-/** An entry of the record, as this device holds it. */
+/** A line of the record as this device holds it: as it was received, and as it was read then. */
 export interface HeldEntry {
   readonly seq: number;
   readonly about: string;
+  readonly line: RecordLine;
+  /** Read in the form of its day; one that is of no form of today is read again. */
   readonly entry: KeptEntry;
 }
+
+/** An entry as its maker wrote it. */
+export type Sent = RecordLine['sent'];
 
 /** An entry that waits here until the shop has it; `refused` says why the shop won't. */
 export interface WaitingEntry {
   readonly order?: number;
   readonly id: string;
   readonly about: string;
-  readonly entry: Entry;
+  /** As it was made: what is sent again is the same, whatever Obrik writes by then. */
+  readonly sent: Sent;
   readonly refused: readonly Problem[] | null;
 }
 
@@ -79,6 +85,32 @@ export class Device extends Dexie {
             delete it.templateId;
           }),
       );
+    // Entries of before were held as they were read, and nothing else.
+    this.version(3)
+      .stores({})
+      .upgrade(async (all) => {
+        await all
+          .table('entries')
+          .toCollection()
+          .modify((it: { line?: RecordLine; entry: Sent }) => {
+            const { seq, receivedAt, number, ...sent } = it.entry;
+            it.line ??= { seq, receivedAt, number, sent } as RecordLine;
+          });
+        await all
+          .table('outbox')
+          .toCollection()
+          .modify((it: { sent?: Sent; entry?: Sent }) => {
+            it.sent ??= it.entry ?? {};
+            delete it.entry;
+          });
+        await all
+          .table('cards')
+          .toCollection()
+          .modify((it: Record<string, unknown>) => {
+            it.conflicts ??= it.contested ?? 0;
+            delete it.contested;
+          });
+      });
   }
 }
 

@@ -8,6 +8,7 @@ export {
   theStorage,
   type Device,
   type HeldEntry,
+  type Sent,
   type Storage,
   type WaitingEntry,
   type WaitingPhoto,

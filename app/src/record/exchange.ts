@@ -1,4 +1,4 @@
-import { keptEntry, pieceSummary, summaryOf, type KeptEntry } from '@obrik/core/ledger';
+import { pieceSummary, readLine, recordLine, summaryOf } from '@obrik/core/ledger';
 import { z } from 'zod';
 import {
   ABOUT_SHOP,
@@ -102,22 +102,23 @@ export const forgetPiece = async (pieceId: string): Promise<void> => {
  */
 const hold = async (entries: readonly unknown[]): Promise<void> => {
   const device = await theDevice();
-  const read = entries.flatMap((it): KeptEntry[] => {
-    const result = keptEntry.safeParse(it);
-    return result.success ? [result.data] : [];
+  const read = entries.flatMap((it) => {
+    const line = recordLine.safeParse(it);
+    const entry = line.success ? readLine(line.data) : undefined;
+    return line.success && entry?.ok ? [{ line: line.data, entry: entry.value }] : [];
   });
   if (read.length < entries.length) {
     await device.kept.put({ key: OUTDATED, version: 1, value: true });
   }
   await device.transaction('rw', device.entries, device.outbox, async () => {
     await device.entries.bulkPut(
-      read.map((entry) => ({ seq: entry.seq, about: aboutOf(entry.pieceId), entry })),
+      read.map((it) => ({ seq: it.entry.seq, about: aboutOf(it.entry.pieceId), ...it })),
     );
-    const ids = read.map((it) => it.id);
+    const ids = read.map((it) => it.entry.id);
     await device.outbox.where('id').anyOf(ids).delete();
   });
-  for (const it of read) {
-    if (it.deed.kind === 'erased' && it.pieceId !== null) await forgetPiece(it.pieceId);
+  for (const { entry } of read) {
+    if (entry.change.kind === 'erased' && entry.pieceId !== null) await forgetPiece(entry.pieceId);
   }
 };
 
@@ -146,14 +147,10 @@ const beginAnother = async (record: string): Promise<void> => {
     device.kept,
     async () => {
       const made = await device.entries.filter((it) => it.entry.device === own).sortBy('seq');
-      for (const { about, entry } of made) {
-        const { seq: _seq, number: _number, receivedAt: _received, ...sent } = entry;
-        await device.outbox.add({
-          id: entry.id,
-          about,
-          entry: { ...sent, knew: 0 },
-          refused: null,
-        });
+      for (const { about, entry, line } of made) {
+        // As it was made, but for the place that it names: that is one of the other record.
+        const { baseSeq: _base, knew: _knew, ...sent } = line.sent;
+        await device.outbox.add({ id: entry.id, about, sent, refused: null });
       }
       await device.entries.clear();
       await device.cards.clear();
@@ -239,8 +236,9 @@ const settle = async (sent: readonly WaitingEntry[], reply: z.infer<typeof recei
         continue;
       }
       const { seq, number } = receipt;
-      const entry = { ...it.entry, seq, number, receivedAt: reply.now };
-      await device.entries.put({ seq, about: it.about, entry });
+      const line = { seq, number, receivedAt: reply.now, sent: it.sent };
+      const entry = readLine(line);
+      if (entry.ok) await device.entries.put({ seq, about: it.about, line, entry: entry.value });
       await device.outbox.where('id').equals(it.id).delete();
     }
     const pieces = new Set(sent.map((it) => it.about).filter((it) => it !== ABOUT_SHOP));
@@ -275,7 +273,7 @@ export const flush = async (): Promise<void> => {
     const reply = await askFor(receipts, 'entries', {
       method: 'POST',
       headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ entries: sent.map((it) => it.entry) }),
+      body: JSON.stringify({ entries: sent.map((it) => it.sent) }),
     });
     await settle(sent, reply);
     if (reply.receipts.length < sent.length)

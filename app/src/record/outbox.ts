@@ -1,9 +1,9 @@
 import {
-  ENTRY_VERSION,
   admitToPiece,
   extendFold,
   foldEntries,
-  type Deed,
+  formOf,
+  type Change,
   type Entry,
 } from '@obrik/core/ledger';
 import type { Problem } from '@obrik/core/piece';
@@ -22,8 +22,8 @@ const ONE_TAP = 700;
 const recent = new Map<string, { readonly at: number; readonly result: Promise<Recorded> }>();
 
 /** What a tap says, whatever ids and times were made for it. */
-const meaningOf = (pieceId: string | null, deeds: readonly Deed[]): string =>
-  JSON.stringify([pieceId, deeds], (key, value: unknown) =>
+const meaningOf = (pieceId: string | null, changes: readonly Change[]): string =>
+  JSON.stringify([pieceId, changes], (key, value: unknown) =>
     key === 'id' || key === 'at' ? undefined : value,
   );
 
@@ -41,45 +41,48 @@ const whyNot = (error: unknown): Recorded => ({
   ],
 });
 
-const put = async (pieceId: string | null, deeds: readonly Deed[]): Promise<Recorded> => {
+const put = async (pieceId: string | null, changes: readonly Change[]): Promise<Recorded> => {
   const device = await theDevice();
   const about = aboutOf(pieceId);
   const made = { at: shopNow().toISOString(), by: personName() };
-  const whose = { device: await deviceId(), knew: await lastSeqOf(device, about) };
-  const entries = deeds.map((deed): Entry => ({
+  const whose = { device: await deviceId(), baseSeq: await lastSeqOf(device, about) };
+  const entries = changes.map((change): Entry => ({
     id: nanoid(),
     pieceId,
-    version: ENTRY_VERSION,
-    deed,
+    form: formOf(change),
+    change,
     ...made,
     ...whose,
   }));
   let fold = pieceId === null ? undefined : await foldHere(device, pieceId);
   for (const entry of entries) {
     // A piece that this device knows by its card only is judged by the shop.
-    if (!fold && entry.deed.kind !== 'takenIn') continue;
+    if (!fold && entry.change.kind !== 'takenIn') continue;
     const problems = admitToPiece(fold, entry);
     if (problems.length > 0) return { ok: false, problems };
     const waiting = { ...entry, seq: null, number: null };
     fold = fold ? extendFold(fold, waiting) : foldEntries([waiting]);
   }
   // Together, or not at all: whoever watches sees one change.
-  const rows = entries.map((entry) => ({ id: entry.id, about, entry, refused: null }));
+  const rows = entries.map((entry) => ({ id: entry.id, about, sent: { ...entry }, refused: null }));
   await device.transaction('rw', device.outbox, () => device.outbox.bulkAdd(rows));
   return { ok: true, entryIds: entries.map((it) => it.id) };
 };
 
 /**
- * Records deeds, all or none: they are safe on this device when this resolves, and go to the shop by
+ * Records changes, all or none: they are safe on this device when this resolves, and go to the shop by
  * themselves. A second tap that says the same at once is the first.
  * @param pieceId the piece that they are about; null for the shop
  */
-export const record = (pieceId: string | null, ...deeds: readonly Deed[]): Promise<Recorded> => {
-  const meaning = meaningOf(pieceId, deeds);
+export const record = (
+  pieceId: string | null,
+  ...changes: readonly Change[]
+): Promise<Recorded> => {
+  const meaning = meaningOf(pieceId, changes);
   const now = performance.now();
   const before = recent.get(meaning);
   if (before && now - before.at < ONE_TAP) return before.result;
-  const result = put(pieceId, deeds).catch(whyNot);
+  const result = put(pieceId, changes).catch(whyNot);
   recent.clear();
   recent.set(meaning, { at: now, result });
   return result;

@@ -1,12 +1,14 @@
 import {
-  ENTRY_VERSION,
-  entry,
   foldEntries,
   foldShop,
-  keptEntry,
+  formOf,
   ledgerOf,
+  readEntry,
+  readLine,
   summaryOf,
+  type Change,
   type Entry,
+  type KeptEntry,
   type LedgerEntry,
   type PieceFold,
   type PieceLedger,
@@ -19,25 +21,33 @@ import {
   theDevice,
   type Card,
   type Device,
+  type HeldEntry,
   type WaitingEntry,
   type WaitingPhoto,
 } from '@/device';
-import type { z } from 'zod';
 
 /*
  * What is read here is given the open device: Dexie sees what a live reading depends on only where
  * nothing else was waited for before.
  */
 
-/** An entry that an older page put here is read as one of today. */
-const ofToday = <E extends Entry>(schema: z.ZodType<E>, it: E): E =>
-  it.version === ENTRY_VERSION ? it : (schema.safeParse(it).data ?? it);
+/** Was it read in the form of today? An older page may have put it here. */
+const isOfToday = (it: { readonly form?: string; readonly change?: Change }): boolean =>
+  it.change !== undefined && it.form === formOf(it.change);
 
-const waiting = (it: WaitingEntry): LedgerEntry => ({
-  ...ofToday(entry, it.entry),
-  seq: null,
-  number: null,
-});
+/** What this device holds of a line; undefined where it can't be read any more. */
+const heldEntry = ({ entry, line }: HeldEntry): KeptEntry | undefined => {
+  if (isOfToday(entry)) return entry;
+  const read = readLine(line);
+  return read.ok ? read.value : undefined;
+};
+
+/** What waits here, read; undefined where that can't be done. */
+const waitingEntry = ({ sent }: WaitingEntry): Entry | undefined => {
+  if (isOfToday(sent as Partial<Entry>)) return sent as unknown as Entry;
+  const read = readEntry(sent);
+  return read.ok ? read.value : undefined;
+};
 
 /** All that this device has on something: what stands in the record, then what waits here. */
 const entriesAbout = (device: Device, about: string): Promise<readonly LedgerEntry[]> =>
@@ -46,8 +56,13 @@ const entriesAbout = (device: Device, about: string): Promise<readonly LedgerEnt
     const own = await device.outbox.where('about').equals(about).sortBy('order');
     const known = new Set(held.map((it) => it.entry.id));
     return [
-      ...held.map((it) => ofToday(keptEntry, it.entry)),
-      ...own.filter((it) => it.refused === null && !known.has(it.id)).map(waiting),
+      ...held.flatMap((it) => heldEntry(it) ?? []),
+      ...own
+        .filter((it) => it.refused === null && !known.has(it.id))
+        .flatMap((it): LedgerEntry[] => {
+          const entry = waitingEntry(it);
+          return entry ? [{ ...entry, seq: null, number: null }] : [];
+        }),
     ];
   });
 
@@ -107,8 +122,8 @@ export interface Waiting {
   readonly count: number;
   /** Ids of the pieces among what they are about. */
   readonly about: readonly string[];
-  /** Entries that the shop refused. */
-  readonly refused: readonly WaitingEntry[];
+  /** Entries that the shop refused, with what they would change; null where that can't be read. */
+  readonly refused: readonly (WaitingEntry & { readonly change: Change | null })[];
   /** Photos that the shop refused. */
   readonly refusedPhotos: readonly WaitingPhoto[];
   /** The shop has entries that this page is too old to read. */
@@ -126,7 +141,9 @@ export const waitingHere = async (device: Device): Promise<Waiting> => {
   return {
     count: open.length + openPhotos.length,
     about: [...new Set([...open.map((it) => it.about), ...openPhotos.map((it) => it.pieceId)])],
-    refused: outbox.filter((it) => it.refused !== null),
+    refused: outbox
+      .filter((it) => it.refused !== null)
+      .map((it) => ({ ...it, change: waitingEntry(it)?.change ?? null })),
     refusedPhotos: photos.filter((it) => it.refused !== null),
     outdated: outdated !== undefined,
   };

@@ -1,10 +1,13 @@
 import {
-  ENTRY_VERSION,
   foldEntries,
   foldPiece,
-  type Deed,
+  formOf,
+  readEntry,
+  readLine,
+  type Change,
   type Entry,
   type KeptEntry,
+  type RecordLine,
 } from '@obrik/core/ledger';
 import { pieceDescription } from '@obrik/core/piece';
 import { cardsHere, pieceHere, shopHere, waitingHere } from './reading';
@@ -18,16 +21,16 @@ const DESCRIPTION = pieceDescription.parse({
   templateId: 'table',
   measures: { width: 1400, depth: 800, height: 750, apronHeight: 90 },
 });
-const TAKEN_IN: Deed = { kind: 'takenIn', description: DESCRIPTION };
-const rename = (name: string): Deed => ({ kind: 'describe', description: { name } });
-const observe = (id: string, testId = 'tap', outcome = 'full'): Deed => ({
+const TAKEN_IN: Change = { kind: 'takenIn', description: DESCRIPTION };
+const rename = (name: string): Change => ({ kind: 'describe', description: { name } });
+const observe = (id: string, testId = 'tap', outcome = 'full'): Change => ({
   kind: 'observe',
   observation: { id, surfaceId: 'top', testId, outcome, value: null, layer: null, at: AT, by: '' },
 });
 
 /** The shop's server as far as a device can tell, with what goes wrong on the way to it. */
 const makeShop = () => {
-  const kept: KeptEntry[] = [];
+  const kept: RecordLine[] = [];
   const photos = new Map<string, number>();
   const reply = (status: number, body: unknown) =>
     new Response(JSON.stringify(body), { status, headers: { 'content-type': 'application/json' } });
@@ -39,34 +42,41 @@ const makeShop = () => {
     trouble: 'none' as 'none' | 'unreachable' | 'answerLost' | 'fault',
     asked: 0,
     /** Entries that somebody else's device makes. */
-    elsewhere: (...deeds: Deed[]) =>
-      deeds.forEach((deed, index) =>
+    elsewhere: (...changes: Change[]) =>
+      changes.forEach((change, index) =>
         shop.keep({
           id: `yard-${kept.length}-${index}`,
           pieceId: 'p',
-          version: ENTRY_VERSION,
-          deed,
+          form: formOf(change),
+          change,
           at: AT,
           device: 'yard',
           by: 'Runa',
-          knew: kept.length,
+          baseSeq: kept.length,
         }),
       ),
-    keep: (entry: Entry) => {
+    keep: (sent: RecordLine['sent']) => {
       const seq = kept.length + 1;
-      const number = entry.deed.kind === 'takenIn' ? 1 : null;
-      kept.push({ ...entry, seq, number, receivedAt: AT });
-      return { outcome: 'stored', id: entry.id, seq, number };
+      const entry = readEntry(sent);
+      const number = entry.ok && entry.value.change.kind === 'takenIn' ? 1 : null;
+      kept.push({ sent, seq, number, receivedAt: AT });
+      return { outcome: 'stored', id: sent.id, seq, number };
     },
-    take: (entry: Entry) => {
-      const known = kept.find((it) => it.id === entry.id);
-      if (known) return { outcome: 'known', id: known.id, seq: known.seq, number: known.number };
-      if (entry.deed.kind === 'archive') {
-        const problems = [{ path: 'deed', message: 'Not today.' }];
-        return { outcome: 'refused', id: entry.id, problems };
+    take: (sent: RecordLine['sent']) => {
+      const said = (it: RecordLine['sent']) => JSON.stringify({ ...it, knew: 0, baseSeq: 0 });
+      const known = kept.find((it) => it.sent.id === sent.id);
+      if (known && said(known.sent) === said(sent)) {
+        return { outcome: 'known', id: sent.id, seq: known.seq, number: known.number };
       }
-      return shop.keep(entry);
+      const entry = readEntry(sent);
+      if (known || !entry.ok || entry.value.change.kind === 'archive') {
+        const problems = [{ path: 'change', message: known ? 'Another entry.' : 'Not today.' }];
+        return { outcome: 'refused', id: sent.id, problems };
+      }
+      return shop.keep(sent);
     },
+    /** The record as it is read today. */
+    entries: (): KeptEntry[] => kept.map(readLine).flatMap((it) => (it.ok ? [it.value] : [])),
     fetch: async (request: Request): Promise<Response> => {
       shop.asked++;
       if (shop.trouble === 'unreachable') throw new TypeError('Failed to fetch');
@@ -78,7 +88,7 @@ const makeShop = () => {
         return reply(201, { id });
       }
       if (request.method === 'POST') {
-        const { entries } = (await request.json()) as { entries: Entry[] };
+        const { entries } = (await request.json()) as { entries: RecordLine['sent'][] };
         const receipts = entries.map(shop.take);
         if (shop.trouble === 'answerLost') throw new TypeError('Connection reset');
         return reply(200, { receipts, now: AT });
@@ -108,8 +118,8 @@ beforeEach(async () => {
 
 const ids = async () =>
   (await pieceHere(await theDevice(), 'p'))?.piece.observations.map((it) => it.id);
-const put = async (deed: Deed) => {
-  const result = await record('p', deed);
+const put = async (change: Change) => {
+  const result = await record('p', change);
   if (!result.ok) throw new Error(result.problems[0]?.message);
   return result.entryIds[0] ?? '';
 };
@@ -151,10 +161,12 @@ describe('what is recorded', () => {
     await put(observe('a'));
     await put(observe('b', 'chip', 'thin-wood'));
     await flush();
-    expect(shop.kept.map((it) => it.deed.kind)).toEqual(['takenIn', 'observe', 'observe']);
+    expect(shop.entries().map((it) => it.change.kind)).toEqual(['takenIn', 'observe', 'observe']);
     expect(await waitingHere(await theDevice())).toMatchObject({ count: 0 });
     expect(await pieceHere(await theDevice(), 'p')).toMatchObject({ number: 1, seq: 3 });
-    expect(foldPiece(shop.kept)?.piece).toEqual((await pieceHere(await theDevice(), 'p'))?.piece);
+    expect(foldPiece(shop.entries())?.piece).toEqual(
+      (await pieceHere(await theDevice(), 'p'))?.piece,
+    );
   });
 
   it.each(['unreachable', 'fault', 'answerLost'] as const)(
@@ -255,9 +267,9 @@ describe('what is new at the shop', () => {
     await pull();
     expect(await pieceHere(await theDevice(), 'p')).toMatchObject({
       piece: { name: 'Hall table' },
-      contested: [{ field: 'name', other: { by: 'Runa' } }],
+      conflicts: [{ field: 'name', other: { by: 'Runa' } }],
     });
-    expect(foldEntries(shop.kept)?.piece.name).toBe('Hall table');
+    expect(foldEntries(shop.entries())?.piece.name).toBe('Hall table');
   });
 
   it('that this page is too old to read is told, and read again by a newer page', async () => {
@@ -265,7 +277,9 @@ describe('what is new at the shop', () => {
     await pull();
     expect(await ids()).toEqual(['a']);
     expect(await waitingHere(await theDevice())).toMatchObject({ outdated: true });
-    shop.kept[1] = { ...shop.kept[1]!, deed: observe('b', 'chip', 'paper') };
+    const known = observe('b', 'chip', 'paper');
+    const line = shop.kept[1]!;
+    shop.kept[1] = { ...line, sent: { ...line.sent, form: formOf(known), change: known } };
     await startAfresh();
     await pull();
     expect(await ids()).toEqual(['b', 'a']);
@@ -285,7 +299,7 @@ describe('what is new at the shop', () => {
     await flush();
     await pull();
     expect(await ids()).toEqual(['b', 'mine']);
-    expect(shop.kept.map((it) => it.deed.kind)).toEqual(['takenIn', 'observe', 'observe']);
+    expect(shop.entries().map((it) => it.change.kind)).toEqual(['takenIn', 'observe', 'observe']);
   });
 
   it('that a piece was deleted for good leaves nothing of it here', async () => {
@@ -294,14 +308,14 @@ describe('what is new at the shop', () => {
     await put(observe('mine', 'chip', 'paper'));
     shop.kept.splice(0, 2);
     shop.kept.push({
-      id: 'gone',
-      pieceId: 'p',
-      version: ENTRY_VERSION,
-      deed: { kind: 'erased' },
-      at: AT,
-      device: 'shop',
-      by: '',
-      knew: 0,
+      sent: {
+        id: 'gone',
+        pieceId: 'p',
+        form: formOf({ kind: 'erased' }),
+        change: { kind: 'erased' },
+        at: AT,
+        device: 'shop',
+      },
       seq: 3,
       number: 1,
       receivedAt: AT,
@@ -317,24 +331,22 @@ describe('what is new at the shop', () => {
     shop.elsewhere(TAKEN_IN);
     await pull();
     const device = await theDevice();
-    const older = (seq: number, pieceId: string | null, deed: object) =>
-      device.entries.put({
-        seq,
-        about: pieceId ?? ABOUT_SHOP,
-        entry: {
-          id: `older-${seq}`,
-          pieceId,
-          version: 2,
-          deed,
-          at: AT,
-          device: 'yard',
-          by: '',
-          knew: 0,
-          seq,
-          number: null,
-          receivedAt: AT,
-        } as unknown as KeptEntry,
-      });
+    const older = async (seq: number, pieceId: string | null, deed: object) => {
+      const place = { seq, number: null, receivedAt: AT };
+      const sent = {
+        id: `older-${seq}`,
+        pieceId,
+        version: 2,
+        deed,
+        at: AT,
+        device: 'yard',
+        knew: 0,
+      };
+      // Held as it was read then; how that was is a matter of its day.
+      const entry = { ...sent, ...place } as unknown as KeptEntry;
+      const line = { ...place, sent };
+      await device.entries.put({ seq, about: pieceId ?? ABOUT_SHOP, line, entry });
+    };
     // As version 2 wrote them, before work had pauses and the air of a shop a file.
     await older(2, 'p', {
       kind: 'did',
@@ -378,7 +390,7 @@ describe('what is new at the shop', () => {
       archived: false,
       updatedAt: AT,
       seq: 1,
-      contested: 0,
+      conflicts: 0,
       planned: null,
     });
     await pullCards();

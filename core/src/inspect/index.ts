@@ -23,4 +23,3 @@ export { chanceThinnerThan } from './veneer';
 export { nextLooks } from './nextLook';
 export { walkRound, type GlanceAnswer, type GlanceTurn } from './walkRound';
 export { SETTLED, sureness } from './words';
-export { outcomeInWords, recordedInWords } from './recorded';

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { USUAL_SHOP, applyChange, surfacesOf, type Change, type Piece } from '../piece';
+import { USUAL_SHOP, surfacesOf, type Piece } from '../piece';
+import { applyChange, type PieceChange } from '../ledger';
 import { observationOn, pieces } from '../testing/arbitraries';
 import { pieceOf, type Told } from '../testing/pieces';
 import { adviseSurface, advisePiece, inspectPiece, inspectSurface, stateOf } from './index';
@@ -114,7 +115,7 @@ describe('any change to what is recorded', () => {
     );
     fc.assert(
       fc.property(situation, ([before, observation]) => {
-        const change: Change = { kind: 'observe', observation };
+        const change: PieceChange = { kind: 'observe', observation };
         const after = applyChange(before, change);
         if (!after.ok) return;
         const again = applyChange(after.value, {

@@ -1,6 +1,8 @@
 import { bad, type Problem } from '../piece';
 import type { Entry, LedgerEntry } from './entry';
-import { applyDeed, type PieceFold } from './fold';
+import { applyEntry } from './apply';
+import type { PieceFold } from './fold';
+import { subjectOf } from './kinds';
 
 const problem = (path: string, message: string): readonly Problem[] => {
   const result = bad(path, message);
@@ -13,19 +15,18 @@ const takesBack = (
 ): readonly Problem[] =>
   entryIds.flatMap((id) => {
     const it = entries.find((one) => one.id === id);
-    if (!it) return problem('deed.entryIds', `There is no entry "${id}" here to take back.`);
-    return it.deed.kind === 'takenIn'
-      ? problem('deed.entryIds', 'Taking a piece in can’t be undone: archive it instead.')
+    if (!it) return problem('change.entryIds', `There is no entry "${id}" here to take back.`);
+    return it.change.kind === 'takenIn'
+      ? problem('change.entryIds', 'Taking a piece in can’t be undone: archive it instead.')
       : [];
   });
 
 /** Is it about the shop as a whole? */
-const isOfShop = ({ deed }: Entry): boolean =>
-  deed.kind === 'shopSet' || deed.kind === 'stocked' || deed.kind === 'priced';
+const isOfShop = ({ change }: Entry): boolean => subjectOf(change) === 'shop';
 
 /** Was it made without knowing of something that another device put on record before? */
 const madeApart = (entries: readonly LedgerEntry[], it: Entry): boolean =>
-  entries.some((one) => (one.seq ?? 0) > it.knew && one.device !== it.device);
+  entries.some((one) => (one.seq ?? 0) > it.baseSeq && one.device !== it.device);
 
 /**
  * What forbids an entry to come into the record of its piece. One that was made on an older state
@@ -35,32 +36,32 @@ const madeApart = (entries: readonly LedgerEntry[], it: Entry): boolean =>
 export const admitToPiece = (before: PieceFold | undefined, it: Entry): readonly Problem[] => {
   if (it.pieceId === null || isOfShop(it)) {
     return problem(
-      'deed.kind',
+      'change.kind',
       'Settings, stock and prices are for the shop, everything else is for a piece.',
     );
   }
-  if (it.deed.kind === 'erased') {
+  if (it.change.kind === 'erased') {
     return problem(
-      'deed.kind',
+      'change.kind',
       'A piece is deleted for good by its own address, and asked for by name.',
     );
   }
-  if (it.deed.kind === 'takenIn') {
+  if (it.change.kind === 'takenIn') {
     return before
       ? problem('pieceId', `There is a piece "${it.pieceId}" already. Make another id.`)
       : [];
   }
   if (!before) return problem('pieceId', `There is no piece "${it.pieceId}".`);
-  if (it.deed.kind === 'takenBack') return takesBack(before.entries, it.deed.entryIds);
+  if (it.change.kind === 'revoke') return takesBack(before.entries, it.change.entryIds);
   if (madeApart(before.entries, it)) return [];
-  const after = applyDeed(before.piece, it.deed);
+  const after = applyEntry(before.piece, it.change);
   return after.ok ? [] : after.problems;
 };
 
 /** What forbids an entry to come into the record of the shop. */
 export const admitToShop = (before: readonly LedgerEntry[], it: Entry): readonly Problem[] => {
   if (isOfShop(it)) return [];
-  return it.deed.kind === 'takenBack'
-    ? takesBack(before, it.deed.entryIds)
+  return it.change.kind === 'revoke'
+    ? takesBack(before, it.change.entryIds)
     : problem('pieceId', 'Name the piece that this is about.');
 };

@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import type { DoneWork } from '../piece';
-import { madeApart } from './contested';
-import type { Deed, LedgerEntry } from './entry';
+import { madeApart } from './conflict';
+import type { LedgerEntry } from './entry';
+import type { Change } from './kinds';
 
 const who = z.object({ device: z.string(), by: z.string(), at: z.string() });
 
@@ -23,7 +24,7 @@ const whoOf = ({ device, by, at }: LedgerEntry) => ({ device, by, at });
 
 /** What of an entry counts, who has put what on record by then, and what does not count. */
 export interface Sifted {
-  readonly deed: Deed;
+  readonly change: Change;
   /** Ids of work that is gone: it was begun by somebody, and done by somebody else who did not know. */
   readonly gone: readonly string[];
   readonly doers: Doers;
@@ -35,13 +36,13 @@ export interface Sifted {
  * that was done beats work that was begun; else what came first counts.
  */
 export const sifted = (before: Doers, entry: LedgerEntry): Sifted => {
-  const { deed } = entry;
-  if (deed.kind !== 'did') return { deed, gone: [], doers: before, doubled: [] };
+  const { change } = entry;
+  if (change.kind !== 'did') return { change, gone: [], doers: before, doubled: [] };
   const doers = new Map(before);
   const counted: DoneWork[] = [];
   const gone: string[] = [];
   const twice = new Map<string, Doubled>();
-  for (const done of deed.done) {
+  for (const done of change.done) {
     const known = before.get(done.taskKey);
     const isTwice = known && known.done.id !== done.id && madeApart(entry, known.entry);
     const beats = isTwice && known.done.endedAt === null && done.endedAt !== null;
@@ -59,5 +60,5 @@ export const sifted = (before: Doers, entry: LedgerEntry): Sifted => {
     counted.push(done);
     doers.set(done.taskKey, { entry, done });
   }
-  return { deed: { ...deed, done: counted }, gone, doers, doubled: [...twice.values()] };
+  return { change: { ...change, done: counted }, gone, doers, doubled: [...twice.values()] };
 };

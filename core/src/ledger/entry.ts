@@ -1,92 +1,44 @@
 import { z } from 'zod';
-import { change, id, ownPrice, pieceDescription, shop, stocked, typedText } from '../piece';
-
-/**
- * The version of the form that entries are written in today. In version 1 a piece was told by
- * template and measures; such a description is read as one of today. In version 2 work on record had no
- * pauses, and the air of the shop no file; in version 3 nothing was written down at the bench; in
- * version 4 what was used came from no container of the stock; in version 5 work on record had no number and
- * did not tell what it took, and fittings had no price: what is missing gets its default. Whatever is added with a
- * default wants a new version, so that what a device holds is read anew.
- */
-export const ENTRY_VERSION = 6;
-
-/**
- * What an entry does. Beside the changes of a piece: the piece comes in, settings of the shop
- * become others, containers come into the stock, prices are set, earlier entries are taken back.
- */
-export const deed = z.discriminatedUnion('kind', [
-  z.object({ kind: z.literal('takenIn'), description: pieceDescription }),
-  ...change.options,
-  /** These settings become this; the others stay. */
-  z.object({ kind: z.literal('shopSet'), settings: z.strictObject(settingsOf()).partial() }),
-  /** Containers come into the stock of the shop, or are seen anew. */
-  z.object({ kind: z.literal('stocked'), containers: z.array(stocked).min(1).max(200) }),
-  /** Materials cost this here; one without sizes goes back to its placeholder. */
-  z.object({ kind: z.literal('priced'), prices: z.array(ownPrice).min(1).max(500) }),
-  /** These entries count no longer. An entry of this kind can be taken back itself. */
-  z.object({ kind: z.literal('takenBack'), entryIds: z.array(id).min(1).max(500) }),
-  /** The piece was deleted for good: nothing else of it is left. Made by the shop alone. */
-  z.object({ kind: z.literal('erased') }),
-]);
-export type Deed = z.infer<typeof deed>;
-/** Settings that are set as a whole; prices are set material by material. */
-export type Setting = Exclude<keyof z.infer<typeof shop>, 'prices'>;
-
-/** The settings without their defaults: one that is not named is not touched. */
-function settingsOf() {
-  const { units, leadCutoffYear, airCelsius, airHumidity, schools, tools } = shop.shape;
-  const { airReadAt, timeZone, people, spaces, air, quietFrom, appointments } = shop.shape;
-  const { money, touchUps } = shop.shape;
-  return {
-    units: units.unwrap(),
-    leadCutoffYear: leadCutoffYear.unwrap(),
-    airCelsius: airCelsius.unwrap(),
-    airHumidity: airHumidity.unwrap(),
-    airReadAt: airReadAt.unwrap(),
-    schools: schools.unwrap(),
-    tools: tools.unwrap(),
-    timeZone: timeZone.unwrap(),
-    people: people.unwrap(),
-    spaces: spaces.unwrap(),
-    air: air.unwrap(),
-    quietFrom: quietFrom.unwrap(),
-    appointments: appointments.unwrap(),
-    money: money.unwrap(),
-    touchUps: touchUps.unwrap(),
-  };
-}
+import { id, problemsOf, typedText, type Problem, type Result } from '../piece';
+import { brought, change, formOf, readForm } from './kinds';
 
 /** One line of the record: made on a device, sent as often as needed, never edited. */
-export const entry = z.object({
-  /** Made on the device; what is sent twice is known by it. */
-  id,
-  /** The piece that it is about; null for the shop. */
-  pieceId: id.nullable(),
-  version: z
-    .literal([1, 2, 3, 4, 5, ENTRY_VERSION])
-    .default(ENTRY_VERSION)
-    .transform((): typeof ENTRY_VERSION => ENTRY_VERSION)
-    .pipe(z.literal(ENTRY_VERSION)),
-  deed,
-  /** When it was made, by the clock of the device. */
-  at: z.iso.datetime({ message: 'Give the time as UTC, like 2026-01-31T18:20:00Z.' }),
-  /** Which device made it. */
-  device: id,
-  /** Who made it, as far as the device knows. */
-  by: typedText().max(80, 'Keep it under 80 letters.').default(''),
-  /** Place in the record of the last entry that the device knew of; 0 where it knew none. */
-  knew: z.int().min(0).default(0),
-});
+export const entry = z
+  .object({
+    /** Made on the device; what is sent twice is known by it. */
+    id,
+    /** The piece that it is about; null for the shop. */
+    pieceId: id.nullable(),
+    /** Kind and version of the change: "obrik.observe/1". */
+    form: z.string().max(60),
+    change,
+    /** When it was made, by the clock of the device. */
+    at: z.iso.datetime({ message: 'Give the time as UTC, like 2026-01-31T18:20:00Z.' }),
+    /** Which device made it. */
+    device: id,
+    /** Who made it, as far as the device knows. */
+    by: typedText().max(80, 'Keep it under 80 letters.').default(''),
+    /** Place in the record of the last entry that the device knew of; 0 where it knew none. */
+    baseSeq: z.int().min(0).default(0),
+  })
+  .refine((it) => it.form === formOf(it.change), {
+    path: ['form'],
+    error: 'Name the form of this kind of change, like "obrik.observe/1".',
+  });
 export type Entry = z.infer<typeof entry>;
 
-/** An entry in the record: with its place, when it came in and, for a new piece, its ticket number. */
-export const keptEntry = entry.extend({
+const place = z.object({
   seq: z.int().min(1),
   receivedAt: z.iso.datetime(),
   number: z.int().min(1).nullable(),
 });
-export type KeptEntry = z.infer<typeof keptEntry>;
+
+/** A line of the record: an entry as it was received, its place, and, for a new piece, its ticket number. */
+export const recordLine = place.extend({ sent: z.record(z.string(), z.unknown()) });
+export type RecordLine = z.infer<typeof recordLine>;
+
+/** An entry in the record, read. */
+export type KeptEntry = Entry & z.infer<typeof place>;
 
 /** An entry in the record, or one that still waits on this device to get there. */
 export type LedgerEntry = Entry & {
@@ -102,3 +54,74 @@ export const unreadable = z.object({
   why: z.string(),
 });
 export type Unreadable = z.infer<typeof unreadable>;
+
+type Sent = Readonly<Record<string, unknown>>;
+
+const isObject = (it: unknown): it is Sent =>
+  typeof it === 'object' && it !== null && !Array.isArray(it);
+
+/** Versions that all kinds of change had together, before each had its own. */
+const SHARED_VERSIONS = 6;
+/** Kinds that were called otherwise then. */
+const ONCE_CALLED: Readonly<Record<string, string>> = { takenBack: 'revoke' };
+
+/**
+ * An entry in the words of before each kind had its own version. What one of those versions does not
+ * tell gets its default, so that all of them are the first version of their kind; an entry that names
+ * none is the oldest.
+ */
+const inTodaysWords = (it: Sent): Sent | Problem => {
+  if ('form' in it || !('deed' in it)) return it;
+  const { deed, version = 1, knew, ...rest } = it;
+  if (!Number.isInteger(version) || Number(version) < 1 || Number(version) > SHARED_VERSIONS) {
+    return { path: 'version', message: `No such version. ${SHARED_VERSIONS} was the last.` };
+  }
+  if (!isObject(deed)) return { path: 'deed', message: 'Say what the entry changes.' };
+  const kind = ONCE_CALLED[String(deed.kind)] ?? deed.kind;
+  return {
+    ...rest,
+    form: `obrik.${String(kind)}/1`,
+    change: { ...deed, kind },
+    ...(knew === undefined ? {} : { baseSeq: knew }),
+  };
+};
+
+const isProblem = (it: Sent | Problem): it is Problem => 'message' in it && 'path' in it;
+
+/** Problems by the names that the sender used. */
+const asSent = (problems: readonly Problem[], sent: unknown): readonly Problem[] =>
+  isObject(sent) && 'deed' in sent && !('change' in sent)
+    ? problems.map((it) => ({ ...it, path: it.path.replace(/^change\b/, 'deed') }))
+    : problems;
+
+/**
+ * Reads an entry of any version: it is brought to the form of today, kind by kind.
+ * @returns the entry, or what is wrong with it, by the names that it uses itself
+ */
+export const readEntry = (sent: unknown): Result<Entry> => {
+  const fail = (...problems: readonly Problem[]): Result<Entry> => ({
+    ok: false,
+    problems: asSent(problems, sent),
+  });
+  const told = isObject(sent) ? inTodaysWords(sent) : sent;
+  if (isObject(told) && isProblem(told)) return fail(told);
+  let today: unknown = told;
+  if (isObject(told) && isObject(told.change)) {
+    // What names no version is the oldest: never what today's happens to be.
+    const form = readForm(String(told.form ?? `obrik.${String(told.change.kind)}/1`));
+    if (!form) {
+      return fail({ path: 'form', message: 'Name the form of the change: "obrik.observe/1".' });
+    }
+    const made = brought(told.change, form);
+    if (isProblem(made)) return fail(made);
+    today = { ...told, form: formOf({ kind: form.kind } as Entry['change']), change: made };
+  }
+  const read = entry.safeParse(today);
+  return read.success ? { ok: true, value: read.data } : fail(...problemsOf(read.error));
+};
+
+/** Reads a line of the record. */
+export const readLine = ({ sent, ...at }: RecordLine): Result<KeptEntry> => {
+  const read = readEntry(sent);
+  return read.ok ? { ok: true, value: { ...read.value, ...at } } : read;
+};

@@ -1,28 +1,18 @@
 import { z } from 'zod';
 import {
   USUAL_SHOP,
-  applyChange,
-  bad,
-  good,
   newPiece,
   pieceRecord,
   type Piece,
-  type Result,
   type Shop,
   type Stocked,
   withPrices,
   withStocked,
 } from '../piece';
-import {
-  NO_SETTERS,
-  contested,
-  contestedIn,
-  setBy,
-  type Contested,
-  type Setters,
-} from './contested';
+import { NO_SETTERS, conflict, conflictsIn, setBy, type Conflict, type Setters } from './conflict';
 import { doubled, sifted, type Doers, type Doubled } from './doubled';
-import type { Deed, LedgerEntry } from './entry';
+import { applyEntry } from './apply';
+import type { LedgerEntry } from './entry';
 
 /** An entry that changes nothing as things are, and why. It stays in the history. */
 export const withoutEffect = z.object({
@@ -35,7 +25,7 @@ export type WithoutEffect = z.infer<typeof withoutEffect>;
 export const pieceLedger = pieceRecord.extend({
   /** Place in the record of its last entry; 0 where none has got there yet. */
   seq: z.int().min(0),
-  contested: z.array(contested),
+  conflicts: z.array(conflict),
   withoutEffect: z.array(withoutEffect),
   /** Work that two devices put on record; one of them counts. */
   doubled: z.array(doubled).default([]),
@@ -43,12 +33,12 @@ export const pieceLedger = pieceRecord.extend({
 export type PieceLedger = z.infer<typeof pieceLedger>;
 
 /** Ids of the entries that were taken back. What takes back can be taken back: the last word holds. */
-export const takenBackIn = (entries: readonly LedgerEntry[]): ReadonlySet<string> => {
+export const revokedIn = (entries: readonly LedgerEntry[]): ReadonlySet<string> => {
   const gone = new Set<string>();
   for (let index = entries.length - 1; index >= 0; index--) {
     const it = entries[index];
-    if (it?.deed.kind !== 'takenBack' || gone.has(it.id)) continue;
-    for (const id of it.deed.entryIds) gone.add(id);
+    if (it?.change.kind !== 'revoke' || gone.has(it.id)) continue;
+    for (const id of it.change.entryIds) gone.add(id);
   }
   return gone;
 };
@@ -56,23 +46,6 @@ export const takenBackIn = (entries: readonly LedgerEntry[]): ReadonlySet<string
 /** The entries in order: those of the record by their place, then what waits on the device. */
 const inOrder = (entries: readonly LedgerEntry[]): readonly LedgerEntry[] =>
   [...entries].sort((a, b) => (a.seq ?? Infinity) - (b.seq ?? Infinity) || 0);
-
-/** The piece after one deed of its ledger. */
-export const applyDeed = (before: Piece, it: Deed): Result<Piece> => {
-  switch (it.kind) {
-    case 'takenIn':
-      return bad('deed.kind', 'The piece is in the shop already.');
-    case 'shopSet':
-    case 'stocked':
-    case 'priced':
-      return bad('deed.kind', 'Settings, stock and prices of the shop belong to no piece.');
-    case 'takenBack':
-    case 'erased':
-      return good(before);
-    default:
-      return applyChange(before, it);
-  }
-};
 
 /** A fold under way: what the entries so far have made of the piece, and who set what. */
 export interface PieceFold {
@@ -86,7 +59,7 @@ export interface PieceFold {
 }
 
 const stepped = (from: PieceFold, it: LedgerEntry): PieceFold => {
-  const { deed, gone, doers, doubled } = sifted(from.doers, it);
+  const { change, gone, doers, doubled } = sifted(from.doers, it);
   const before =
     doubled.length === 0 && doers === from.doers
       ? from
@@ -99,8 +72,8 @@ const stepped = (from: PieceFold, it: LedgerEntry): PieceFold => {
               ? from.piece
               : { ...from.piece, done: from.piece.done.filter((one) => !gone.includes(one.id)) },
         };
-  if (deed.kind === 'did' && deed.done.length === 0) return before;
-  const after = applyDeed(before.piece, deed);
+  if (change.kind === 'did' && change.done.length === 0) return before;
+  const after = applyEntry(before.piece, change);
   return after.ok
     ? { ...before, piece: after.value, setters: setBy(before.setters, it) }
     : {
@@ -117,13 +90,13 @@ const stepped = (from: PieceFold, it: LedgerEntry): PieceFold => {
  */
 export const foldEntries = (entries: readonly LedgerEntry[]): PieceFold | undefined => {
   const ordered = inOrder(entries);
-  const start = ordered.find((it) => it.deed.kind === 'takenIn');
-  if (start?.deed.kind !== 'takenIn' || start.pieceId === null) return undefined;
-  const gone = takenBackIn(ordered);
+  const start = ordered.find((it) => it.change.kind === 'takenIn');
+  if (start?.change.kind !== 'takenIn' || start.pieceId === null) return undefined;
+  const gone = revokedIn(ordered);
   const fresh: PieceFold = {
     entries: ordered,
     start,
-    piece: newPiece(start.pieceId, start.deed.description),
+    piece: newPiece(start.pieceId, start.change.description),
     setters: NO_SETTERS,
     idle: [],
     doers: new Map(),
@@ -135,7 +108,7 @@ export const foldEntries = (entries: readonly LedgerEntry[]): PieceFold | undefi
 /** Goes on by one entry that is later than all before. */
 export const extendFold = (before: PieceFold, it: LedgerEntry): PieceFold => {
   const entries = [...before.entries, it];
-  return it.deed.kind === 'takenBack'
+  return it.change.kind === 'revoke'
     ? (foldEntries(entries) ?? before)
     : stepped({ ...before, entries }, it);
 };
@@ -155,7 +128,7 @@ export const ledgerOf = ({
   updatedAt: (entries.at(-1) ?? start).at,
   seq: Math.max(0, ...entries.map((it) => it.seq ?? 0)),
   piece,
-  contested: contestedIn(setters),
+  conflicts: conflictsIn(setters),
   withoutEffect: [...idle],
   doubled: [...twice],
 });
@@ -172,22 +145,22 @@ export interface ShopLedger {
   /** Every container that was ever in the stock, as it was last seen. */
   readonly stock: readonly Stocked[];
   readonly seq: number;
-  readonly contested: readonly Contested[];
+  readonly conflicts: readonly Conflict[];
 }
 
 /** The state of the shop: the fold of the entries that are about no piece. */
 export const foldShop = (entries: readonly LedgerEntry[]): ShopLedger => {
   const ordered = inOrder(entries);
-  const gone = takenBackIn(ordered);
+  const gone = revokedIn(ordered);
   let shop = USUAL_SHOP;
   let stock: readonly Stocked[] = [];
   let setters = NO_SETTERS;
   for (const it of ordered) {
     if (gone.has(it.id)) continue;
-    if (it.deed.kind === 'shopSet') shop = { ...shop, ...it.deed.settings };
-    else if (it.deed.kind === 'priced')
-      shop = { ...shop, prices: withPrices(shop.prices, it.deed.prices) };
-    else if (it.deed.kind === 'stocked') stock = withStocked(stock, it.deed.containers);
+    if (it.change.kind === 'shopSet') shop = { ...shop, ...it.change.settings };
+    else if (it.change.kind === 'priced')
+      shop = { ...shop, prices: withPrices(shop.prices, it.change.prices) };
+    else if (it.change.kind === 'stocked') stock = withStocked(stock, it.change.containers);
     else continue;
     setters = setBy(setters, it);
   }
@@ -195,6 +168,6 @@ export const foldShop = (entries: readonly LedgerEntry[]): ShopLedger => {
     shop,
     stock,
     seq: Math.max(0, ...ordered.map((it) => it.seq ?? 0)),
-    contested: contestedIn(setters),
+    conflicts: conflictsIn(setters),
   };
 };

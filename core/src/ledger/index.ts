@@ -1,36 +1,49 @@
 export { admitToPiece, admitToShop } from './admit';
-export { contested, type Contested } from './contested';
+export { applyChange, applyEntry } from './apply';
+export { conflict, type Conflict } from './conflict';
 export { doubled, type Doubled } from './doubled';
 export { entriesOf } from './entriesOf';
 export {
-  ENTRY_VERSION,
-  deed,
   entry,
-  keptEntry,
+  readEntry,
+  readLine,
+  recordLine,
   unreadable,
-  type Deed,
   type Entry,
   type KeptEntry,
   type LedgerEntry,
+  type RecordLine,
   type Unreadable,
 } from './entry';
-export { changedParts, fieldsOf } from './fields';
 export {
-  applyDeed,
   extendFold,
   foldEntries,
   foldPiece,
   foldShop,
   ledgerOf,
   pieceLedger,
-  takenBackIn,
+  revokedIn,
   withoutEffect,
   type PieceFold,
   type PieceLedger,
   type ShopLedger,
   type WithoutEffect,
 } from './fold';
+export {
+  change,
+  changeInWords,
+  fieldsOf,
+  formOf,
+  groupOf,
+  pieceChange,
+  surfaceOf,
+  type Change,
+  type HistoryGroup,
+  type PieceChange,
+  type ToldFor,
+} from './kinds';
+export { changedParts } from './kinds/describe';
+export type { Setting } from './kinds/shopSet';
 export { pieceSummary, plannedSummary, type PieceSummary, type PlannedSummary } from './summary';
 export { summaryOf } from './summaryOf';
-export { groupOf, surfaceOf, type HistoryGroup } from './history';
 export { settingBack } from './settingBack';

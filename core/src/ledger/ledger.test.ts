@@ -3,7 +3,7 @@ import { changesOf, pieces } from '../testing/arbitraries';
 import { copyOf, pieceOf } from '../testing/pieces';
 import { USUAL_SHOP, measured, pieceDescription, surfacesOf, type Piece } from '../piece';
 import {
-  ENTRY_VERSION,
+  formOf,
   admitToPiece,
   changedParts,
   entriesOf,
@@ -15,7 +15,7 @@ import {
   foldShop,
   ledgerOf,
   settingBack,
-  type Deed,
+  type Change,
   type Entry,
   type LedgerEntry,
   type PieceLedger,
@@ -28,19 +28,19 @@ const keep = (entries: readonly Entry[], from = 1): LedgerEntry[] =>
   entries.map((it, index) => ({
     ...it,
     seq: from + index,
-    number: it.deed.kind === 'takenIn' ? 1 : null,
+    number: it.change.kind === 'takenIn' ? 1 : null,
   }));
 
 let serial = 0;
-const made = (deed: Deed, device = 'bench', knew = 0): Entry => ({
+const made = (change: Change, device = 'bench', baseSeq = 0): Entry => ({
   id: `e${++serial}`,
   pieceId: 'p',
-  version: ENTRY_VERSION,
-  deed,
+  form: formOf(change),
+  change,
   at: AT,
   device,
   by: '',
-  knew,
+  baseSeq,
 });
 const waiting = (it: Entry): LedgerEntry => ({ ...it, seq: null, number: null });
 
@@ -63,8 +63,8 @@ const asSets = (it: Piece) => ({
   ),
 });
 
-const rename = (name: string): Deed => ({ kind: 'describe', description: { name } });
-const observe = (id: string, surfaceId = 'top'): Deed => ({
+const rename = (name: string): Change => ({ kind: 'describe', description: { name } });
+const observe = (id: string, surfaceId = 'top'): Change => ({
   kind: 'observe',
   observation: {
     id,
@@ -79,7 +79,7 @@ const observe = (id: string, surfaceId = 'top'): Deed => ({
 });
 
 describe('work that two people put on record, neither knowing of the other', () => {
-  const coat = (id: string, endedAt: string | null, title = 'Coat 1'): Deed => ({
+  const coat = (id: string, endedAt: string | null, title = 'Coat 1'): Change => ({
     kind: 'did',
     done: [
       {
@@ -103,22 +103,22 @@ describe('work that two people put on record, neither knowing of the other', () 
   });
   const LATER = '2026-03-01T09:00:00Z';
   const base = () => record(pieceOf());
-  const next = (all: readonly LedgerEntry[], deed: Deed, device: string, knew: number) => [
+  const next = (all: readonly LedgerEntry[], change: Change, device: string, baseSeq: number) => [
     ...all,
-    ...keep([made(deed, device, knew)], all.length + 1),
+    ...keep([made(change, device, baseSeq)], all.length + 1),
   ];
 
   it('both begin: the first counts, and who is second is told whose', () => {
     const start = base();
-    const knew = start.length;
-    const one = next(start, coat('runa', null), 'phone', knew);
-    const two = next(one, coat('odd', null), 'tablet', knew);
+    const baseSeq = start.length;
+    const one = next(start, coat('runa', null), 'phone', baseSeq);
+    const two = next(one, coat('odd', null), 'tablet', baseSeq);
     const { piece, doubled } = folded(two);
     expect(piece.done.map((it) => it.id)).toEqual(['runa']);
     expect(doubled).toMatchObject([
       { title: 'Coat 1', notCounted: { device: 'tablet' }, counts: { device: 'phone' } },
     ]);
-    // Both knew: the second goes on with the first's.
+    // Both baseSeq: the second goes on with the first's.
     const end = next(two, coat('runa', LATER), 'tablet', two.length);
     expect(folded(end).piece.done).toMatchObject([{ id: 'runa', endedAt: LATER }]);
   });
@@ -150,7 +150,7 @@ describe('a piece told by entries', () => {
       fc.property(pieces, (it) => {
         const ledger = folded(record(it));
         expect(asSets(ledger.piece)).toEqual(asSets(it));
-        expect(ledger).toMatchObject({ contested: [], withoutEffect: [], number: 1 });
+        expect(ledger).toMatchObject({ conflicts: [], withoutEffect: [], number: 1 });
       }),
     );
   });
@@ -190,8 +190,8 @@ describe('a piece told by entries', () => {
         const [done, undone, redone] = keep(
           [
             made(change),
-            made({ kind: 'takenBack', entryIds: [`e${serial}`] }),
-            made({ kind: 'takenBack', entryIds: [`e${serial}`] }),
+            made({ kind: 'revoke', entryIds: [`e${serial}`] }),
+            made({ kind: 'revoke', entryIds: [`e${serial}`] }),
           ],
           start.length + 1,
         );
@@ -240,11 +240,11 @@ describe('a surface set back to before an entry', () => {
           ),
         ];
         const at = 1 + (cut % (entries.length - 1));
-        const deeds = settingBack(entries, surfaceId, entries[at]?.id ?? '');
+        const back = settingBack(entries, surfaceId, entries[at]?.id ?? '');
         const after = [
           ...entries,
           ...keep(
-            deeds.map((it) => made(it)),
+            back.map((it) => made(it)),
             entries.length + 1,
           ),
         ];
@@ -264,14 +264,14 @@ describe('a surface set back to before an entry', () => {
     const later = [
       made(observe('new')),
       made({ kind: 'withdraw', observationId: 'old' }),
-      made({ kind: 'takenBack', entryIds: [start[2]?.id ?? ''] }),
+      made({ kind: 'revoke', entryIds: [start[2]?.id ?? ''] }),
     ];
     const entries = keep([...start, ...later]);
-    const deeds = settingBack(entries, 'top', later[0]?.id ?? '');
+    const back = settingBack(entries, 'top', later[0]?.id ?? '');
     const { piece } = folded([
       ...entries,
       ...keep(
-        deeds.map((it) => made(it)),
+        back.map((it) => made(it)),
         7,
       ),
     ]);
@@ -311,7 +311,7 @@ describe('two to four devices, apart from each other', () => {
         const end = (turns: readonly number[]) =>
           folded([...start, ...keep(inTurns(queues, turns), start.length + 1)]);
         expect(asSets(end(one).piece)).toEqual(asSets(end(other).piece));
-        expect(end(one)).toMatchObject({ contested: [], withoutEffect: [] });
+        expect(end(one)).toMatchObject({ conflicts: [], withoutEffect: [] });
       }),
     );
   });
@@ -325,17 +325,17 @@ describe('two to four devices, apart from each other', () => {
     );
     const ledger = folded([...start, ...two]);
     expect(ledger.piece.name).toBe('Big chest');
-    expect(ledger.contested).toMatchObject([
+    expect(ledger.conflicts).toMatchObject([
       { field: 'name', stands: { device: 'yard' }, other: { device: 'bench' } },
     ]);
-    const [dispute] = ledger.contested;
-    if (!dispute) throw new Error('Nothing is contested.');
-    const choice = keep([made(dispute.other.deed, 'yard', seq + 2)], seq + 3);
+    const [dispute] = ledger.conflicts;
+    if (!dispute) throw new Error('Nothing is conflicts.');
+    const choice = keep([made(dispute.other.change, 'yard', seq + 2)], seq + 3);
     const settled = folded([...start, ...two, ...choice]);
-    expect(settled).toMatchObject({ piece: { name: 'Hall chest' }, contested: [] });
+    expect(settled).toMatchObject({ piece: { name: 'Hall chest' }, conflicts: [] });
   });
 
-  it.each<[string, Deed, Deed, boolean]>([
+  it.each<[string, Change, Change, boolean]>([
     ['name and origin', rename('A'), { kind: 'describe', description: { origin: 'B' } }, false],
     ['the same name', rename('A'), rename('A'), false],
     [
@@ -371,7 +371,7 @@ describe('two to four devices, apart from each other', () => {
         start.length + 1,
       ),
     ]);
-    expect(ledger.contested).toHaveLength(isContested ? 1 : 0);
+    expect(ledger.conflicts).toHaveLength(isContested ? 1 : 0);
   });
 
   it('one who knew of the other is no dispute, nor is one device with itself', () => {
@@ -382,8 +382,8 @@ describe('two to four devices, apart from each other', () => {
       seq + 1,
     );
     const alone = keep([made(rename('A'), 'bench', seq), made(rename('B'), 'bench', seq)], seq + 1);
-    expect(folded([...start, ...knowing]).contested).toEqual([]);
-    expect(folded([...start, ...alone]).contested).toEqual([]);
+    expect(folded([...start, ...knowing]).conflicts).toEqual([]);
+    expect(folded([...start, ...alone]).conflicts).toEqual([]);
   });
 });
 
@@ -394,7 +394,7 @@ describe('what waits on a device', () => {
     const elsewhere = keep([made(rename('Elsewhere'), 'yard')], start.length + 1);
     const ledger = folded([...start, ...mine, ...elsewhere]);
     expect(ledger).toMatchObject({ piece: { name: 'Second' }, seq: start.length + 1 });
-    expect(ledger.contested).toMatchObject([{ field: 'name', other: { device: 'yard' } }]);
+    expect(ledger.conflicts).toMatchObject([{ field: 'name', other: { device: 'yard' } }]);
   });
 });
 
@@ -407,8 +407,8 @@ describe('what comes into the record', () => {
     const paths = (it: Entry) => admitToPiece(fold, it).map((one) => one.path);
     expect(paths(made(observe('x', 'roof'), 'bench', seq))).toEqual(['observations.1.surfaceId']);
     expect(paths(made({ kind: 'withdraw', observationId: 'never' }))).toEqual(['observationId']);
-    expect(paths(made({ kind: 'takenBack', entryIds: ['never'] }))).toEqual(['deed.entryIds']);
-    expect(paths(made({ kind: 'shopSet', settings: { units: 'us' } }))).toEqual(['deed.kind']);
+    expect(paths(made({ kind: 'revoke', entryIds: ['never'] }))).toEqual(['change.entryIds']);
+    expect(paths(made({ kind: 'shopSet', settings: { units: 'us' } }))).toEqual(['change.kind']);
     expect(
       paths(made({ kind: 'takenIn', description: pieceDescription.parse(pieceOf()) })),
     ).toEqual(['pieceId']);
@@ -439,14 +439,14 @@ describe('what comes into the record', () => {
     ['a kind that nobody knows', { kind: 'burn' }],
     ['a part that no description has', { kind: 'describe', description: { price: 3 } }],
     ['a setting that no shop has', { kind: 'shopSet', settings: { mood: 'good' } }],
-    ['no entry to take back', { kind: 'takenBack', entryIds: [] }],
-  ])('is not read with %s', (_, deed) => {
-    expect(entry.safeParse({ ...made(rename('x')), deed }).success).toBe(false);
+    ['no entry to take back', { kind: 'revoke', entryIds: [] }],
+  ])('is not read with %s', (_, change) => {
+    expect(entry.safeParse({ ...made(rename('x')), change }).success).toBe(false);
   });
 
   it('has halves of letters and NUL replaced, not refused', () => {
     const it = entry.parse(made(rename('Oak\0 \uD83D chest 🪑')));
-    expect(it.deed).toMatchObject({ description: { name: 'Oak\uFFFD \uFFFD chest 🪑' } });
+    expect(it.change).toMatchObject({ description: { name: 'Oak\uFFFD \uFFFD chest 🪑' } });
   });
 });
 
@@ -459,12 +459,12 @@ describe('the shop', () => {
     const entries = keep([set({ units: 'us' }, 'bench'), set({ airCelsius: 12 }, 'yard')]);
     expect(foldShop(entries)).toMatchObject({
       shop: { ...USUAL_SHOP, units: 'us', airCelsius: 12 },
-      contested: [],
+      conflicts: [],
     });
     const back = keep([set({ airCelsius: 15 }, 'bench')], 3);
     expect(foldShop([...entries, ...back])).toMatchObject({
       shop: { airCelsius: 15 },
-      contested: [{ field: 'shop/airCelsius', other: { device: 'yard' } }],
+      conflicts: [{ field: 'shop/airCelsius', other: { device: 'yard' } }],
     });
   });
 });

@@ -1,5 +1,13 @@
 import { NO_ACCOUNT, newPiece, pieceDescription, type Piece } from '../piece';
-import { ENTRY_VERSION, entriesOf, entry, foldPiece, type Deed, type LedgerEntry } from './index';
+import {
+  formOf,
+  entriesOf,
+  entry,
+  foldPiece,
+  readEntry,
+  type Change,
+  type LedgerEntry,
+} from './index';
 
 const description = pieceDescription.parse({
   name: 'Table',
@@ -17,24 +25,26 @@ const MIX = {
   note: '',
 };
 
-/** The record of a table, each deed by the device that is named. */
-const recordOf = (deeds: readonly (readonly [string, Deed, number?])[]): readonly LedgerEntry[] =>
-  [['desk', { kind: 'takenIn', description }] as const, ...deeds].map(
-    ([device, deed, knew], nth) => ({
+/** The record of a table, each change by the device that is named. */
+const recordOf = (
+  changes: readonly (readonly [string, Change, number?])[],
+): readonly LedgerEntry[] =>
+  [['desk', { kind: 'takenIn', description }] as const, ...changes].map(
+    ([device, change, baseSeq], nth) => ({
       id: `e${nth}`,
       pieceId: 'table',
-      version: ENTRY_VERSION,
-      deed,
+      form: formOf(change),
+      change,
       at: `2026-03-01T08:0${nth}:00Z`,
       device,
       by: '',
-      knew: knew ?? nth,
+      baseSeq: baseSeq ?? nth,
       seq: nth + 1,
       number: 1,
     }),
   );
-const pieceOf = (...deeds: readonly Deed[]): Piece | undefined =>
-  foldPiece(recordOf(deeds.map((it) => ['desk', it])))?.piece;
+const pieceOf = (...changes: readonly Change[]): Piece | undefined =>
+  foldPiece(recordOf(changes.map((it) => ['desk', it])))?.piece;
 
 describe('the money of a piece on record', () => {
   it('is set part by part; what is not named stays', () => {
@@ -54,7 +64,7 @@ describe('the money of a piece on record', () => {
         ['phone', { kind: 'account', account: { paid: 4500 } }, 1],
       ]),
     );
-    expect(told?.contested.map((it) => it.field)).toEqual(['account/paid']);
+    expect(told?.conflicts.map((it) => it.field)).toEqual(['account/paid']);
     expect(told?.piece.account.price).toBe(40_000);
   });
 
@@ -81,7 +91,7 @@ describe('the money of a piece on record', () => {
 });
 
 describe('what somebody knows better', () => {
-  const need = (colour: string | null, said: number | null): Deed => ({
+  const need = (colour: string | null, said: number | null): Change => ({
     kind: 'need',
     material: 'cabinetEnamel',
     colour,
@@ -117,7 +127,7 @@ describe('a mix', () => {
     ['a part of nothing', { ...MIX, parts: [{ name: 'stain', parts: 0 }] }],
     ['no name', { ...MIX, name: ' ' }],
   ])('with %s is none', (_, recipe) => {
-    const sent = { ...recordOf([])[0], deed: { kind: 'recipe', recipe } };
+    const sent = { ...recordOf([])[0], change: { kind: 'recipe', recipe } };
     expect(entry.safeParse(sent).success).toBe(false);
   });
 });
@@ -132,12 +142,14 @@ it('material that an older page wrote down came from no container that anybody k
   };
   const sent = {
     ...recordOf([])[0],
+    form: undefined,
+    change: undefined,
     version: 4,
     deed: { kind: 'log', lines: [line] },
   };
-  const read = entry.parse(sent);
-  expect(read.version).toBe(ENTRY_VERSION);
-  expect(read.deed.kind === 'log' && read.deed.lines[0]).toMatchObject({
+  const read = readEntry(JSON.parse(JSON.stringify(sent)));
+  const change = read.ok ? read.value.change : undefined;
+  expect(change?.kind === 'log' && change.lines[0]).toMatchObject({
     containerId: null,
     colour: null,
     lot: '',

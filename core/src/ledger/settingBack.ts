@@ -1,38 +1,21 @@
-import type { Deed, LedgerEntry } from './entry';
+import type { LedgerEntry } from './entry';
 import { foldEntries } from './fold';
-import { surfaceOf } from './history';
-
-/** What a deed puts on a surface, by an id of its own. */
-const thingIn = (it: Deed): { readonly id: string; readonly surfaceId: string } | undefined => {
-  switch (it.kind) {
-    case 'observe':
-      return it.observation;
-    case 'find':
-      return it.finding;
-    case 'picture':
-      return it.picture;
-    default:
-      return undefined;
-  }
-};
+import { kindOf, type Change } from './kinds';
 
 /** The one surface that each entry is about, also where it takes something of that surface away. */
 const surfacesIn = (entries: readonly LedgerEntry[]): ReadonlyMap<string, string> => {
   const ofEntry = new Map<string, string>();
   const ofThing = new Map<string, string>();
-  for (const { id, deed } of entries) {
-    const thing = thingIn(deed);
+  for (const { id, change } of entries) {
+    const { puts, takes, surfaceOf } = kindOf(change);
+    const thing = puts?.(change);
     if (thing) ofThing.set(thing.id, thing.surfaceId);
     const surface =
-      deed.kind === 'withdraw'
-        ? ofThing.get(deed.observationId)
-        : deed.kind === 'unfind'
-          ? ofThing.get(deed.findingId)
-          : deed.kind === 'unpicture'
-            ? ofThing.get(deed.pictureId)
-            : deed.kind === 'takenBack'
-              ? onlyOne(deed.entryIds.map((it) => ofEntry.get(it)))
-              : surfaceOf(deed);
+      change.kind === 'revoke'
+        ? onlyOne(change.entryIds.map((it) => ofEntry.get(it)))
+        : takes
+          ? ofThing.get(takes(change))
+          : surfaceOf?.(change);
     if (surface !== undefined) ofEntry.set(id, surface);
   }
   return ofEntry;
@@ -43,17 +26,17 @@ const onlyOne = (surfaces: readonly (string | undefined)[]): string | undefined 
 
 /**
  * What has to be done so that a surface is again as it was before an entry, and nothing else
- * changes: that entry and all later ones about this surface alone are taken back; an aim that came
+ * changes: that entry and all later ones about this surface alone are revoked; an aim that came
  * with those of other surfaces is set to what it was.
  * @param entries the history of the piece, in order
  * @param entryId the entry before which it was as it shall be
- * @returns deeds, in order; none where there is no such entry
+ * @returns changes, in order; none where there is no such entry
  */
 export const settingBack = (
   entries: readonly LedgerEntry[],
   surfaceId: string,
   entryId: string,
-): readonly Deed[] => {
+): readonly Change[] => {
   const from = entries.findIndex((it) => it.id === entryId);
   const before = from < 0 ? undefined : foldEntries(entries.slice(0, from))?.piece;
   if (!before) return [];
@@ -66,7 +49,7 @@ export const settingBack = (
   const aims = aimOf(before);
   const stays = JSON.stringify(aimOf(without)) === JSON.stringify(aims);
   return [
-    ...(own.size > 0 ? [{ kind: 'takenBack' as const, entryIds: [...own] }] : []),
+    ...(own.size > 0 ? [{ kind: 'revoke' as const, entryIds: [...own] }] : []),
     ...(stays ? [] : [{ kind: 'aim' as const, surfaceIds: [surfaceId], aims: [...aims] }]),
   ];
 };

@@ -53,7 +53,7 @@ export const pieceSummary = z.object({
   /** Place in the record of the piece's last entry. */
   seq: z.int().min(0),
   /** Things that two devices set otherwise. */
-  contested: z.int().min(0),
+  conflicts: z.int().min(0),
   /** As it was planned last; null before that was done. */
   planned: plannedSummary.nullable(),
 });

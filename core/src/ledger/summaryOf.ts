@@ -18,7 +18,7 @@ const sketchOf = (piece: Piece): number[] => {
 
 /** What a list says of a piece, with what was planned of it last. */
 export const summaryOf = (
-  { piece, number, updatedAt, seq, contested }: PieceLedger,
+  { piece, number, updatedAt, seq, conflicts }: PieceLedger,
   planned: PlannedSummary | null,
 ): PieceSummary => ({
   pieceId: piece.id,
@@ -32,6 +32,6 @@ export const summaryOf = (
   archived: piece.archived,
   updatedAt,
   seq,
-  contested: contested.length,
+  conflicts: conflicts.length,
   planned,
 });

@@ -59,6 +59,27 @@ export const hardware = z.object({
 });
 export type Hardware = z.infer<typeof hardware>;
 
+/** What each kind of fittings is called. */
+export const FITTING_NAMES: Readonly<Record<Hardware['kind'], string>> = {
+  pull: 'Pull',
+  knob: 'Knob',
+  hinge: 'Hinge',
+  lock: 'Lock',
+  escutcheon: 'Escutcheon',
+  caster: 'Caster',
+  bracket: 'Bracket',
+  runner: 'Runner',
+  stop: 'Stop',
+  lid: 'Lid',
+  glass: 'Glass',
+  mirror: 'Mirror',
+  other: 'Other',
+};
+
+/** "24 × Brass pull with label frame". */
+export const fittingsInWords = (it: Hardware): string =>
+  `${it.count} × ${it.name || FITTING_NAMES[it.kind]}`;
+
 const HANDLES: readonly Hardware['kind'][] = ['pull', 'knob'];
 
 /** How many new ones are bought: all of a set that is replaced, else what is missing. A set for elsewhere is not. */

@@ -25,7 +25,6 @@ export {
   type PriceBook,
 } from './prices';
 export { SEEN_BY, stocked, withStocked, type Stocked } from './stock';
-export { applyChange, change, type Change } from './change';
 export { weekFromText, weekInText } from './weekText';
 export { doneWork, type DoneWork } from './done';
 export {
@@ -79,10 +78,11 @@ export {
 export { fittingsOf } from './fittings';
 export { likelyDamages } from './likelyDamages';
 export { surfaceGroups, twinsOf, type SurfaceGroup } from './groups';
-export { handlesIn, hardware, movesHoles, newOnesOf, type Hardware } from './hardware';
+export { FITTING_NAMES, fittingsInWords, handlesIn, hardware, movesHoles, newOnesOf, type Hardware } from './hardware';
 export { ending, isAtWork, type Ending } from './ending';
 export { PIECE_FILE_VERSION, pieceFile, type PieceFile } from './file';
 export {
+  MOST,
   descriptionPart,
   isForChild,
   newPiece,
@@ -90,6 +90,7 @@ export {
   pieceDescription,
   surfaceNames,
   facesOf,
+  strayEntries,
   surfacesOf,
   type DescriptionPart,
   type Piece,

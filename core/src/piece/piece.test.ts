@@ -1,7 +1,6 @@
 import { yearsInWords } from '../ticket';
 import { pieceOf, seen } from '../testing/pieces';
 import {
-  applyChange,
   buildOf,
   measured,
   usualBody,
@@ -9,7 +8,6 @@ import {
   pieceDescription,
   pieceFile,
   read,
-  type Change,
   type Piece,
 } from './index';
 import { schemeInWords } from '../words';
@@ -121,67 +119,6 @@ describe('what is recorded', () => {
     };
     const result = read(piece, { ...pieceOf(), confirmations: [confirmation] });
     expect(result.ok ? '' : result.problems[0]?.message).toMatch(/Record a result for each layer/);
-  });
-});
-
-describe('changes', () => {
-  const without = (before: Piece): Change => ({
-    kind: 'describe',
-    description: { build: measured(before.build, '', 'legHeight', 0) },
-  });
-
-  it('of the build may not take away a surface that something is recorded on, and say which', () => {
-    const after = applyChange(pieceOf({ seen: { legs: ['tap:full'] } }), without(pieceOf()));
-    expect(after.ok ? '' : after.problems[0]?.message).toMatch(/recorded of Legs/);
-  });
-
-  it('of the build take the aim of a surface that is gone with it', () => {
-    const before = pieceOf({ aims: { legs: { kind: 'leave' }, top: { kind: 'leave' } } });
-    const after = applyChange(before, without(before));
-    expect(after.ok && after.value.aims.map((it) => it.surfaceId)).toEqual(['top']);
-  });
-
-  it('merging keeps what was recorded of both, and what another device still sends', () => {
-    const before = pieceOf({ seen: { left: ['tap:full'], right: ['see-through:opaque'] } });
-    const build = { ...before.build, merges: [{ from: 'right', into: 'left' }] };
-    const merged = applyChange(before, { kind: 'describe', description: { build } });
-    if (!merged.ok) throw new Error(merged.problems[0]?.message);
-    const late = applyChange(merged.value, {
-      kind: 'observe',
-      observation: seen('right', 'knots', { outcome: 'yes' }),
-    });
-    expect(late.ok && late.value.observations.map((it) => [it.surfaceId, it.testId])).toEqual([
-      ['left', 'tap'],
-      ['left', 'see-through'],
-      ['left', 'knots'],
-    ]);
-  });
-
-  it('are refused where they were made already, or have nothing to act on', () => {
-    const before = pieceOf({ seen: { top: ['tap:full'] }, found: { top: ['dent'] } });
-    const [observation] = before.observations;
-    if (!observation) throw new Error('The piece lacks what the test needs.');
-    const refused: Change[] = [
-      { kind: 'observe', observation },
-      { kind: 'withdraw', observationId: 'never' },
-      { kind: 'unfind', findingId: 'never' },
-      { kind: 'unfit', hardwareId: 'never' },
-      {
-        kind: 'layers',
-        surfaceId: 'top',
-        layers: [{ surfaceId: 'top', layer: 2, colour: 'red', feel: 'hard', thicknessUm: null }],
-      },
-    ];
-    for (const it of refused) expect(applyChange(before, it).ok).toBe(false);
-  });
-
-  it('a damage that is told again by its id becomes what it says now, and stays one', () => {
-    const before = pieceOf({ found: { top: ['dent'] } });
-    const [finding] = before.findings;
-    if (!finding) throw new Error('The piece lacks what the test needs.');
-    const larger = { ...finding, count: 3, lengthMm: 40 };
-    const after = applyChange(before, { kind: 'find', finding: larger });
-    expect(after.ok && after.value.findings).toEqual([larger]);
   });
 });
 

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { USUAL_SHOP, applyChange } from '../piece';
+import { USUAL_SHOP } from '../piece';
+import { applyChange } from '../ledger';
 import { pieces, shops } from '../testing/arbitraries';
 import { painted, pieceOf } from '../testing/pieces';
 import { didOf } from '../testing/worked';

@@ -1,5 +1,6 @@
 import type { Tool } from '../catalog';
-import { applyChange, hardware, shop as shopSchema, type Piece, type Scheme } from '../piece';
+import { hardware, shop as shopSchema, type Piece, type Scheme } from '../piece';
+import { applyChange } from '../ledger';
 import { allAims, clear, painted, pieceOf, stained, type Told } from '../testing/pieces';
 import { advance, type PieceState } from '../work';
 import {

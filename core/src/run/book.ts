@@ -8,7 +8,7 @@ import {
   REMEDIES,
   layerLabel,
 } from '../catalog';
-import { recordedInWords } from '../inspect';
+import { recordedInWords } from '../words';
 import {
   linesOf,
   surfaceNames,

@@ -7,7 +7,8 @@ import {
   type Remedy,
   type Tells,
 } from '../catalog';
-import { NO_SETBACK, type Change, type Discovery, type Piece, type Setback } from '../piece';
+import { NO_SETBACK, type Discovery, type Piece, type Setback } from '../piece';
+import { type PieceChange } from '../ledger';
 import type { PieceState, Task } from '../work';
 import type { Found } from './found';
 import { newAims } from './newAims';
@@ -60,7 +61,7 @@ const recorderOf = (it: Found, remedy: Remedy | null) => {
   let made = 0;
   const nextId = (): string => `${it.id}-${remedy ?? 'later'}-${made++}`;
   return {
-    damage: (surfaceId: string, damage: Damage): Change => ({
+    damage: (surfaceId: string, damage: Damage): PieceChange => ({
       kind: 'find',
       finding: {
         id: nextId(),
@@ -77,7 +78,7 @@ const recorderOf = (it: Found, remedy: Remedy | null) => {
         at: it.at,
       },
     }),
-    crossCut: (surfaceId: string, squaresGone: number): Change => ({
+    crossCut: (surfaceId: string, squaresGone: number): PieceChange => ({
       kind: 'observe',
       observation: {
         id: nextId(),
@@ -95,13 +96,13 @@ const recorderOf = (it: Found, remedy: Remedy | null) => {
 type Recorder = ReturnType<typeof recorderOf>;
 
 /** What a discovery tells, as changes. */
-const toldBy = (it: Found, piece: Piece, { damage }: Recorder): readonly Change[] => {
+const toldBy = (it: Found, piece: Piece, { damage }: Recorder): readonly PieceChange[] => {
   const { confirms, finds, hiddenLayer } = tellsOf(it);
   return [
     ...(hiddenLayer
       ? [{ kind: 'describe' as const, description: { yearFrom: null, yearTo: null } }]
       : []),
-    ...it.surfaceIds.flatMap((surfaceId): Change[] => [
+    ...it.surfaceIds.flatMap((surfaceId): PieceChange[] => [
       ...(confirms
         ? [{ kind: 'confirm' as const, confirmation: { surfaceId, ...confirms, at: it.at } }]
         : []),
@@ -121,7 +122,7 @@ export const changesFor = (
   it: Found,
   remedy: Remedy | null,
   standing: Standing,
-): readonly Change[] => {
+): readonly PieceChange[] => {
   const { piece, tasks } = standing;
   const row = remedy ? REMEDIES.get(remedy) : undefined;
   const does: Does = row?.does ?? {};
@@ -145,7 +146,7 @@ export const changesFor = (
   return [
     { kind: 'log', lines: [line] },
     ...(isTold ? [] : toldBy(it, piece, recorder)),
-    ...it.surfaceIds.flatMap((surfaceId): Change[] => [
+    ...it.surfaceIds.flatMap((surfaceId): PieceChange[] => [
       ...(does.finds ? [recorder.damage(surfaceId, does.finds)] : []),
       ...(fillsAnew ? [recorder.damage(surfaceId, 'smallHole')] : []),
       ...(does.squaresGone === undefined ? [] : [recorder.crossCut(surfaceId, does.squaresGone)]),
@@ -158,7 +159,7 @@ export const changesFor = (
 };
 
 /** A layer of paint below all that were known. */
-const layerBelow = (piece: Piece, surfaceId: string): Change => {
+const layerBelow = (piece: Piece, surfaceId: string): PieceChange => {
   const known = piece.layers.filter((it) => it.surfaceId === surfaceId);
   const layer = (nth: number, colour: string) => ({
     surfaceId,
@@ -179,7 +180,7 @@ const putOff = (
   tasks: readonly Task[],
   surfaceIds: readonly string[],
   until: Date,
-): readonly Change[] => {
+): readonly PieceChange[] => {
   const taskKeys = tasks
     .filter((it) => it.surfaceIds.some((id) => surfaceIds.includes(id)))
     .map((it) => it.key)

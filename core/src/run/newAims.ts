@@ -1,5 +1,6 @@
 import type { NewAim } from '../catalog';
-import { isCoated, type Aim, type Change, type Piece, type Scheme, type Shade } from '../piece';
+import { isCoated, type Aim, type Piece, type Scheme, type Shade } from '../piece';
+import { type PieceChange } from '../ledger';
 
 const NEXT_DARKER: Readonly<Record<Shade, 'mid' | 'dark'>> = {
   white: 'mid',
@@ -69,7 +70,7 @@ export const newAims = (
   piece: Piece,
   surfaceIds: readonly string[],
   { aims: wish, strips }: { readonly aims?: NewAim; readonly strips?: Aim['stripWish'] },
-): readonly Change[] => {
+): readonly PieceChange[] => {
   if (!wish && !strips) return [];
   const aims = surfaceIds.flatMap((surfaceId): Aim[] => {
     const before = piece.aims.find((it) => it.surfaceId === surfaceId);

@@ -8,7 +8,8 @@ import {
   type Only,
   type Remedy,
 } from '../catalog';
-import { applyChange, change, showsOldWood, type Change, type Piece, type Shop } from '../piece';
+import { showsOldWood, type Piece, type Shop } from '../piece';
+import { applyChange, pieceChange, type PieceChange } from '../ledger';
 import { refusal, toll, tollOf, type Refusal, type Toll } from '../route';
 import type { DeepReadonly } from '../work';
 import { changesFor } from './decide';
@@ -18,7 +19,7 @@ import { differenceSchema, isSameRoute, routeDifference } from './difference';
 /** One way to go on after something turned up, and what it takes against the route as it was. */
 export const remedyOption = z.object({
   remedy: REMEDIES.id,
-  changes: z.array(change),
+  changes: z.array(pieceChange),
   difference: differenceSchema,
   /** More than before; negative where it is less. Money in minor units, by placeholder prices. */
   more: toll.pick({ minutes: true, days: true, money: true }),
@@ -30,13 +31,13 @@ export const remedyOption = z.object({
   isLastResort: z.boolean(),
 });
 export interface Option extends DeepReadonly<Omit<z.infer<typeof remedyOption>, 'changes'>> {
-  readonly changes: readonly Change[];
+  readonly changes: readonly PieceChange[];
   /** The piece as it would be. */
   readonly piece: Piece;
 }
 
 /** The piece after some changes; undefined where one of them is refused. */
-export const afterChanges = (piece: Piece, changes: readonly Change[]): Piece | undefined => {
+export const afterChanges = (piece: Piece, changes: readonly PieceChange[]): Piece | undefined => {
   let now: Piece = piece;
   for (const it of changes) {
     const after = applyChange(now, it);

@@ -2,17 +2,16 @@ import fc from 'fast-check';
 import { caseOf } from '../case';
 import { CHECKS, DISCOVERIES, type CheckId, type DiscoveryKind, type Remedy } from '../catalog';
 import { inspectPiece } from '../inspect';
-import { applyDeed, foldEntries, type LedgerEntry, ENTRY_VERSION, type Deed } from '../ledger';
+import { applyEntry, foldEntries, type LedgerEntry, formOf, type Change } from '../ledger';
 import {
   USUAL_SHOP,
-  applyChange,
-  change,
   newPiece,
   pieceDescription,
   surfacesOf,
   type Piece,
   type Shop,
 } from '../piece';
+import { applyChange, pieceChange } from '../ledger';
 import { planRoute, type Route } from '../route';
 import { pieces, shops } from '../testing/arbitraries';
 import { painted, pieceOf } from '../testing/pieces';
@@ -139,16 +138,16 @@ const TABLE = pieceOf({
 });
 
 /** The entries of a run, as a device would make them. */
-const entriesOf = (deeds: readonly Deed[]): readonly LedgerEntry[] =>
-  deeds.map((deed, nth) => ({
+const entriesOf = (changes: readonly Change[]): readonly LedgerEntry[] =>
+  changes.map((change, nth) => ({
     id: `e${nth}`,
     pieceId: 'test-piece',
-    version: ENTRY_VERSION,
-    deed,
+    form: formOf(change),
+    change,
     at: dayAt(nth),
     device: 'phone',
     by: '',
-    knew: nth,
+    baseSeq: nth,
     seq: nth + 1,
     number: 1,
   }));
@@ -159,9 +158,9 @@ describe('the record of a run', () => {
   const [first] = tasks;
   if (!first) throw new Error('No tasks');
   const line = { at: dayAt(1), by: '', taskKeys: [], surfaceIds: ['top'] };
-  const deeds: readonly Deed[] = [
+  const told: readonly Change[] = [
     { kind: 'takenIn', description },
-    ...TABLE.confirmations.map((confirmation): Deed => ({ kind: 'confirm', confirmation })),
+    ...TABLE.confirmations.map((confirmation): Change => ({ kind: 'confirm', confirmation })),
     { kind: 'aim', surfaceIds: ['top'], aims: TABLE.aims },
     { kind: 'did', done: [didOf(first)] },
     { kind: 'log', lines: [{ ...line, of: 'note', id: 'l1', text: 'Smells of smoke.' }] },
@@ -190,7 +189,7 @@ describe('the record of a run', () => {
   ];
 
   it('folded in any two parts is the piece that it is folded at once', () => {
-    const all = entriesOf(deeds);
+    const all = entriesOf(told);
     const whole = foldEntries(all)?.piece;
     expect(whole?.log.map((it) => [it.id, it.of])).toEqual([
       ['l1', 'note'],
@@ -199,8 +198,8 @@ describe('the record of a run', () => {
     ]);
     for (let cut = 1; cut < all.length; cut++) {
       const part = foldEntries(all.slice(0, cut))?.piece ?? newPiece('test-piece', description);
-      const rest = all.slice(cut).reduce<Piece>((piece, { deed }) => {
-        const after = deed.kind === 'takenIn' ? undefined : applyDeed(piece, deed);
+      const rest = all.slice(cut).reduce<Piece>((piece, { change }) => {
+        const after = change.kind === 'takenIn' ? undefined : applyEntry(piece, change);
         return after?.ok ? after.value : piece;
       }, part);
       expect(rest).toEqual(whole);
@@ -226,12 +225,12 @@ describe('the record of a run', () => {
       state,
       tasks: route.tasks,
     });
-    const did: Deed = { kind: 'did', done: before.done };
-    const all = entriesOf([...deeds.slice(0, 2 + TABLE.confirmations.length), did, ...changes]);
+    const did: Change = { kind: 'did', done: before.done };
+    const all = entriesOf([...told.slice(0, 2 + TABLE.confirmations.length), did, ...changes]);
     const undone = [
       ...all,
       ...entriesOf([
-        { kind: 'takenBack', entryIds: all.slice(-changes.length).map((it) => it.id) },
+        { kind: 'revoke', entryIds: all.slice(-changes.length).map((it) => it.id) },
       ]).map((it) => ({ ...it, id: 'undo', seq: all.length + 1 })),
     ];
     const keys = (piece: Piece | undefined) =>
@@ -294,7 +293,7 @@ describe('checks', () => {
 
   it('an answer that no check knows is refused, with those that it knows', () => {
     const line = { of: 'check', id: 'c', at: dayAt(1), check: 'noBleed', answer: 'perhaps' };
-    const read = change.safeParse({ kind: 'log', lines: [line] });
+    const read = pieceChange.safeParse({ kind: 'log', lines: [line] });
     expect(read.error?.issues[0]?.message).toBe(
       'This check is answered by one of: white, tint, knots, mark.',
     );

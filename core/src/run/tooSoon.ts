@@ -1,4 +1,5 @@
-import type { Change, DoneWork, LineOf } from '../piece';
+import type { DoneWork, LineOf } from '../piece';
+import type { PieceChange } from '../ledger';
 import { changesFor, type Standing } from './decide';
 
 /** Who puts it on record, when, and by which id. */
@@ -21,7 +22,7 @@ export const doneEarly = (
   done: readonly DoneWork[],
   { reason, open }: Pick<LineOf<'early'>, 'reason' | 'open'>,
   about: About,
-): readonly Change[] => [
+): readonly PieceChange[] => [
   { kind: 'did', done: [...done] },
   { kind: 'log', lines: [{ of: 'early', ...about, ...placesIn(done), reason, open: [...open] }] },
 ];
@@ -34,7 +35,7 @@ export const happenedTooSoon = (
   done: readonly DoneWork[],
   standing: Standing,
   about: About,
-): readonly Change[] => [
+): readonly PieceChange[] => [
   { kind: 'did', done: [...done] },
   ...changesFor(
     {

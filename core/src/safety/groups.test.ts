@@ -1,5 +1,6 @@
 import { inspectPiece, nextLooks } from '../inspect';
-import { USUAL_SHOP, applyChange, observation, type Change, type Piece } from '../piece';
+import { USUAL_SHOP, observation, type Piece } from '../piece';
+import { applyChange, type PieceChange } from '../ledger';
 import { planRoute } from '../route';
 import { painted, pieceOf, seen, type Told } from '../testing/pieces';
 import { workedOn, workedTo } from '../testing/worked';
@@ -19,7 +20,7 @@ const chest = (...observations: readonly Piece['observations'][number][]): Piece
   const piece = pieceOf(OLD);
   return { ...piece, observations: [...piece.observations, ...observations] };
 };
-const changed = (piece: Piece, change: Change): Piece => {
+const changed = (piece: Piece, change: PieceChange): Piece => {
   const result = applyChange(piece, change);
   if (!result.ok) throw new Error(result.problems[0]?.message);
   return result.value;

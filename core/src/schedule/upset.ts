@@ -1,5 +1,6 @@
 import type { Air, Minute } from '../climate';
-import { applyChange, type Change, type Piece, type PutOff, type Shop } from '../piece';
+import { type Piece, type PutOff, type Shop } from '../piece';
+import { applyChange, type PieceChange } from '../ledger';
 
 /** What comes between: the plan is made anew with it. */
 export type Upset =
@@ -31,7 +32,7 @@ export type Upset =
 
 /** What is put on record for it: of a piece, or, where the id is null, of the shop. */
 export type Recorded =
-  | { readonly pieceId: string; readonly change: Change }
+  | { readonly pieceId: string; readonly change: PieceChange }
   | { readonly pieceId: null; readonly settings: Partial<Shop> };
 
 const MS = 60_000;

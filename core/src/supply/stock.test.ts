@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { foldShop, ENTRY_VERSION, type Deed, type LedgerEntry } from '../ledger';
+import { foldShop, formOf, type Change, type LedgerEntry } from '../ledger';
 import { stocked, type LogLine, type Stocked } from '../piece';
 import { keepsUntil, meetFromStock, stockNow, usable } from './index';
 
@@ -163,23 +163,23 @@ describe('a need is met', () => {
 });
 
 describe('the record of the stock', () => {
-  const entriesOf = (deeds: readonly Deed[]): readonly LedgerEntry[] =>
-    deeds.map((deed, nth) => ({
+  const entriesOf = (changes: readonly Change[]): readonly LedgerEntry[] =>
+    changes.map((change, nth) => ({
       id: `e${nth}`,
       pieceId: null,
-      version: ENTRY_VERSION,
-      deed,
+      form: formOf(change),
+      change,
       at: at(nth + 1),
       device: nth % 2 ? 'phone' : 'desk',
       by: '',
-      knew: nth,
+      baseSeq: nth,
       seq: nth + 1,
       number: null,
     }));
   const one = can({ id: 'a' });
 
   it('has each container as it was last seen, those of two devices side by side, and undoes', () => {
-    const deeds: Deed[] = [
+    const changes: Change[] = [
       { kind: 'stocked', containers: [one] },
       { kind: 'stocked', containers: [can({ id: 'b' })] },
       { kind: 'stocked', containers: [{ ...one, left: 0.4, seenBy: 'weighed', seenAt: at(3) }] },
@@ -188,7 +188,7 @@ describe('the record of the stock', () => {
         prices: [{ material: 'oilClear', containers: [{ size: 1, price: 2500 }] }],
       },
     ];
-    const { stock, shop } = foldShop(entriesOf(deeds));
+    const { stock, shop } = foldShop(entriesOf(changes));
     expect(stock.map((it) => [it.id, it.left])).toEqual([
       ['a', 0.4],
       ['b', 1],
@@ -196,8 +196,8 @@ describe('the record of the stock', () => {
     expect(shop.prices).toEqual([{ material: 'oilClear', containers: [{ size: 1, price: 2500 }] }]);
     const undone = foldShop(
       entriesOf([
-        ...deeds,
-        { kind: 'takenBack', entryIds: ['e2'] },
+        ...changes,
+        { kind: 'revoke', entryIds: ['e2'] },
         { kind: 'priced', prices: [{ material: 'oilClear', containers: [] }] },
       ]),
     );
@@ -210,7 +210,7 @@ describe('the record of the stock', () => {
       { kind: 'stocked', containers: [one] },
       { kind: 'stocked', containers: [{ ...one, left: 0.4 }] },
       { kind: 'stocked', containers: [{ ...one, left: 0.7 }] },
-    ]).map((it, nth) => ({ ...it, knew: nth === 2 ? 1 : it.knew }));
-    expect(foldShop(apart).contested.map((it) => it.field)).toEqual(['stock/a']);
+    ]).map((it, nth) => ({ ...it, baseSeq: nth === 2 ? 1 : it.baseSeq }));
+    expect(foldShop(apart).conflicts.map((it) => it.field)).toEqual(['stock/a']);
   });
 });

@@ -9,48 +9,8 @@ import {
   type InspectionTest,
   type Variable,
 } from '../catalog';
-import {
-  BODY_KINDS,
-  QUICK_STARTS,
-  applicator,
-  assemble,
-  buildOf,
-  buildOfOld,
-  cellKind,
-  doorStyle,
-  effect,
-  hardware,
-  layerFeel,
-  newPart,
-  newPiece,
-  ownSchools,
-  paintClass,
-  paintLayer,
-  pieceDescription,
-  scheme,
-  shop,
-  stainClass,
-  stripWish,
-  surfacesOf,
-  topcoat,
-  type Aim,
-  type Body,
-  type BodyKind,
-  type BodyKindId,
-  type Build,
-  type Front,
-  type Change,
-  type Confirmation,
-  type Finding,
-  type Hardware,
-  type Measure,
-  type Observation,
-  type PaintLayer,
-  type Piece,
-  type PieceDescription,
-  type Scheme,
-  type Shop,
-} from '../piece';
+import { BODY_KINDS, QUICK_STARTS, applicator, assemble, buildOf, buildOfOld, cellKind, doorStyle, effect, hardware, layerFeel, newPart, newPiece, ownSchools, paintClass, paintLayer, pieceDescription, scheme, shop, stainClass, stripWish, surfacesOf, topcoat, type Aim, type Body, type BodyKind, type BodyKindId, type Build, type Front, type Confirmation, type Finding, type Hardware, type Measure, type Observation, type PaintLayer, type Piece, type PieceDescription, type Scheme, type Shop } from '../piece';
+import { type PieceChange } from '../ledger';
 import { usualMeasures } from './pieces';
 
 const id = fc.stringMatching(/^[A-Za-z0-9_-]{6,12}$/);
@@ -355,38 +315,38 @@ export const pieces: fc.Arbitrary<Piece> = descriptions.chain((description) => {
 });
 
 /** A change that may be made to a piece as it is. */
-export const changesOf = (it: Piece): fc.Arbitrary<Change> => {
+export const changesOf = (it: Piece): fc.Arbitrary<PieceChange> => {
   const ids = surfacesOf(it).map((surface) => surface.id);
   const surfaceIds = fc.subarray(ids, { minLength: 1 });
   return fc.oneof(
-    observationOn(ids).map((observation): Change => ({ kind: 'observe', observation })),
-    surfaceIds.map((list): Change => ({
+    observationOn(ids).map((observation): PieceChange => ({ kind: 'observe', observation })),
+    surfaceIds.map((list): PieceChange => ({
       kind: 'aim',
       surfaceIds: list,
       aims: list
         .slice(1)
         .map((surfaceId) => ({ surfaceId, scheme: { kind: 'leave' }, stripWish: 'best' })),
     })),
-    fc.constantFrom(...ids).map((surfaceId): Change => ({
+    fc.constantFrom(...ids).map((surfaceId): PieceChange => ({
       kind: 'confirm',
       confirmation: { surfaceId, variable: 'finish', value: 'wax', at: '2026-01-01T00:00:00Z' },
     })),
     fc
       .constantFrom(...ids)
-      .map((surfaceId): Change => ({ kind: 'unconfirm', surfaceId, variable: 'finish' })),
-    fc.constantFrom<Change>({ kind: 'archive' }, { kind: 'restore' }),
+      .map((surfaceId): PieceChange => ({ kind: 'unconfirm', surfaceId, variable: 'finish' })),
+    fc.constantFrom<PieceChange>({ kind: 'archive' }, { kind: 'restore' }),
     fc
       .constantFrom(...ids)
       .chain((surfaceId) =>
-        layersOn(surfaceId).map((layers): Change => ({ kind: 'layers', surfaceId, layers })),
+        layersOn(surfaceId).map((layers): PieceChange => ({ kind: 'layers', surfaceId, layers })),
       ),
     ...it.hardware.flatMap((old) => [
-      fc.constant<Change>({ kind: 'unfit', hardwareId: old.id }),
-      fc.constant<Change>({ kind: 'fit', hardware: { ...old, disposition: 'replace' } }),
+      fc.constant<PieceChange>({ kind: 'unfit', hardwareId: old.id }),
+      fc.constant<PieceChange>({ kind: 'fit', hardware: { ...old, disposition: 'replace' } }),
     ]),
     ...it.observations.map((old) =>
-      fc.constant<Change>({ kind: 'withdraw', observationId: old.id }),
+      fc.constant<PieceChange>({ kind: 'withdraw', observationId: old.id }),
     ),
-    ...it.findings.map((old) => fc.constant<Change>({ kind: 'unfind', findingId: old.id })),
+    ...it.findings.map((old) => fc.constant<PieceChange>({ kind: 'unfind', findingId: old.id })),
   );
 };

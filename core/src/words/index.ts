@@ -27,6 +27,7 @@ export * as MEND_WORDS from './steps/mend';
 export * as COAT_WORDS from './steps/coats';
 export { aimInWords, schemeInWords } from './scheme';
 export { inDialect } from './dialect';
+export { outcomeInWords, recordedInWords } from './recorded';
 export { GROUP_NAMES } from './groups';
 export { DISPOSITIONS, hardwareAdvice } from './hardware';
 export { careRules, careWords, inCoats } from './care';

@@ -1,4 +1,11 @@
-import { existsSync, readFileSync, readdirSync, truncateSync, writeFileSync } from 'node:fs';
+import {
+  copyFileSync,
+  existsSync,
+  readFileSync,
+  readdirSync,
+  truncateSync,
+  writeFileSync,
+} from 'node:fs';
 import path from 'node:path';
 import { dbCommand } from '../cli/db';
 import { openDatabase, type Database } from '../store/database';
@@ -70,21 +77,13 @@ describe('a backup', () => {
     const old = place.at('old.sqlite');
     const file = place.at('shop.sqlite');
     const zip = place.at('old.zip');
-    await withDatabase(old, async (database) => {
-      await fill(database);
-      // As it was before the devices were paired and the record had a name.
-      await database.write(async ({ entries: { sequelize } }) => {
-        await sequelize?.query('DROP TABLE devices');
-        await sequelize?.query('DROP TABLE facts');
-        await sequelize?.query("DELETE FROM SequelizeMeta WHERE name > '0009'");
-      });
-    });
+    copyFileSync(path.join(__dirname, '../store/fixtures/after-0010.sqlite'), old);
     await makeBackup(old, zip, NOW);
     expect(await dbCommand(file, ['restore', zip])).toMatchObject({ code: 0 });
     expect(existsSync(file)).toBe(false);
     expect((await dbCommand(file, ['restore', zip, '--yes'])).text).toMatch(/Put in place/);
     await withDatabase(file, async (it) => {
-      expect(await ledgerStore(it).piece(CHEST.id)).toBeDefined();
+      expect((await ledgerStore(it).piece('stool'))?.piece.name).toBe('Librarian’s stool');
       expect(await ledgerStore(it).record()).not.toBe('');
     });
     expect(readdirSync(path.dirname(file)).filter((it) => /incoming/.test(it))).toEqual([]);
@@ -194,7 +193,9 @@ it('a piece that is deleted for good leaves no trace in the files, and its numbe
   expect((await server.api.get('/api/pieces/gone')).status).toBe(404);
   const { body } = await server.api.get('/api/entries');
   expect(
-    (body as { entries: { deed: { kind: string } }[] }).entries.map((it) => it.deed.kind),
+    (body as { entries: { sent: { change: { kind: string } } }[] }).entries.map(
+      (it) => it.sent.change.kind,
+    ),
   ).toEqual(['takenIn', 'erased']);
   const { body: added } = await server.api
     .post('/api/entries')

@@ -1,4 +1,4 @@
-import { ENTRY_VERSION, entriesOf, type Deed } from '@obrik/core/ledger';
+import { entriesOf, formOf, type Change } from '@obrik/core/ledger';
 import { NO_ACCOUNT, piece, shop, type Piece } from '@obrik/core/piece';
 import type { LedgerStore } from '../store/ledger';
 import { ACCOUNTS, GOT_TO, demoPrices, harbourLibrary, shelfOf, twoPersonShop } from './scenario';
@@ -15,21 +15,21 @@ const lastEntry = (it: Piece): Date | undefined => {
 export const loadDemo = async (ledger: LedgerStore, now: Date): Promise<void> => {
   if ((await ledger.last()) > 0) return;
   const settings = twoPersonShop();
-  const deeds: readonly Deed[] = [
+  const changes: readonly Change[] = [
     { kind: 'shopSet', settings },
     { kind: 'priced', prices: [...demoPrices()] },
     { kind: 'stocked', containers: [...shelfOf(now)] },
   ];
   await ledger.add(
-    deeds.map((deed, nth) => ({
+    changes.map((change, nth) => ({
       id: `demo-shop-${nth}`,
       pieceId: null,
-      version: ENTRY_VERSION,
-      deed,
+      form: formOf(change),
+      change,
       at: now.toISOString(),
       device: 'demo',
       by: '',
-      knew: 0,
+      baseSeq: 0,
     })),
     now,
   );

@@ -1,4 +1,4 @@
-import { deed, entry, keptEntry, pieceLedger, pieceSummary } from '@obrik/core/ledger';
+import { change, entry, recordLine, pieceLedger, pieceSummary } from '@obrik/core/ledger';
 import { pieceDescription, pieceFile, piece, shop } from '@obrik/core/piece';
 import {
   alternative,
@@ -31,8 +31,8 @@ const NAMED = {
   PieceLedger: pieceLedger,
   PieceSummary: pieceSummary,
   Entry: entry,
-  KeptEntry: keptEntry,
-  Deed: deed,
+  RecordLine: recordLine,
+  Change: change,
   PieceFile: pieceFile,
   Shop: shop,
   Route: route,

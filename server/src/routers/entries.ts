@@ -1,4 +1,4 @@
-import { keptEntry, unreadable } from '@obrik/core/ledger';
+import { recordLine, unreadable } from '@obrik/core/ledger';
 import { z } from 'zod';
 import { endpoint, type Endpoint } from '../http/endpoint';
 import type { LedgerStore } from '../store/ledger';
@@ -24,7 +24,7 @@ const receipt = z.discriminatedUnion('outcome', [
 
 /** Entries as they stand in the record, and lines that can't be read. */
 export const entriesPage = z.object({
-  entries: z.array(keptEntry),
+  entries: z.array(recordLine),
   unreadable: z.array(unreadable),
   last: z.int().min(0),
   more: z.boolean(),

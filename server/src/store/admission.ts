@@ -1,20 +1,22 @@
 import {
   admitToPiece,
   admitToShop,
-  entry as entrySchema,
   extendFold,
   foldEntries,
   ledgerOf,
+  readEntry,
   type Entry,
   type KeptEntry,
   type PieceFold,
 } from '@obrik/core/ledger';
-import { id as idSchema, read, type Problem } from '@obrik/core/piece';
+import { id as idSchema, type Problem } from '@obrik/core/piece';
 import { QueryTypes } from 'sequelize';
-import { entriesIn, linesOf, rowOf } from './entries';
+import { entriesIn, isSame, linesOf, rowOf } from './entries';
 import type { EntryModel, EntryRow, Models } from './models';
 import { putSnapshots } from './snapshots';
 import { inStatements } from './statements';
+
+type Sent = Readonly<Record<string, unknown>>;
 
 /** What became of an entry that was sent. */
 export type Receipt =
@@ -36,15 +38,10 @@ const refused = (id: string | null, problems: readonly Problem[]): Receipt => ({
   problems,
 });
 
-const sentId = (it: unknown): string | null => {
-  const given = typeof it === 'object' && it !== null && 'id' in it ? it.id : undefined;
-  const result = idSchema.safeParse(given);
+const sentId = (it: Sent): string | null => {
+  const result = idSchema.safeParse(it.id);
   return result.success ? result.data : null;
 };
-
-/** Is it the same entry, sent again? */
-const isSame = (row: EntryRow, it: Entry): boolean =>
-  row.pieceId === it.pieceId && row.deed === JSON.stringify(it.deed);
 
 const TAKEN: readonly Problem[] = [
   { path: 'id', message: 'Another entry has this id. Make a new one.' },
@@ -69,28 +66,28 @@ class Session {
     private readonly shopEntries: KeptEntry[],
   ) {}
 
-  private keep(it: Entry): KeptEntry {
+  private keep(it: Entry, sent: Sent): KeptEntry {
     const receivedAt = this.now.toISOString();
-    const number = it.deed.kind === 'takenIn' ? ++this.number : null;
+    const number = it.change.kind === 'takenIn' ? ++this.number : null;
     const place = { seq: ++this.seq, receivedAt, number };
-    this.rows.push({ ...rowOf(it), ...place });
+    this.rows.push({ ...rowOf(it, sent), ...place });
     return { ...it, ...place };
   }
 
-  addToPiece(pieceId: string, it: Entry): KeptEntry | readonly Problem[] {
+  addToPiece(pieceId: string, it: Entry, sent: Sent): KeptEntry | readonly Problem[] {
     const before = this.folds.get(pieceId) ?? this.before(pieceId);
     const problems = admitToPiece(before, it);
     if (problems.length > 0) return problems;
-    const kept = this.keep(it);
+    const kept = this.keep(it, sent);
     const after = before ? extendFold(before, kept) : foldEntries([kept]);
     if (after) this.folds.set(pieceId, after);
     return kept;
   }
 
-  addToShop(it: Entry): KeptEntry | readonly Problem[] {
+  addToShop(it: Entry, sent: Sent): KeptEntry | readonly Problem[] {
     const problems = admitToShop(this.shopEntries, it);
     if (problems.length > 0) return problems;
-    const kept = this.keep(it);
+    const kept = this.keep(it, sent);
     this.shopEntries.push(kept);
     return kept;
   }
@@ -131,13 +128,13 @@ const lastPlace = async ({ entries }: Models): Promise<number> => {
 export const admitAll = async (
   models: Models,
   held: KnownFolds,
-  sent: readonly unknown[],
+  sent: readonly Sent[],
   now: Date,
 ): Promise<{
   readonly receipts: readonly Receipt[];
   readonly folds: ReadonlyMap<string, PieceFold>;
 }> => {
-  const readings = sent.map((it) => read(entrySchema, it));
+  const readings = sent.map(readEntry);
   const entries = readings.flatMap((it) => (it.ok ? [it.value] : []));
   const known = new Map<string, EntryRow>();
   const ids = entries.map((it) => it.id);
@@ -147,7 +144,7 @@ export const admitAll = async (
   }
   const pieceIds = [...new Set(entries.flatMap((it) => it.pieceId ?? []))];
   const forShop = entries.some((it) => it.pieceId === null);
-  const takesIn = entries.some((it) => it.deed.kind === 'takenIn');
+  const takesIn = entries.some((it) => it.change.kind === 'takenIn');
   const session = new Session(
     now,
     await lastPlace(models),
@@ -156,18 +153,22 @@ export const admitAll = async (
     forShop ? entriesIn(await linesOf(models, { pieceId: null })) : [],
   );
   const receipts = readings.map((result, index): Receipt => {
-    if (!result.ok) return refused(sentId(sent[index]), result.problems);
+    const received = sent[index] ?? {};
+    if (!result.ok) return refused(sentId(received), result.problems);
     const it = result.value;
     const old = known.get(it.id);
     if (old) {
-      return isSame(old, it)
+      return isSame(old, it, received)
         ? { id: it.id, outcome: 'known', seq: old.seq, number: old.number }
         : refused(it.id, TAKEN);
     }
-    const after = it.pieceId === null ? session.addToShop(it) : session.addToPiece(it.pieceId, it);
+    const after =
+      it.pieceId === null
+        ? session.addToShop(it, received)
+        : session.addToPiece(it.pieceId, it, received);
     if (!('seq' in after)) return refused(it.id, after);
     const { seq, number } = after;
-    known.set(it.id, { ...rowOf(it), seq, number, receivedAt: after.receivedAt });
+    known.set(it.id, { ...rowOf(it, received), seq, number, receivedAt: after.receivedAt });
     return { id: it.id, outcome: 'stored', seq, number };
   });
   await session.write(models);

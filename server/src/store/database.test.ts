@@ -1,7 +1,7 @@
 import { copyFileSync, existsSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import { QueryTypes, Sequelize } from 'sequelize';
-import { piece as pieceSchema, type Piece } from '@obrik/core/piece';
+import { piece as pieceSchema, shop as shopSchema, stocked, type Piece } from '@obrik/core/piece';
 import { loadDemo } from '../demo/load';
 import { CHEST, NOW, OBSERVATION, entryOf, folder, takenIn, withDatabase } from '../testing/server';
 import { openDatabase, type Database } from './database';
@@ -88,7 +88,7 @@ describe.each(OLD)('a database of before the ledger (%s)', (name) => {
       );
       for (const { number, ...old } of said) {
         const now = await ledger.piece(old.id);
-        expect(now).toMatchObject({ number, withoutEffect: [], contested: [] });
+        expect(now).toMatchObject({ number, withoutEffect: [], conflicts: [] });
         expect(asSets(now!.piece)).toEqual(asSets(pieceSchema.parse(old)));
       }
       expect((await ledger.shop()).shop).toMatchObject({ units: 'us', leadCutoffYear: 1992 });
@@ -111,6 +111,31 @@ describe.each(OLD)('a database of before the ledger (%s)', (name) => {
       before,
     );
   });
+});
+
+/** Records as the ledger wrote them before, with the versions that its entries had then. */
+const OLD_LEDGERS = ['after-0010', 'after-0011-version-4', 'after-0011-version-6'] as const;
+
+describe.each(OLD_LEDGERS)('a record of the ledger’s own time (%s)', (name) => {
+  it('tells the same pieces and the same shop as then', () =>
+    withDatabase(oldFile(name), async (database) => {
+      const ledger = ledgerStore(database);
+      await ledger.mend();
+      const then = JSON.parse(readFileSync(path.join(FIXTURES, `${name}.json`), 'utf8')) as {
+        pieces: (Piece & { number: number })[];
+        shop: object;
+        stock: readonly object[];
+      };
+      expect((await ledger.after(0, 1000)).unreadable).toEqual([]);
+      for (const { number, ...old } of then.pieces) {
+        const now = await ledger.piece(old.id);
+        expect(now).toMatchObject({ number, withoutEffect: [], conflicts: [] });
+        expect(asSets(now!.piece)).toEqual(asSets(pieceSchema.parse(old)));
+      }
+      const { shop, stock } = await ledger.shop();
+      expect(shop).toEqual(shopSchema.parse(then.shop));
+      expect(stock).toEqual(then.stock.map((it) => stocked.parse(it)));
+    }));
 });
 
 /** Rows of a file, read beside Obrik. */
@@ -198,7 +223,7 @@ describe('the record', () => {
     withDatabase(place.at('bad-line.sqlite'), async (database) => {
       await filled(database);
       await database.write(async ({ entries, snapshots }) => {
-        await entries.update({ deed: '{"kind":"obser' }, { where: { seq: 2 } });
+        await entries.update({ sent: '{"change":{"kind":"obser' }, { where: { seq: 2 } });
         await snapshots.update({ ledger: '{', form: 0 }, { where: { pieceId: CHEST.id } });
       });
       const ledger = ledgerStore(database);
@@ -207,10 +232,10 @@ describe('the record', () => {
       expect(await ledger.piece(CHEST.id)).toMatchObject({ piece: { observations: [] } });
       const page = await ledger.ofPiece(CHEST.id);
       expect(page.unreadable).toMatchObject([{ seq: 2, pieceId: CHEST.id }]);
-      expect(await select(database, 'SELECT deed FROM entries WHERE seq = 2')).toEqual([
-        '{"kind":"obser',
+      expect(await select(database, 'SELECT sent FROM entries WHERE seq = 2')).toEqual([
+        '{"change":{"kind":"obser',
       ]);
-      const [told] = await ledger.add([entryOf({ kind: 'archive' }, { knew: 2 })], NOW);
+      const [told] = await ledger.add([entryOf({ kind: 'archive' }, { baseSeq: 2 })], NOW);
       expect(told).toMatchObject({ outcome: 'stored' });
     }));
 

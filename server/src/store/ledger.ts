@@ -1,14 +1,15 @@
 import { randomUUID } from 'node:crypto';
 import {
-  ENTRY_VERSION,
   foldEntries,
   foldShop,
+  formOf,
   ledgerOf,
-  type KeptEntry,
+  type Entry,
   type PieceFold,
   type PieceLedger,
   type PieceSummary,
   type PlannedSummary,
+  type RecordLine,
   type ShopLedger,
   type Unreadable,
 } from '@obrik/core/ledger';
@@ -16,7 +17,7 @@ import { LRUCache } from 'lru-cache';
 import { Op, literal } from 'sequelize';
 import { admitAll, type Receipt } from './admission';
 import type { Database } from './database';
-import { entriesIn, linesOf, unreadableIn, type ReadLine } from './entries';
+import { entriesIn, linesOf, rowOf, unreadableIn, type ReadLine } from './entries';
 import type { EntryModel, EntryRow, Models, SnapshotRow } from './models';
 import { FORM, putSnapshots, readLedger, summaryReader } from './snapshots';
 
@@ -27,7 +28,8 @@ const HELD_PAGES = 50;
 
 /** Entries in the order of the record, and where to go on. */
 export interface Page {
-  readonly entries: readonly KeptEntry[];
+  /** Lines that can be read, as they were received. */
+  readonly entries: readonly RecordLine[];
   readonly unreadable: readonly Unreadable[];
   /** Place of the last line of this page; where it is the last of all, `more` is false. */
   readonly last: number;
@@ -44,7 +46,7 @@ export interface Planned {
 
 export interface LedgerStore {
   /** Puts entries on record, each by itself: one that is refused stops none of the others. */
-  add(sent: readonly unknown[], now: Date): Promise<readonly Receipt[]>;
+  add(sent: readonly Readonly<Record<string, unknown>>[], now: Date): Promise<readonly Receipt[]>;
   /** Which record this is: another one after it was put back from a backup. */
   record(): Promise<string>;
   /** Entries after a place in the record. */
@@ -76,7 +78,7 @@ const asRow = (it: unknown): SnapshotRow => it as SnapshotRow;
 const pageOf = (lines: readonly ReadLine[], more: boolean): Page => {
   const last = lines.at(-1);
   return {
-    entries: entriesIn(lines),
+    entries: lines.flatMap((it) => (it.ok ? [it.line] : [])),
     unreadable: unreadableIn(lines),
     last: last ? (last.ok ? last.entry.seq : last.unreadable.seq) : 0,
     more,
@@ -85,7 +87,7 @@ const pageOf = (lines: readonly ReadLine[], more: boolean): Page => {
 
 /** Entries of one request that wait for the next write. */
 interface Gathered {
-  readonly sent: readonly unknown[];
+  readonly sent: readonly Readonly<Record<string, unknown>>[];
   readonly now: Date;
   readonly resolve: (receipts: readonly Receipt[]) => void;
   readonly reject: (error: unknown) => void;
@@ -133,7 +135,10 @@ export const ledgerStore = ({ models: reading, sequelize, write, tidy }: Databas
     }
   };
 
-  const add = (sent: readonly unknown[], now: Date): Promise<readonly Receipt[]> =>
+  const add = (
+    sent: readonly Readonly<Record<string, unknown>>[],
+    now: Date,
+  ): Promise<readonly Receipt[]> =>
     new Promise((resolve, reject) => {
       gathered.push({ sent, now, resolve, reject });
       if (gathered.length === 1) void writeGathered();
@@ -152,7 +157,7 @@ export const ledgerStore = ({ models: reading, sequelize, write, tidy }: Databas
   const pieceIds = async (): Promise<string[]> => {
     const rows = await reading.entries.findAll({
       attributes: ['pieceId'],
-      where: { number: { [Op.ne]: null }, deed: { [Op.notLike]: '{"kind":"erased"%' } },
+      where: { number: { [Op.ne]: null }, kind: { [Op.ne]: 'erased' } },
       raw: true,
     });
     return rows.flatMap((it) => (it as unknown as EntryRow).pieceId ?? []);
@@ -205,18 +210,17 @@ export const ledgerStore = ({ models: reading, sequelize, write, tidy }: Databas
         await photos.destroy(own);
         await routes.destroy(own);
         // The number is given to no other piece, and devices learn that it is gone.
-        await entries.create({
+        const erased: Entry = {
           id: `erased-${randomUUID()}`,
           pieceId,
-          version: ENTRY_VERSION,
-          deed: JSON.stringify({ kind: 'erased' }),
+          form: formOf({ kind: 'erased' }),
+          change: { kind: 'erased' },
           at: now.toISOString(),
           device: 'shop',
           by: '',
-          knew: 0,
-          receivedAt: now.toISOString(),
-          number,
-        });
+          baseSeq: 0,
+        };
+        await entries.create({ ...rowOf(erased, erased), receivedAt: now.toISOString(), number });
       });
       held.delete(pieceId);
       await tidy();

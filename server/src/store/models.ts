@@ -3,19 +3,19 @@ import type { KeptSteps } from '@obrik/core/route';
 import { DataTypes, type Model, type ModelStatic, type Sequelize } from 'sequelize';
 
 /**
- * An entry as stored. The deed is text that is read row by row: one that can't be read leaves the
- * others alone.
+ * A line of the record as stored. What was received is text that is read row by row: one that can't
+ * be read leaves the others alone.
  */
 export interface EntryRow {
   seq: number;
   id: string;
   pieceId: string | null;
-  version: number;
-  deed: string;
-  at: string;
-  device: string;
-  by: string;
-  knew: number;
+  /** Kind of its change, as its sender named it. */
+  kind: string;
+  /** The entry as it was received, as JSON. */
+  sent: string;
+  /** Of what was received; null in lines of before that was kept. */
+  hash: string | null;
   receivedAt: string;
   /** Ticket number of the piece that it takes in. */
   number: number | null;
@@ -98,12 +98,9 @@ export const defineModels = (sequelize: Sequelize): Models => {
         seq: serial(),
         id: TEXT,
         pieceId: TEXT,
-        version: INTEGER,
-        deed: TEXT,
-        at: TEXT,
-        device: TEXT,
-        by: TEXT,
-        knew: INTEGER,
+        kind: TEXT,
+        sent: TEXT,
+        hash: TEXT,
         receivedAt: TEXT,
         number: INTEGER,
       },

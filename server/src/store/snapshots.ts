@@ -14,7 +14,7 @@ import type { Models, SnapshotRow } from './models';
 import { inStatements } from './statements';
 
 /** Version of the form of snapshots; another one is made again from the entries. */
-export const FORM = 3;
+export const FORM = 4;
 
 const parsedBy = <S extends z.ZodType>(schema: S, text: string | null): z.output<S> | undefined =>
   text === null ? undefined : schema.safeParse(jsonIn(text)).data;

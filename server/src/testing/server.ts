@@ -94,13 +94,13 @@ export const CHEST = {
 let serial = 0;
 
 /** An entry about the chest, or about what is named, as a device makes it. */
-export const entryOf = (deed: object, more: object = {}) => ({
+export const entryOf = (change: object, more: object = {}) => ({
   id: `entry-${++serial}`,
   pieceId: CHEST.id,
-  deed,
+  change,
   at: '2026-03-01T08:00:00Z',
   device: 'bench',
-  knew: 0,
+  baseSeq: 0,
   ...more,
 });
 

@@ -6,7 +6,7 @@ import { CLOCK_WORDS } from '@obrik/core/words';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { useShopQuery } from '@/api/api';
-import { useDeeds } from '@/api/usePiece';
+import { useChanges } from '@/api/usePiece';
 import { clockOf, dayOf, midnight } from '@/features/clock/times';
 import { Body, Card, Heading, Loading, Options, PlainButton, Screen, Small } from '@/ui/controls';
 import { AirChart } from '@/ui/drawings';
@@ -25,7 +25,7 @@ const OUTSIDE = 'outside';
 const iso = (minute: number): string => new Date(minute * MS).toISOString();
 
 const AirOf = ({ shop }: { readonly shop: Shop }) => {
-  const put = useDeeds();
+  const put = useChanges();
   const minute = useMinute();
   // Within the hour nothing changes: the picture is reckoned once.
   const now = Math.floor(minute / HOUR) * HOUR;

@@ -1,5 +1,5 @@
 import type { Piece } from '@obrik/core/piece';
-import { useDeeds } from '@/api/usePiece';
+import { useChanges } from '@/api/usePiece';
 import { shopNow } from '@/device';
 import { BenchButton, Body, Card, Label, Strong } from '@/ui/controls';
 
@@ -11,7 +11,7 @@ interface StrayWorkProps {
 
 /** Work that was begun and is planned no more, since the route changed meanwhile: nobody forgets it. */
 export const StrayWork = ({ piece, planned }: StrayWorkProps) => {
-  const put = useDeeds();
+  const put = useChanges();
   const stray = piece.done.filter((it) => it.endedAt === null && !planned.has(it.taskKey));
   if (stray.length === 0) return null;
   const titles = [...new Set(stray.map((it) => it.title))];

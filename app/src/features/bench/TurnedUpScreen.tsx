@@ -17,7 +17,7 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { useCase } from '@/api/useCase';
-import { useDeeds, useShop } from '@/api/usePiece';
+import { useChanges, useShop } from '@/api/usePiece';
 import { personName, shopNow } from '@/device';
 import {
   BenchButton,
@@ -84,7 +84,7 @@ const Ways = ({ piece, found, onTake }: WaysProps) => {
 export const TurnedUpScreen = ({ record }: { readonly record: PieceRecord }) => {
   const { piece } = record;
   const router = useRouter();
-  const put = useDeeds();
+  const put = useChanges();
   const asked = useLocalSearchParams<{
     kind?: DiscoveryKind;
     id?: string;

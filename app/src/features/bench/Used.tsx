@@ -6,7 +6,7 @@ import type { Task } from '@obrik/core/work';
 import { Input } from '@rneui/themed';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { useDeeds, useShop } from '@/api/usePiece';
+import { useChanges, useShop } from '@/api/usePiece';
 import { useMaterialName } from '@/features/shared/useMaterialName';
 import { shopDay, useShelves } from '@/features/shop/useShelves';
 import { Alarm, BenchButton, Options } from '@/ui/controls';
@@ -66,7 +66,7 @@ const FromCan = ({
 /** How much of each material was taken, and from which container: as planned unless somebody says otherwise. */
 export const Used = ({ piece, title, tasks, surfaceIds, onDone }: UsedProps) => {
   const log = useLog();
-  const put = useDeeds();
+  const put = useChanges();
   const nameOf = useMaterialName();
   const { onHand } = useShelves();
   const [rows, setRows] = useState<readonly UsedRow[]>(() =>

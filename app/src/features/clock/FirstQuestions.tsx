@@ -1,7 +1,7 @@
 import { CLIMATES, type Climate } from '@obrik/core/catalog';
 import { USUAL_SHOP, type DayPart, type Shop } from '@obrik/core/piece';
 import { useState } from 'react';
-import { useDeeds } from '@/api/usePiece';
+import { useChanges } from '@/api/usePiece';
 import { shopNow } from '@/device';
 import { Body, Card, Label, MainButton, Options, Strong } from '@/ui/controls';
 
@@ -26,7 +26,7 @@ const isSouthern = (now: Date): boolean => {
 
 /** Nothing of the clock was said yet: asks three things and guesses the rest. */
 export const FirstQuestions = ({ shop }: { readonly shop: Shop }) => {
-  const put = useDeeds();
+  const put = useChanges();
   const [when, setWhen] = useState<When>('evenings');
   const [where, setWhere] = useState<Where>('shed');
   const [climate, setClimate] = useState<Climate>('continental');

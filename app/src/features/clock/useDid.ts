@@ -1,10 +1,11 @@
-import type { Change, DoneWork, LineOf, Piece } from '@obrik/core/piece';
+import type { DoneWork, LineOf, Piece } from '@obrik/core/piece';
+import type { PieceChange } from '@obrik/core/ledger';
 import { doneEarly, happenedTooSoon, timersStopped } from '@obrik/core/run';
 import { caseAt, type Step } from '@obrik/core/schedule';
 import { tookAt } from '@obrik/core/supply';
 import { effectOf, minutesEach } from '@obrik/core/work';
 import { useCallback } from 'react';
-import { useDeeds, useShop } from '@/api/usePiece';
+import { useChanges, useShop } from '@/api/usePiece';
 import { personName, shopNow } from '@/device';
 import { underWay } from './step';
 import { nanoid } from '@reduxjs/toolkit';
@@ -45,7 +46,7 @@ export const useDid = (): ((
   details?: Details,
 ) => Promise<boolean>) => {
   const shop = useShop();
-  const put = useDeeds();
+  const put = useChanges();
   return useCallback(
     async (piece, step, what, { spaceId, early } = {}) => {
       const now = shopNow();
@@ -95,7 +96,7 @@ export const useDid = (): ((
       const about = { id: nanoid(), at: now.toISOString(), by: personName() };
       const keys = done.map((it) => it.taskKey);
       const stopped = isOver ? timersStopped(piece.log, keys, about.at) : [];
-      const deeds: readonly Change[] =
+      const changes: readonly PieceChange[] =
         what === 'happened'
           ? happenedTooSoon(done, { piece, state, tasks }, about)
           : early
@@ -103,7 +104,10 @@ export const useDid = (): ((
             : [{ kind: 'did', done }];
       return put(
         piece.id,
-        [...deeds, ...(stopped.length > 0 ? [{ kind: 'log' as const, lines: [...stopped] }] : [])],
+        [
+          ...changes,
+          ...(stopped.length > 0 ? [{ kind: 'log' as const, lines: [...stopped] }] : []),
+        ],
         `${step.title}: ${SAID[what]}.`,
       );
     },

@@ -1,13 +1,13 @@
 import type { Recorded } from '@obrik/core/schedule';
 import { useCallback } from 'react';
-import { useDeeds } from '@/api/usePiece';
+import { useChanges } from '@/api/usePiece';
 
 /** Puts what a plan was tried out with on record; resolves to whether all of it is safe. */
 export const usePutRecorded = (): ((
   recorded: readonly Recorded[],
   done: string,
 ) => Promise<boolean>) => {
-  const put = useDeeds();
+  const put = useChanges();
   return useCallback(
     async (recorded, done) => {
       for (const it of recorded) {

@@ -1,6 +1,6 @@
 import type { ClockView, Entry } from '@obrik/core/schedule';
 import { useRef, useState } from 'react';
-import { useDeeds } from '@/api/usePiece';
+import { useChanges } from '@/api/usePiece';
 import { keyOf } from './lanes';
 
 const MS = 60_000;
@@ -32,7 +32,7 @@ export const useTryOut = (
   view: ClockView | undefined,
   now: number,
 ): TryOut => {
-  const put = useDeeds();
+  const put = useChanges();
   const [before, setBefore] = useState<ClockView>();
   const from = useRef<ReadonlyMap<string, number>>(new Map());
   const entries = view?.timetable.entries ?? [];

@@ -1,5 +1,5 @@
 import { DISCOVERIES, REMEDIES } from '@obrik/core/catalog';
-import type { Deed } from '@obrik/core/ledger';
+import type { Change } from '@obrik/core/ledger';
 import { linesOf, pieceDescription, surfaceNames, type PieceRecord } from '@obrik/core/piece';
 import { beforeAndAfter, plannedAgainstActual, timedOf } from '@obrik/core/run';
 import { showDuration } from '@obrik/core/units';
@@ -9,7 +9,7 @@ import { format } from 'date-fns/format';
 import { parseISO } from 'date-fns/parseISO';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
-import { useChange, useDeeds } from '@/api/usePiece';
+import { useChange, useChanges } from '@/api/usePiece';
 import { CostSums } from '@/features/costs/CostRows';
 import { usePieceCost } from '@/features/costs/usePieceCost';
 import { Photo } from '@/features/shared/Photo';
@@ -101,18 +101,18 @@ export const StoryScreen = ({ record }: { readonly record: PieceRecord }) => {
   const { piece } = record;
   const router = useRouter();
   const change = useChange();
-  const put = useDeeds();
+  const put = useChanges();
   const money = useMoney();
   const { words } = useStage(piece);
   const told = usePieceCost(piece);
   const { ending, account } = piece;
   const { sold } = account;
   const reopen = async () => {
-    const deeds: readonly Deed[] = [
+    const changes: readonly Change[] = [
       { kind: 'end', ending: null },
       ...(sold ? [{ kind: 'account' as const, account: { sold: null } }] : []),
     ];
-    if (await put(piece.id, deeds, `${piece.name} is back on the bench.`)) {
+    if (await put(piece.id, changes, `${piece.name} is back on the bench.`)) {
       router.replace(`/pieces/${piece.id}/route`);
     }
   };
@@ -120,13 +120,13 @@ export const StoryScreen = ({ record }: { readonly record: PieceRecord }) => {
     const id = nanoid();
     const description = pieceDescription.parse({ ...piece, due: null, origin: '' });
     const { aims } = piece;
-    const deeds: readonly Deed[] = [
+    const changes: readonly Change[] = [
       { kind: 'takenIn', description },
       ...(aims.length > 0
         ? [{ kind: 'aim' as const, surfaceIds: aims.map((it) => it.surfaceId), aims }]
         : []),
     ];
-    if (await put(id, deeds, `${piece.name}: a new piece like it.`)) {
+    if (await put(id, changes, `${piece.name}: a new piece like it.`)) {
       router.navigate(`/pieces/${id}/walk`);
     }
   };

@@ -38,8 +38,8 @@ export const openPieceFile = async (file: Blob): Promise<Opened> => {
   const isHere = (await pieceHere(await theDevice(), piece.id)) !== null;
   const pieceId = isHere ? nanoid() : piece.id;
   const about = { at: shopNow().toISOString(), device: 'file' };
-  const deeds = entriesOf({ ...piece, id: pieceId }, about, nanoid).map((it) => it.deed);
-  const done = await record(pieceId, ...deeds);
+  const changes = entriesOf({ ...piece, id: pieceId }, about, nanoid).map((it) => it.change);
+  const done = await record(pieceId, ...changes);
   return done.ok
     ? { ok: true, pieceId }
     : { ok: false, problem: done.problems[0]?.message ?? 'The piece can’t be added.' };

@@ -1,5 +1,6 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import {
+  fittingsInWords,
   hardware as hardwareSchema,
   assemble,
   movesHoles,
@@ -34,7 +35,7 @@ import { useKept } from '@/features/shared/useKept';
 import { useMoney } from '@/features/shared/useMoney';
 import { typedFigure, typedLength } from '@/features/shared/typed';
 import { NumberedFront } from './NumberedFront';
-import { KINDS, fittingsInWords } from './words';
+import { KINDS } from './words';
 
 /** Reads an amount as it is typed: null for nothing, undefined where it can't be read. */
 type MoneyReader = (typed: string) => number | null | undefined;

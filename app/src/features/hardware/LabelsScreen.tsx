@@ -1,11 +1,10 @@
 import { ticketNumber } from '@obrik/core/ticket';
-import { assemble, type PieceRecord } from '@obrik/core/piece';
+import { fittingsInWords, assemble, type PieceRecord } from '@obrik/core/piece';
 import { DISPOSITIONS } from '@obrik/core/words';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { INK, KEPT, Line, Paper } from '@/ui/paper';
 import { NumberedFront } from './NumberedFront';
-import { fittingsInWords } from './words';
 
 interface LabelProps {
   readonly large: string;

@@ -1,7 +1,7 @@
 import type { Doubled as Twice, PieceLedger } from '@obrik/core/ledger';
 import { useDispatch } from 'react-redux';
 import { View } from 'react-native';
-import { sideInWords } from './Contested';
+import { sideInWords } from './Conflicts';
 import { timeOf } from '@/features/clock/times';
 import { draftTyped, useDraft } from '@/state/draft';
 import { Body, Card, PlainButton, Strong } from '@/ui/controls';

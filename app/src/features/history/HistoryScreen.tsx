@@ -3,7 +3,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useHistoryQuery } from '@/api/api';
-import { useDeeds, useShop } from '@/api/usePiece';
+import { useChanges, useShop } from '@/api/usePiece';
 import {
   Body,
   Heading,
@@ -77,7 +77,7 @@ export const HistoryScreen = ({ record }: { readonly record: PieceLedger }) => {
   const { piece } = record;
   const router = useRouter();
   const { units } = useShop();
-  const put = useDeeds();
+  const put = useChanges();
   const { data } = useHistoryQuery(piece.id);
   const [shown, setShown] = useState<Shown>('all');
   if (!data) {

@@ -1,8 +1,9 @@
 import { inspectionTest } from '@obrik/core/catalog';
 import {
+  changeInWords,
   groupOf,
   surfaceOf,
-  takenBackIn,
+  revokedIn,
   type HistoryGroup,
   type LedgerEntry,
   type PieceLedger,
@@ -10,7 +11,6 @@ import {
 import { surfaceNames } from '@obrik/core/piece';
 import type { UnitSystem } from '@obrik/core/units';
 import { format } from 'date-fns/format';
-import { deedInWords } from './deedInWords';
 
 /** What of a history is shown. */
 export type Shown = HistoryGroup | 'all';
@@ -46,19 +46,19 @@ export const historyLines = (
   units: UnitSystem,
 ): readonly HistoryLine[] => {
   const surfaceName = surfaceNames(piece);
-  const gone = takenBackIn(entries);
+  const gone = revokedIn(entries);
   const idle = new Map(withoutEffect.map((it) => [it.entryId, it.problems[0]?.message]));
   return entries
-    .filter((it) => shown === 'all' || groupOf(it.deed) === shown)
+    .filter((it) => shown === 'all' || groupOf(it.change) === shown)
     .map((it): HistoryLine => {
-      const surfaceId = surfaceOf(it.deed);
+      const surfaceId = surfaceOf(it.change);
       const unknown =
-        it.deed.kind === 'observe' && !inspectionTest(it.deed.observation.testId)
-          ? it.deed.observation.testId
+        it.change.kind === 'observe' && !inspectionTest(it.change.observation.testId)
+          ? it.change.observation.testId
           : undefined;
       return {
         id: it.id,
-        words: unknown ?? deedInWords(it.deed, { units, surfaceName }),
+        words: unknown ?? changeInWords(it.change, { units, surfaceName }),
         origin: originOf(it),
         takenBack: gone.has(it.id),
         idle: idle.get(it.id),

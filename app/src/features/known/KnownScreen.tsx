@@ -3,7 +3,7 @@ import { labelOf } from '@obrik/core/catalog';
 import { stateOf, judgeFinding, type SurfaceBeliefs } from '@obrik/core/inspect';
 import { isForChild, surfacesOf, type PieceRecord, type Surface } from '@obrik/core/piece';
 import { showArea, showPercent, showThickness } from '@obrik/core/units';
-import { LOOK_WORDS } from '@obrik/core/words';
+import { LOOK_WORDS, recordedInWords } from '@obrik/core/words';
 import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
@@ -11,7 +11,6 @@ import { View } from 'react-native';
 import { shopNow } from '@/device';
 import { useCase } from '@/api/useCase';
 import { QUESTIONS, STATE_WORDS, beliefInWords } from '@/features/shared/marks';
-import { recordedInWords } from '@obrik/core/inspect';
 import { INK, KEPT, Line, Paper } from '@/ui/paper';
 
 /** All that is known of one surface, with what it rests on. */

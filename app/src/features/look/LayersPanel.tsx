@@ -1,13 +1,8 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import { labelOf } from '@obrik/core/catalog';
 import type { SurfaceBeliefs } from '@obrik/core/inspect';
-import {
-  layerFeel,
-  paintLayer,
-  type Change,
-  type LayerFeel,
-  type PaintLayer,
-} from '@obrik/core/piece';
+import { layerFeel, paintLayer, type LayerFeel, type PaintLayer } from '@obrik/core/piece';
+import { type PieceChange } from '@obrik/core/ledger';
 import { showPercent } from '@obrik/core/units';
 import { Controller, useForm } from 'react-hook-form';
 import { View } from 'react-native';
@@ -22,7 +17,7 @@ interface LayersPanelProps {
   readonly layers: readonly PaintLayer[];
   readonly beliefs: SurfaceBeliefs;
   /** Resolves to whether it is safe; until then what was typed stays. */
-  readonly onChange: (change: Change, done: string) => Promise<boolean>;
+  readonly onChange: (change: PieceChange, done: string) => Promise<boolean>;
 }
 
 const FEELS: Readonly<Record<LayerFeel, string>> = {

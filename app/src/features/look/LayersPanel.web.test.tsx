@@ -1,12 +1,6 @@
 import { inspectSurface } from '@obrik/core/inspect';
-import {
-  USUAL_SHOP,
-  applyChange,
-  newPiece,
-  pieceDescription,
-  type Change,
-  type Piece,
-} from '@obrik/core/piece';
+import { USUAL_SHOP, newPiece, pieceDescription, type Piece } from '@obrik/core/piece';
+import { applyChange, type PieceChange } from '@obrik/core/ledger';
 import { act, fireEvent, render, screen } from '@testing-library/react';
 import { useState } from 'react';
 import { Provider } from 'react-redux';
@@ -25,7 +19,7 @@ const BENCH = newPiece(
 );
 
 /** The panel on a piece that takes its changes, as the screen does. */
-const Panel = ({ onChange }: { readonly onChange: (it: Change) => void }) => {
+const Panel = ({ onChange }: { readonly onChange: (it: PieceChange) => void }) => {
   const [piece, setPiece] = useState<Piece>(BENCH);
   return (
     <LayersPanel
@@ -44,7 +38,7 @@ const Panel = ({ onChange }: { readonly onChange: (it: Change) => void }) => {
 };
 
 const open = () => {
-  const made: Change[] = [];
+  const made: PieceChange[] = [];
   render(
     <Provider store={store}>
       <Panel onChange={(it) => made.push(it)} />

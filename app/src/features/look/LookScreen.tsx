@@ -1,21 +1,21 @@
 import { THIN_FACE, inspectionTest, type InspectionTest } from '@obrik/core/catalog';
-import { stateOf, walkRound, outcomeInWords } from '@obrik/core/inspect';
+import { stateOf, walkRound } from '@obrik/core/inspect';
 import {
   canBeCopied,
   canSpeakForMore,
   surfacesOf,
-  type Change,
   type Observation,
   type PieceRecord,
 } from '@obrik/core/piece';
+import { type PieceChange } from '@obrik/core/ledger';
 import { showArea, showThickness } from '@obrik/core/units';
-import { counted } from '@obrik/core/words';
+import { outcomeInWords, counted } from '@obrik/core/words';
 import { nanoid } from '@reduxjs/toolkit';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { useCase } from '@/api/useCase';
-import { useChange, useDeeds, useShop } from '@/api/usePiece';
+import { useChange, useChanges, useShop } from '@/api/usePiece';
 import {
   Body,
   Card,
@@ -52,7 +52,7 @@ export const LookScreen = ({ record }: { readonly record: PieceRecord }) => {
   const shop = useShop();
   const change = useChange();
   const wide = useWide();
-  const put = useDeeds();
+  const put = useChanges();
   const [marking, setMarking] = useState(false);
   const [unfolded, setUnfolded] = useState(wanted === undefined);
   const folded = !wide && !unfolded;
@@ -84,7 +84,7 @@ export const LookScreen = ({ record }: { readonly record: PieceRecord }) => {
   };
   const step = (by: number) =>
     select(surfaces[(index + by + surfaces.length) % surfaces.length]?.id ?? surfaceId);
-  const make = (it: Change, done: string) => change(piece.id, it, done);
+  const make = (it: PieceChange, done: string) => change(piece.id, it, done);
   const observe = (observation: Observation) => {
     const test = inspectionTest(observation.testId);
     // One sample of paint is recorded once for all that it speaks for; a look is recorded on each.

@@ -3,11 +3,11 @@ import { DAMAGES } from '@obrik/core/catalog';
 import {
   finding as findingSchema,
   facesOf,
-  type Change,
   type Finding,
   type Piece,
   type Surface,
 } from '@obrik/core/piece';
+import { type PieceChange } from '@obrik/core/ledger';
 import { MM_PER_INCH, lengthToTyped, typedToLength, type UnitSystem } from '@obrik/core/units';
 import { nanoid } from '@reduxjs/toolkit';
 import { useState } from 'react';
@@ -43,7 +43,7 @@ interface MarkDamageProps {
   /** One that is on record, to be changed. */
   readonly old?: Finding | undefined;
   /** Resolves to whether it is safe; until then what was typed stays. */
-  readonly onChange: (change: Change, done: string) => Promise<boolean>;
+  readonly onChange: (change: PieceChange, done: string) => Promise<boolean>;
   readonly onClose: () => void;
 }
 

@@ -1,4 +1,5 @@
-import type { Change, Piece, Surface } from '@obrik/core/piece';
+import type { Piece, Surface } from '@obrik/core/piece';
+import type { PieceChange } from '@obrik/core/ledger';
 import { nanoid } from '@reduxjs/toolkit';
 import { formatDistance } from 'date-fns/formatDistance';
 import { useState } from 'react';
@@ -13,7 +14,7 @@ interface PicturesProps {
   readonly piece: Piece;
   readonly surface: Surface;
   /** Resolves to whether it is safe. */
-  readonly onChange: (change: Change, done: string) => Promise<boolean>;
+  readonly onChange: (change: PieceChange, done: string) => Promise<boolean>;
 }
 
 /** What a surface looked like: pictures of before the work, and along the way. */

@@ -7,20 +7,21 @@ import {
   type Variable,
 } from '@obrik/core/catalog';
 import { ranked, type Belief, type SurfaceBeliefs } from '@obrik/core/inspect';
-import type { Change, Observation, Piece } from '@obrik/core/piece';
+import type { Observation, Piece } from '@obrik/core/piece';
+import type { PieceChange } from '@obrik/core/ledger';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { shopNow } from '@/device';
 import { Bars, Body, Caution, Option, PlainButton, Small, Statement } from '@/ui/controls';
 import { beliefInWords } from '@/features/shared/marks';
-import { outcomeInWords } from '@obrik/core/inspect';
+import { outcomeInWords } from '@obrik/core/words';
 
 interface QuestionProps {
   readonly piece: Piece;
   readonly beliefs: SurfaceBeliefs;
   readonly variable: Variable;
   readonly title: string;
-  readonly onChange: (change: Change, done: string) => void;
+  readonly onChange: (change: PieceChange, done: string) => void;
   readonly renderTest: (test: InspectionTest) => React.ReactNode;
 }
 

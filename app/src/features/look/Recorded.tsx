@@ -1,6 +1,7 @@
 import { DAMAGES } from '@obrik/core/catalog';
 import { judgeFinding, type Severity, type SurfaceBeliefs } from '@obrik/core/inspect';
-import type { Change, Piece, Surface } from '@obrik/core/piece';
+import type { Piece, Surface } from '@obrik/core/piece';
+import type { PieceChange } from '@obrik/core/ledger';
 import type { UnitSystem } from '@obrik/core/units';
 import { formatDistance } from 'date-fns/formatDistance';
 import { useState, type ReactNode } from 'react';
@@ -10,7 +11,7 @@ import { shopNow } from '@/device';
 import { Body, Label, PlainButton, Small, Tag } from '@/ui/controls';
 import { usePalette, type Tone } from '@/ui/theme';
 import { Photo } from '@/features/shared/Photo';
-import { recordedInWords } from '@obrik/core/inspect';
+import { recordedInWords } from '@obrik/core/words';
 import { MarkDamage } from './MarkDamage';
 import { SameElsewhere } from './SameElsewhere';
 
@@ -19,7 +20,7 @@ interface RecordedProps {
   readonly surface: Surface;
   readonly beliefs: SurfaceBeliefs;
   readonly units: UnitSystem;
-  readonly onChange: (change: Change, done: string) => Promise<boolean>;
+  readonly onChange: (change: PieceChange, done: string) => Promise<boolean>;
 }
 
 const Entry = ({
@@ -65,7 +66,7 @@ const Entry = ({
       </View>
       <View style={{ gap: 6 }}>
         {onChange ? (
-          <PlainButton title="Change" label={`Change: ${text}`} onPress={onChange} />
+          <PlainButton title="PieceChange" label={`PieceChange: ${text}`} onPress={onChange} />
         ) : null}
         <PlainButton title="Take back" label={label} onPress={onRemove} />
       </View>

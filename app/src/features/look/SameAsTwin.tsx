@@ -9,7 +9,7 @@ import {
 } from '@obrik/core/piece';
 import { counted } from '@obrik/core/words';
 import { nanoid } from '@reduxjs/toolkit';
-import { useDeeds } from '@/api/usePiece';
+import { useChanges } from '@/api/usePiece';
 import { shopNow } from '@/device';
 import { PlainButton } from '@/ui/controls';
 
@@ -34,7 +34,7 @@ const openFrom = (piece: Piece, surfaceId: string, twinId: string): readonly Obs
 
 /** “Same as the left side”: what the twin showed is copied here in one tap, and counts as a copy. */
 export const SameAsTwin = ({ piece, surface }: SameAsTwinProps) => {
-  const put = useDeeds();
+  const put = useChanges();
   return (
     <>
       {twinsOf(surfacesOf(piece), surface.id).map((twin) => {

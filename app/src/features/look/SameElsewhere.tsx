@@ -1,12 +1,11 @@
 import { inspectionTest } from '@obrik/core/catalog';
 import { canBeCopied, surfacesOf, type Observation, type Piece } from '@obrik/core/piece';
-import { counted } from '@obrik/core/words';
+import { outcomeInWords, counted } from '@obrik/core/words';
 import { nanoid } from '@reduxjs/toolkit';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { useDeeds } from '@/api/usePiece';
+import { useChanges } from '@/api/usePiece';
 import { shopNow } from '@/device';
-import { outcomeInWords } from '@obrik/core/inspect';
 import { MainButton, Option, PlainButton, Small } from '@/ui/controls';
 
 interface SameElsewhereProps {
@@ -27,7 +26,7 @@ const candidates = (piece: Piece, { surfaceId, testId }: Observation) => {
 
 /** Takes what was seen here over for surfaces that are alike: it counts less than a look of its own. */
 export const SameElsewhere = ({ piece, observation }: SameElsewhereProps) => {
-  const put = useDeeds();
+  const put = useChanges();
   const others = candidates(piece, observation);
   const [chosen, setChosen] = useState<ReadonlySet<string>>();
   const test = inspectionTest(observation.testId);

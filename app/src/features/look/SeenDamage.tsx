@@ -4,7 +4,7 @@ import { counted } from '@obrik/core/words';
 import { nanoid } from '@reduxjs/toolkit';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
-import { useDeeds } from '@/api/usePiece';
+import { useChanges } from '@/api/usePiece';
 import { shopNow } from '@/device';
 import { Card, Heading, MainButton, Option, Small, TwoPanes } from '@/ui/controls';
 import type { SurfaceMark } from '@/ui/drawings';
@@ -17,7 +17,7 @@ interface SeenDamageProps {
 
 /** What else anybody sees, smells or feels: each damage in one tap for all surfaces chosen. */
 export const SeenDamage = ({ piece, onDone }: SeenDamageProps) => {
-  const put = useDeeds();
+  const put = useChanges();
   const surfaces = useMemo(() => surfacesOf(piece), [piece]);
   const [chosen, setChosen] = useState<readonly string[]>(surfaces.map((it) => it.id));
   const marks = new Map(

@@ -5,7 +5,7 @@ import { counted } from '@obrik/core/words';
 import { nanoid } from '@reduxjs/toolkit';
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
-import { useDeeds } from '@/api/usePiece';
+import { useChanges } from '@/api/usePiece';
 import { shopNow } from '@/device';
 import { useKept } from '@/features/shared/useKept';
 import { numbered, useKeys } from '@/features/shared/useKeys';
@@ -51,7 +51,7 @@ interface QuestionProps {
 const Asked = ({ record, turn, onSkip, onEnough }: QuestionProps) => {
   const { piece } = record;
   const { glance, testId, answers, misleads, surfaceIds } = turn;
-  const put = useDeeds();
+  const put = useChanges();
   const [off, setOff] = useState<ReadonlySet<string>>(new Set());
   const [busy, setBusy] = useState(false);
   const chosen = surfaceIds.filter((it) => !off.has(it));

@@ -8,7 +8,7 @@ import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { useShopQuery, useWaitingQuery } from '@/api/api';
 import { usePieceRecord } from '@/api/usePiece';
-import { Contested } from '@/features/history/Contested';
+import { Conflicts } from '@/features/history/Conflicts';
 import { Doubled } from '@/features/history/Doubled';
 import { useStage } from '@/features/ending/useStage';
 import { titleAt } from '@/features/shell/titles';
@@ -133,7 +133,7 @@ export const PieceFrame = ({ children, bare }: PieceFrameProps) => {
     );
   }
   if (bare) return children(record);
-  const { piece, number, contested } = record;
+  const { piece, number, conflicts } = record;
   return (
     <View style={{ flex: 1 }}>
       <View
@@ -164,7 +164,7 @@ export const PieceFrame = ({ children, bare }: PieceFrameProps) => {
         </View>
         <Stations piece={piece} />
       </View>
-      {contested.length > 0 ? <Contested record={record} /> : null}
+      {conflicts.length > 0 ? <Conflicts record={record} /> : null}
       {record.doubled.length > 0 ? <Doubled record={record} /> : null}
       {children(record)}
     </View>

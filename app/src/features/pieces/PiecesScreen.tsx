@@ -35,7 +35,7 @@ const PieceTicket = ({ card }: { readonly card: Card }) => {
   const { stub, next, work, tags, opensAt } = cardWords(card.planned);
   const marks = [
     ...tags,
-    ...(card.contested > 0 ? [{ text: 'Changed on two devices', tone: 'vermilion' as const }] : []),
+    ...(card.conflicts > 0 ? [{ text: 'Changed on two devices', tone: 'vermilion' as const }] : []),
     ...(card.waiting ? [{ text: 'Not yet at the shop', tone: 'slate' as const }] : []),
   ];
   return (

@@ -13,7 +13,7 @@ const card = (number: number, part: Partial<Card>): Card => ({
   archived: false,
   updatedAt: `2026-03-0${number}T08:00:00Z`,
   seq: number,
-  contested: 0,
+  conflicts: 0,
   planned: null,
   waiting: false,
   ...part,

@@ -74,7 +74,7 @@ export const usePieceForm = (name: string, untouched: PieceForm, units: UnitSyst
     /** Shows what the server found wrong beside the fields. */
     report: (problems: readonly Problem[], values: PieceForm) => {
       for (const it of problems) {
-        form.setError(fieldOf(values, it.path.replace(/^(deed\.)?description\./, '')) as 'name', {
+        form.setError(fieldOf(values, it.path.replace(/^(change\.)?description\./, '')) as 'name', {
           message: it.message,
         });
       }

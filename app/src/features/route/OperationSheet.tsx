@@ -8,7 +8,7 @@ import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { RiskLines } from '@/features/shared/RiskLines';
 import { HandbookLink } from '@/features/shared/HandbookLink';
-import { outcomeInWords } from '@obrik/core/inspect';
+import { outcomeInWords } from '@obrik/core/words';
 import { Body, Caution, Label, Small } from '@/ui/controls';
 import { GritRungs } from '@/ui/drawings';
 import { recordedAt, recordedForAll } from './gateAddress';

@@ -2,7 +2,7 @@ import { read, shop as shopSchema, type Shop } from '@obrik/core/piece';
 import { useForm } from 'react-hook-form';
 import { useShopQuery } from '@/api/api';
 import { failureOf } from '@/api/failure';
-import { useDeeds } from '@/api/usePiece';
+import { useChanges } from '@/api/usePiece';
 import { lightChosen, usePreferences } from '@/state/preferences';
 import { useAppDispatch } from '@/state/store';
 import {
@@ -90,7 +90,7 @@ export const SettingsScreen = () => {
   const dispatch = useAppDispatch();
   const { data, error, isLoading, refetch } = useShopQuery();
   const shop = data?.shop;
-  const put = useDeeds();
+  const put = useChanges();
   const { light } = usePreferences();
   const store = async (next: Shop) => {
     const settings = shop ? changedSettings(shop, next) : {};

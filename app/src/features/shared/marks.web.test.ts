@@ -1,4 +1,5 @@
-import { inspectPiece, outcomeInWords, recordedInWords } from '@obrik/core/inspect';
+import { inspectPiece } from '@obrik/core/inspect';
+import { outcomeInWords, recordedInWords } from '@obrik/core/words';
 import { USUAL_SHOP, finding, newPiece, pieceDescription, type Piece } from '@obrik/core/piece';
 import { beliefInWords, marksOf } from './marks';
 

@@ -1,7 +1,7 @@
 import { Text } from '@rneui/themed';
 import { useEffect } from 'react';
 import { Pressable, View } from 'react-native';
-import { useDeeds } from '@/api/usePiece';
+import { useChanges } from '@/api/usePiece';
 import { noticeGone, useNotice } from '@/state/notice';
 import { useAppDispatch } from '@/state/store';
 import { FONTS, RADIUS, SIZES, TARGET, usePalette } from '@/ui/theme';
@@ -14,7 +14,7 @@ const Message = ({ narrow }: { readonly narrow: boolean }) => {
   const palette = usePalette();
   const notice = useNotice();
   const dispatch = useAppDispatch();
-  const put = useDeeds();
+  const put = useChanges();
   useEffect(() => {
     if (!notice) return undefined;
     const timer = setTimeout(() => dispatch(noticeGone()), STAYS);
@@ -49,7 +49,7 @@ const Message = ({ narrow }: { readonly narrow: boolean }) => {
           role="button"
           aria-label="Undo"
           onPress={() =>
-            void put(undo.pieceId, [{ kind: 'takenBack', entryIds: [...undo.entryIds] }], 'Undone.')
+            void put(undo.pieceId, [{ kind: 'revoke', entryIds: [...undo.entryIds] }], 'Undone.')
           }
           style={{
             minHeight: TARGET,

@@ -5,7 +5,7 @@ import { inDialect } from '@obrik/core/words';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { useShopQuery } from '@/api/api';
-import { useDeeds, useShop } from '@/api/usePiece';
+import { useChanges, useShop } from '@/api/usePiece';
 import { asCsv, saveFile } from '@/features/files/save';
 import { chooseFile } from '@/features/shared/chooseFile';
 import {
@@ -90,7 +90,7 @@ type Shown = 'own' | 'all';
 export const PricesScreen = () => {
   const { data } = useShopQuery();
   const shop = useShop();
-  const put = useDeeds();
+  const put = useChanges();
   const { atWork } = useShelves();
   const [shown, setShown] = useState<Shown>('own');
   const [search, setSearch] = useState('');

@@ -4,7 +4,7 @@ import { listOf, nameOfLine, type ShoppingLine, type ShoppingList } from '@obrik
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
-import { useDeeds, useShop } from '@/api/usePiece';
+import { useChanges, useShop } from '@/api/usePiece';
 import { useMaterialName } from '@/features/shared/useMaterialName';
 import { useMoney } from '@/features/shared/useMoney';
 import {
@@ -86,7 +86,7 @@ export const ShoppingScreen = () => {
   const shop = useShop();
   const money = useMoney();
   const materialName = useMaterialName();
-  const put = useDeeds();
+  const put = useChanges();
   const { pieces, atWork, stock, shelves } = useShelves();
   const { chosen, only, choose } = usePieces(atWork);
   const { plan: needs, isFresh } = useLastPlan('needs', chosen, shop);

@@ -3,7 +3,7 @@ import type { Stocked } from '@obrik/core/piece';
 import type { OnHand } from '@obrik/core/supply';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { useDeeds } from '@/api/usePiece';
+import { useChanges } from '@/api/usePiece';
 import { useKept } from '@/features/shared/useKept';
 import { useMaterialName } from '@/features/shared/useMaterialName';
 import { Body, Card, Empty, Heading, Label, Loading, MainButton, Screen } from '@/ui/controls';
@@ -15,7 +15,7 @@ import { useShelves } from './useShelves';
 
 /** Stock: what stands in the shop, what is left of it, and what should be used first. */
 export const StockScreen = () => {
-  const put = useDeeds();
+  const put = useChanges();
   const nameOf = useMaterialName();
   const { pieces, onHand } = useShelves();
   const [adding, setAdding, closed] = useKept('shelf/adding', false);

@@ -1,4 +1,4 @@
-import type { Deed } from '@obrik/core/ledger';
+import type { Change } from '@obrik/core/ledger';
 import { containersIn, isOwnPrice, type PriceBook, type Stocked } from '@obrik/core/piece';
 import type { ShoppingLine } from '@obrik/core/supply';
 import { nanoid } from '@reduxjs/toolkit';
@@ -36,7 +36,7 @@ export const boughtAsListed = (line: ShoppingLine): readonly Stocked[] =>
   );
 
 /** What was paid becomes the shop's own price of that size. */
-export const pricesPaid = (containers: readonly Stocked[], book: PriceBook): readonly Deed[] => {
+export const pricesPaid = (containers: readonly Stocked[], book: PriceBook): readonly Change[] => {
   const [first] = containers;
   if (!first || first.paid === null) return [];
   const { material, size, paid } = first;

@@ -60,8 +60,8 @@ describe('what was paid becomes the price of the shop', () => {
     },
     { says: 'another price of a size in its place', size: 1, paid: 3100, sizes: [[1, 3100]] },
   ])('$says', ({ size, paid, sizes }) => {
-    const [deed] = pricesPaid(asBought(LINE, size, 2, paid), book);
-    const told = deed?.kind === 'priced' ? deed.prices[0]?.containers : undefined;
+    const [change] = pricesPaid(asBought(LINE, size, 2, paid), book);
+    const told = change?.kind === 'priced' ? change.prices[0]?.containers : undefined;
     expect(told?.map((it) => [it.size, it.price])).toEqual(sizes);
   });
 
@@ -72,8 +72,8 @@ describe('what was paid becomes the price of the shop', () => {
   });
 
   it('and drops placeholders of the catalog: only what was paid is known', () => {
-    const [deed] = pricesPaid(asBought(LINE, 1, 1, 2800), []);
-    expect(deed?.kind === 'priced' && deed.prices[0]?.containers).toEqual([
+    const [change] = pricesPaid(asBought(LINE, 1, 1, 2800), []);
+    expect(change?.kind === 'priced' && change.prices[0]?.containers).toEqual([
       { size: 1, price: 2800 },
     ]);
   });

@@ -1,5 +1,5 @@
 import { inspectionTest, type InspectionTest } from '@obrik/core/catalog';
-import { inDialect } from '@obrik/core/words';
+import { outcomeInWords, inDialect } from '@obrik/core/words';
 import {
   canSpeakForMore,
   surfacesOf,
@@ -11,8 +11,7 @@ import {
 import { nanoid } from '@reduxjs/toolkit';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { View } from 'react-native';
-import { useDeeds, useShop } from '@/api/usePiece';
-import { outcomeInWords } from '@obrik/core/inspect';
+import { useChanges, useShop } from '@/api/usePiece';
 import { useAppDispatch } from '@/state/store';
 import {
   timeLeft,
@@ -94,7 +93,7 @@ export const TestScreen = ({ record }: { readonly record: PieceRecord }) => {
   const router = useRouter();
   const dispatch = useAppDispatch();
   const shop = useShop();
-  const put = useDeeds();
+  const put = useChanges();
   const params = useLocalSearchParams<{
     testId: string;
     surface?: string;

@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { useCardsQuery, useWaitingQuery } from '@/api/api';
 import { useShop } from '@/api/usePiece';
-import { deedInWords } from '@/features/history/deedInWords';
+import { changeInWords } from '@obrik/core/ledger';
 import type { WaitingEntry } from '@/device';
 import { discardEntry, discardPhoto, retryEntry } from '@/record';
 import {
@@ -89,7 +89,11 @@ export const WaitingScreen = () => {
               key={it.id}
               entry={it}
               piece={nameOf(it.about)}
-              words={deedInWords(it.entry.deed, { units, surfaceName })}
+              words={
+                it.change
+                  ? changeInWords(it.change, { units, surfaceName })
+                  : 'An entry that this version of Obrik can’t read'
+              }
             />
           ))}
           {data.refusedPhotos.map((it) => (

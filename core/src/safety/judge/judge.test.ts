@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { METHODS } from '../../catalog';
-import { USUAL_SHOP, applyChange, surfacesOf, type Piece, type Shop } from '../../piece';
+import { USUAL_SHOP, surfacesOf, type Piece, type Shop } from '../../piece';
+import { applyChange } from '../../ledger';
 import { planRoute } from '../../route';
 import { optionsFor } from '../../run';
 import { workedOn } from '../../testing/worked';

@@ -1,6 +1,6 @@
-import { fromOlder } from '@obrik/core/piece';
 import { QueryTypes, type QueryInterface } from 'sequelize';
 import type { RunnableMigration } from 'umzug';
+import { builtOf } from './0011-old-builds';
 
 interface EntryRow {
   readonly seq: number;
@@ -45,9 +45,10 @@ export const builtPieces: RunnableMigration<QueryInterface> = {
       const whole = { ...known.get(pieceId), ...own };
       known.set(pieceId, whole);
       const { templateId: _t, measures: _m, ...rest } = description;
-      const now = fromOlder({ ...rest, ...whole }) as object;
+      if ('build' in rest) continue;
+      const now = builtOf({ ...rest, ...whole });
       // A line that can't be read stays as it is, and is shown as that.
-      if (!('build' in now)) continue;
+      if (!now) continue;
       await tables.sequelize.query(
         'UPDATE entries SET deed = :deed, version = 2 WHERE seq = :seq',
         {

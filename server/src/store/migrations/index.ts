@@ -11,6 +11,7 @@ import { ledger } from './0008-ledger';
 import { pairedDevices } from './0009-paired-devices';
 import { recordId } from './0010-record-id';
 import { builtPieces } from './0011-built-pieces';
+import { asReceived } from './0012-as-received';
 
 /** All migrations in order. Only ever added to; one that has landed is never edited. */
 export const MIGRATIONS: readonly RunnableMigration<QueryInterface>[] = [
@@ -25,4 +26,5 @@ export const MIGRATIONS: readonly RunnableMigration<QueryInterface>[] = [
   pairedDevices,
   recordId,
   builtPieces,
+  asReceived,
 ];

@@ -1,11 +1,10 @@
 import fc from 'fast-check';
-import { builds, fronts } from '../../testing/arbitraries';
-import { pieceOf, seen } from '../../testing/pieces';
+import { builds, fronts } from '../testing/arbitraries';
+import { pieceOf, seen } from '../testing/pieces';
 import {
   MOST_BODIES,
   addBody,
   addRow,
-  applyChange,
   assemble,
   build,
   cellsOf,
@@ -23,9 +22,9 @@ import {
   withEdit,
   withFront,
   type Build,
-  type Change,
   type Piece,
-} from '../index';
+} from '../piece';
+import { applyChange, type PieceChange } from '../ledger';
 
 const startOf = (id: string): Build => {
   const found = quickStart(id);
@@ -146,7 +145,7 @@ describe('surfaces that were merged', () => {
     ...it,
     build: { ...it.build, merges: [{ from: 'right', into: 'left' }] },
   });
-  const changes: readonly (readonly [string, Change])[] = [
+  const changes: readonly (readonly [string, PieceChange])[] = [
     ['a look', { kind: 'observe', observation: seen('right', 'tap', { outcome: 'full' }) }],
     [
       'a word',
@@ -198,4 +197,65 @@ it('a piece that was resized keeps what is recorded of it', () => {
   expect(after.ok && surfacesOf(after.value).map((it) => it.id)).toEqual(
     surfacesOf(before).map((it) => it.id),
   );
+});
+
+describe('changes', () => {
+  const without = (before: Piece): PieceChange => ({
+    kind: 'describe',
+    description: { build: measured(before.build, '', 'legHeight', 0) },
+  });
+
+  it('of the build may not take away a surface that something is recorded on, and say which', () => {
+    const after = applyChange(pieceOf({ seen: { legs: ['tap:full'] } }), without(pieceOf()));
+    expect(after.ok ? '' : after.problems[0]?.message).toMatch(/recorded of Legs/);
+  });
+
+  it('of the build take the aim of a surface that is gone with it', () => {
+    const before = pieceOf({ aims: { legs: { kind: 'leave' }, top: { kind: 'leave' } } });
+    const after = applyChange(before, without(before));
+    expect(after.ok && after.value.aims.map((it) => it.surfaceId)).toEqual(['top']);
+  });
+
+  it('merging keeps what was recorded of both, and what another device still sends', () => {
+    const before = pieceOf({ seen: { left: ['tap:full'], right: ['see-through:opaque'] } });
+    const build = { ...before.build, merges: [{ from: 'right', into: 'left' }] };
+    const merged = applyChange(before, { kind: 'describe', description: { build } });
+    if (!merged.ok) throw new Error(merged.problems[0]?.message);
+    const late = applyChange(merged.value, {
+      kind: 'observe',
+      observation: seen('right', 'knots', { outcome: 'yes' }),
+    });
+    expect(late.ok && late.value.observations.map((it) => [it.surfaceId, it.testId])).toEqual([
+      ['left', 'tap'],
+      ['left', 'see-through'],
+      ['left', 'knots'],
+    ]);
+  });
+
+  it('are refused where they were made already, or have nothing to act on', () => {
+    const before = pieceOf({ seen: { top: ['tap:full'] }, found: { top: ['dent'] } });
+    const [observation] = before.observations;
+    if (!observation) throw new Error('The piece lacks what the test needs.');
+    const refused: PieceChange[] = [
+      { kind: 'observe', observation },
+      { kind: 'withdraw', observationId: 'never' },
+      { kind: 'unfind', findingId: 'never' },
+      { kind: 'unfit', hardwareId: 'never' },
+      {
+        kind: 'layers',
+        surfaceId: 'top',
+        layers: [{ surfaceId: 'top', layer: 2, colour: 'red', feel: 'hard', thicknessUm: null }],
+      },
+    ];
+    for (const it of refused) expect(applyChange(before, it).ok).toBe(false);
+  });
+
+  it('a damage that is told again by its id becomes what it says now, and stays one', () => {
+    const before = pieceOf({ found: { top: ['dent'] } });
+    const [finding] = before.findings;
+    if (!finding) throw new Error('The piece lacks what the test needs.');
+    const larger = { ...finding, count: 3, lengthMm: 40 };
+    const after = applyChange(before, { kind: 'find', finding: larger });
+    expect(after.ok && after.value.findings).toEqual([larger]);
+  });
 });

@@ -1,26 +1,25 @@
-import type { Contested as Dispute, PieceLedger } from '@obrik/core/ledger';
+import { changeInWords, type Conflict, type PieceLedger, type ToldFor } from '@obrik/core/ledger';
 import { surfaceNames } from '@obrik/core/piece';
 import { View } from 'react-native';
-import { useDeeds, useShop } from '@/api/usePiece';
+import { useChanges, useShop } from '@/api/usePiece';
 import { Body, Card, PlainButton, Small, Strong } from '@/ui/controls';
-import { deedInWords, type DeedContext } from './deedInWords';
 
 /** Who, as far as the record knows. */
-export const sideInWords = ({ by, device }: Pick<Dispute['stands'], 'by' | 'device'>): string =>
+export const sideInWords = ({ by, device }: Pick<Conflict['stands'], 'by' | 'device'>): string =>
   by || `device ${device.slice(0, 4)}`;
 
 const Row = ({
-  dispute,
+  conflict,
   context,
   onChoose,
 }: {
-  readonly dispute: Dispute;
-  readonly context: DeedContext;
-  readonly onChoose: (side: Dispute['stands'], words: string) => void;
+  readonly conflict: Conflict;
+  readonly context: ToldFor;
+  readonly onChoose: (side: Conflict['stands'], words: string) => void;
 }) => {
-  const { stands, other } = dispute;
-  const standing = deedInWords(stands.deed, context);
-  const others = deedInWords(other.deed, context);
+  const { stands, other } = conflict;
+  const standing = changeInWords(stands.change, context);
+  const others = changeInWords(other.change, context);
   return (
     <View style={{ gap: 4 }}>
       <Body>
@@ -46,11 +45,11 @@ const Row = ({
 };
 
 /** What was set otherwise on two devices while apart, and one tap to settle each. */
-export const Contested = ({ record }: { readonly record: PieceLedger }) => {
+export const Conflicts = ({ record }: { readonly record: PieceLedger }) => {
   const { units } = useShop();
-  const put = useDeeds();
-  const { piece, contested } = record;
-  if (contested.length === 0) return null;
+  const put = useChanges();
+  const { piece, conflicts } = record;
+  if (conflicts.length === 0) return null;
   const context = { units, surfaceName: surfaceNames(piece) };
   return (
     <View style={{ padding: 12, paddingBottom: 0 }}>
@@ -59,12 +58,12 @@ export const Contested = ({ record }: { readonly record: PieceLedger }) => {
           <Strong>Changed on two devices</Strong>
           <Small>The later one counts. Nothing is lost; choose one.</Small>
         </View>
-        {contested.map((it) => (
+        {conflicts.map((it) => (
           <Row
             key={it.field}
-            dispute={it}
+            conflict={it}
             context={context}
-            onChoose={(side, words) => void put(piece.id, [side.deed], `${words}: settled.`)}
+            onChoose={(side, words) => void put(piece.id, [side.change], `${words}: settled.`)}
           />
         ))}
       </Card>

@@ -1,5 +1,5 @@
 import type { LogLine } from '@obrik/core/piece';
-import { deedInWords } from './deedInWords';
+import { changeInWords } from '@obrik/core/ledger';
 
 const line = {
   id: 'x',
@@ -56,7 +56,7 @@ const LINES: readonly (readonly [LogLine, string])[] = [
 ];
 
 it.each(LINES)('the history tells %#', (told, words) => {
-  const said = deedInWords(
+  const said = changeInWords(
     { kind: 'log', lines: [told] },
     { units: 'metric', surfaceName: (id) => id.charAt(0).toUpperCase() + id.slice(1) },
   );

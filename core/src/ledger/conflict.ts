@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { deed, type LedgerEntry } from './entry';
-import { fieldsOf, type Field } from './fields';
+import type { LedgerEntry } from './entry';
+import { change, fieldsOf, type Change, type Field } from './kinds';
 
 const side = z.object({
   entryId: z.string(),
@@ -8,36 +8,36 @@ const side = z.object({
   by: z.string(),
   at: z.string(),
   /** Sets this alone: sent again, it is what stands. */
-  deed,
+  change,
 });
 
 /** One thing that two devices set otherwise while neither knew of the other. */
-export const contested = z.object({
+export const conflict = z.object({
   field: z.string(),
   /** The later in the order of the record. */
   stands: side,
   other: side,
 });
-export type Contested = z.infer<typeof contested>;
+export type Conflict = z.infer<typeof conflict>;
 
 interface Setter {
   readonly entry: LedgerEntry;
-  readonly field: Field;
+  readonly field: Field<Change>;
 }
 
-const sideOf = ({ entry, field }: Setter): Contested['stands'] => ({
+const sideOf = ({ entry, field }: Setter): Conflict['stands'] => ({
   entryId: entry.id,
   device: entry.device,
   by: entry.by,
   at: entry.at,
-  deed: field.deed,
+  change: field.change,
 });
 
 const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
 
 /** Did its maker not know of the entry before? What waits on a device is known there. */
 export const madeApart = (entry: LedgerEntry, before: LedgerEntry): boolean =>
-  before.device !== entry.device && before.seq !== null && entry.knew < before.seq;
+  before.device !== entry.device && before.seq !== null && entry.baseSeq < before.seq;
 
 /** Who set what last, and against whom, as entries are gone through in order. */
 export interface Setters {
@@ -48,7 +48,7 @@ export const NO_SETTERS: Setters = { last: new Map(), against: new Map() };
 
 /** Goes on by one entry. One made in the knowledge of both sides settles the matter. */
 export const setBy = (before: Setters, entry: LedgerEntry): Setters => {
-  const fields = fieldsOf(entry.deed);
+  const fields = fieldsOf(entry.change);
   if (fields.length === 0) return before;
   const last = new Map(before.last);
   const against = new Map(before.against);
@@ -65,7 +65,7 @@ export const setBy = (before: Setters, entry: LedgerEntry): Setters => {
 };
 
 /** What is set otherwise on two devices as things stand. */
-export const contestedIn = ({ last, against }: Setters): Contested[] =>
+export const conflictsIn = ({ last, against }: Setters): Conflict[] =>
   [...against].flatMap(([field, other]) => {
     const stands = last.get(field);
     return stands ? [{ field, stands: sideOf(stands), other: sideOf(other) }] : [];

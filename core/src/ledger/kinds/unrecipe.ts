@@ -1,0 +1,19 @@
+import { bad, good, id } from '../../piece';
+import { changeKind, has, without } from './kind';
+
+/** A mix is kept no longer. */
+export const unrecipe = changeKind(
+  'unrecipe',
+  { recipeId: id },
+  {
+    about: 'piece',
+    group: 'money',
+    up: [],
+    apply: (before, it) =>
+      has(before.recipes, it.recipeId)
+        ? good({ ...before, recipes: without(before.recipes, it.recipeId) })
+        : bad('recipeId', 'No such mix: it may have been removed already.'),
+    fields: (it) => [{ name: `recipe/${it.recipeId}`, value: null, change: it }],
+    told: () => 'A mix removed',
+  },
+);
