@@ -1,7 +1,7 @@
 /** Floors of core, lowest first. A folder may import from floors below its own, and nowhere else. */
 const FLOORS = [
   ['units', 'ticket', 'catalog', 'dice'],
-  ['words'],
+  ['words', 'effect'],
   ['piece', 'climate'],
   ['ledger'],
   ['coating', 'sanding'],

@@ -11,8 +11,9 @@ export interface HeldEntry {
   readonly seq: number;
   readonly about: string;
   readonly line: RecordLine;
-  /** Read in the form of its day; one that is of no form of today is read again. */
+  /** Read in the form of its day, with the ids of its day; if these are no longer today's, it is read again. */
   readonly entry: KeptEntry;
+  readonly reading?: number;
 }
 
 /** An entry as its maker wrote it. */

@@ -1,3 +1,4 @@
+import { RETIRED_SO_FAR } from '@obrik/core/catalog';
 import { pieceSummary, readLine, recordLine, summaryOf } from '@obrik/core/ledger';
 import { z } from 'zod';
 import {
@@ -112,7 +113,12 @@ const hold = async (entries: readonly unknown[]): Promise<void> => {
   }
   await device.transaction('rw', device.entries, device.outbox, async () => {
     await device.entries.bulkPut(
-      read.map((it) => ({ seq: it.entry.seq, about: aboutOf(it.entry.pieceId), ...it })),
+      read.map((it) => ({
+        seq: it.entry.seq,
+        about: aboutOf(it.entry.pieceId),
+        reading: RETIRED_SO_FAR,
+        ...it,
+      })),
     );
     const ids = read.map((it) => it.entry.id);
     await device.outbox.where('id').anyOf(ids).delete();
@@ -238,7 +244,10 @@ const settle = async (sent: readonly WaitingEntry[], reply: z.infer<typeof recei
       const { seq, number } = receipt;
       const line = { seq, number, receivedAt: reply.now, sent: it.sent };
       const entry = readLine(line);
-      if (entry.ok) await device.entries.put({ seq, about: it.about, line, entry: entry.value });
+      if (entry.ok) {
+        const held = { seq, about: it.about, line, entry: entry.value };
+        await device.entries.put({ ...held, reading: RETIRED_SO_FAR });
+      }
       await device.outbox.where('id').equals(it.id).delete();
     }
     const pieces = new Set(sent.map((it) => it.about).filter((it) => it !== ABOUT_SHOP));

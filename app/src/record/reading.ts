@@ -1,3 +1,4 @@
+import { RETIRED_SO_FAR } from '@obrik/core/catalog';
 import {
   foldEntries,
   foldShop,
@@ -36,15 +37,14 @@ const isOfToday = (it: { readonly form?: string; readonly change?: Change }): bo
   it.change !== undefined && it.form === formOf(it.change);
 
 /** What this device holds of a line; undefined where it can't be read any more. */
-const heldEntry = ({ entry, line }: HeldEntry): KeptEntry | undefined => {
-  if (isOfToday(entry)) return entry;
+const heldEntry = ({ entry, line, reading }: HeldEntry): KeptEntry | undefined => {
+  if (reading === RETIRED_SO_FAR && isOfToday(entry)) return entry;
   const read = readLine(line);
   return read.ok ? read.value : undefined;
 };
 
 /** What waits here, read; undefined where that can't be done. */
 const waitingEntry = ({ sent }: WaitingEntry): Entry | undefined => {
-  if (isOfToday(sent as Partial<Entry>)) return sent as unknown as Entry;
   const read = readEntry(sent);
   return read.ok ? read.value : undefined;
 };

@@ -26,7 +26,8 @@ import {
   type Whole,
 } from '../route';
 import { inDialect } from '../words';
-import type { Coat, PieceState } from '../work';
+import type { Coat } from '../effect';
+import type { PieceState } from '../work';
 
 /**
  * Everything that screens, print and advice ask about a piece in a shop. Each part is reckoned

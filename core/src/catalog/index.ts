@@ -256,3 +256,4 @@ export {
   type TimerId,
 } from './bench';
 export { CUPS, GUN_SECONDS, THINNERS, type Cup } from './cups';
+export { RETIRED, RETIRED_SO_FAR, retiredIn } from './retired';

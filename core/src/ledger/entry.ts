@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { retiredIn } from '../catalog';
 import { id, problemsOf, typedText, type Problem, type Result } from '../piece';
 import { brought, change, formOf, readForm } from './kinds';
 
@@ -112,7 +113,7 @@ export const readEntry = (sent: unknown): Result<Entry> => {
     if (!form) {
       return fail({ path: 'form', message: 'Name the form of the change: "obrik.observe/1".' });
     }
-    const made = brought(told.change, form);
+    const made = brought(retiredIn(told.change), form);
     if (isProblem(made)) return fail(made);
     today = { ...told, form: formOf({ kind: form.kind } as Entry['change']), change: made };
   }

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { changesOf, pieces } from '../testing/arbitraries';
 import { copyOf, pieceOf } from '../testing/pieces';
+import { readEffect } from '../effect';
 import { USUAL_SHOP, measured, pieceDescription, surfacesOf, type Piece } from '../piece';
 import {
   formOf,
@@ -97,7 +98,7 @@ describe('work that two people put on record, neither knowing of the other', () 
         spaceId: null,
         step: null,
         took: null,
-        effect: '{}',
+        effect: readEffect('{}'),
       },
     ],
   });

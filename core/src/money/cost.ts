@@ -13,7 +13,8 @@ import { doneTogether, planRoute, type Route } from '../route';
 import { linesByWork } from '../run';
 import { fittingsToBuy, needKey, needsOf, type Need } from '../supply';
 import { inDialect } from '../words';
-import { timedIn, type DeepReadonly, type Paces } from '../work';
+import { type DeepReadonly } from '../effect';
+import { timedIn, type Paces } from '../work';
 import { ratioOf, shared, thousandths } from './share';
 
 /** What a cost is for. */

@@ -13,7 +13,8 @@ import {
 } from '../piece';
 import { changedRisks, moneyFor, planRoute, tollOf, type Route, type Toll } from '../route';
 import { DECISION_WORDS, type DecisionId, type Tip } from '../words';
-import { risk, type DeepReadonly } from '../work';
+import { type DeepReadonly } from '../effect';
+import { risk } from '../work';
 import { needsOf } from '../supply';
 import { ratioOf } from './share';
 

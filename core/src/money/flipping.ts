@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import type { Piece } from '../piece';
-import { timedIn, type DeepReadonly } from '../work';
+import { type DeepReadonly } from '../effect';
+import { timedIn } from '../work';
 import type { PieceCost } from './cost';
 import type { Earnings } from './earnings';
 import { ratioOf } from './share';

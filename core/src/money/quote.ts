@@ -11,7 +11,7 @@ import {
 } from '../route';
 import { showMoney } from '../units';
 import { COST_WORDS, QUOTE_WORDS, percentOf } from '../words';
-import type { DeepReadonly } from '../work';
+import type { DeepReadonly } from '../effect';
 import { costOf, type PieceCost } from './cost';
 import { ratioOf } from './share';
 import { taxOn } from './tax';

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { MATERIALS } from '../catalog';
+import { keptEffect } from '../effect';
 import { id } from './evidence';
 import { typedText } from './text';
 
@@ -50,8 +51,8 @@ export const doneWork = z
       .max(100)
       .nullable()
       .default(null),
-    /** What it did, as JSON that `work/effect` writes and reads. */
-    effect: z.string().max(20_000),
+    /** What it did. */
+    effect: keptEffect,
   })
   .superRefine((it, context) => {
     if (it.endedAt !== null && Date.parse(it.endedAt) < Date.parse(it.startedAt)) {

@@ -78,7 +78,15 @@ export {
 export { fittingsOf } from './fittings';
 export { likelyDamages } from './likelyDamages';
 export { surfaceGroups, twinsOf, type SurfaceGroup } from './groups';
-export { FITTING_NAMES, fittingsInWords, handlesIn, hardware, movesHoles, newOnesOf, type Hardware } from './hardware';
+export {
+  FITTING_NAMES,
+  fittingsInWords,
+  handlesIn,
+  hardware,
+  movesHoles,
+  newOnesOf,
+  type Hardware,
+} from './hardware';
 export { ending, isAtWork, type Ending } from './ending';
 export { PIECE_FILE_VERSION, pieceFile, type PieceFile } from './file';
 export {

@@ -1,6 +1,7 @@
 import { MATERIALS, PROTECTIONS, UNTILS, wornTogether, type Schools } from '../catalog';
 import { COAT_WORDS, about, capital } from '../words';
-import { minutesEach, type Consumed, type Task } from '../work';
+import { type Consumed } from '../effect';
+import { minutesEach, type Task } from '../work';
 import type { Graph } from './graph';
 import { groupBy } from './group';
 import type { Operation } from './operation';

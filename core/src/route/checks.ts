@@ -1,5 +1,5 @@
 import { CHECKS, COATINGS, leavesFilm, type CheckId } from '../catalog';
-import type { Check, Consumed, Traits } from '../work';
+import type { Check, Consumed, Traits } from '../effect';
 
 /** What of a task decides which questions are asked after it. */
 interface Asked {

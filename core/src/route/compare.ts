@@ -17,7 +17,8 @@ import {
   type Surface,
 } from '../piece';
 import { hazardWords, waysInWords } from '../words';
-import { risk, type Consumed, type DeepReadonly } from '../work';
+import { type Consumed, type DeepReadonly } from '../effect';
+import { risk } from '../work';
 import { calendarDays } from './days';
 import { refusal, type Route } from './operation';
 import { planRoute } from './plan';

@@ -26,13 +26,8 @@ import {
 } from '../piece';
 import { squareMetres } from '../units';
 import { UNNAMED } from '../words';
-import {
-  LOST_WITH_THE_FILM,
-  type Condition,
-  type PieceState,
-  type SurfaceState,
-  type Task,
-} from '../work';
+import { type Condition } from '../effect';
+import { LOST_WITH_THE_FILM, type PieceState, type SurfaceState, type Task } from '../work';
 
 /** All that the rules may ask about one surface. */
 export interface SurfaceContext {

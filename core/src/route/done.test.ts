@@ -4,6 +4,7 @@ import { applyChange } from '../ledger';
 import { pieces, shops } from '../testing/arbitraries';
 import { painted, pieceOf } from '../testing/pieces';
 import { didOf } from '../testing/worked';
+import { effectOf, readEffect } from '../effect';
 import { effectIn, type Task } from '../work';
 import { planRoute } from './index';
 
@@ -45,10 +46,34 @@ describe('work on record', () => {
     });
   });
 
-  it('in a form that nobody reads any more leaves the plan as it is, and breaks nothing', () => {
-    const unknown = didOf(first, { effect: '{"of":"another age"}' });
-    expect(effectIn(unknown)).toBeUndefined();
-    expect(effectIn({ ...unknown, effect: 'no JSON' })).toBeUndefined();
-    expect(keys(planRoute({ ...table, done: [unknown] }, USUAL_SHOP).tasks)).toEqual(keys(tasks));
+  it.each([
+    ['a form of another age', '{"of":"another age"}'],
+    ['no JSON at all', 'no JSON'],
+    ['a coating that was renamed, and nobody says to what', { lays: 'formerPaint' }],
+    ['the form of a newer Obrik', { form: 'obrik.effect/99' }],
+  ])('kept in %s, it holds what follows on its surface, and says so', (_, spoilt) => {
+    const coat = tasks.find((it) => it.traits.lays !== null);
+    if (!coat) throw new Error('No coat');
+    const { lays } = coat.traits;
+    const kept = effectOf(coat);
+    const effect = readEffect(
+      typeof spoilt === 'string'
+        ? spoilt
+        : 'lays' in spoilt
+          ? { ...kept, traits: { ...coat.traits, lays: { ...lays, coating: spoilt.lays } } }
+          : { ...kept, ...spoilt },
+    );
+    const unread = didOf(coat, { effect });
+    expect(effectIn(unread)).toBeUndefined();
+    const after = planRoute({ ...table, done: [unread] }, USUAL_SHOP);
+    expect(after.tasks.filter((it) => it.traits.lays !== null)).toEqual([]);
+    expect(after.refusals).toMatchObject([
+      { rule: 'work-on-record-unread', blocks: true, surfaceIds: coat.surfaceIds },
+    ]);
+    // Kept as it came, it is read by whoever knows its form.
+    expect(JSON.parse(JSON.stringify(unread.effect))).toMatchObject({
+      form: 'unread',
+      received: spoilt instanceof Object ? {} : spoilt,
+    });
   });
 });

@@ -1,4 +1,5 @@
-import { disturbs, effectIn, type Effect } from '../work';
+import { disturbs, type Effect } from '../effect';
+import { effectIn } from '../work';
 import { leadEvidence, type SurfaceContext } from './context';
 
 /** Work on record that was done on a surface, in the order of the record. */

@@ -18,7 +18,8 @@ import {
   type TopcoatVerdict,
 } from '../coating';
 import { isCoated } from '../piece';
-import { coatsOn, hasSpoiledCoats, type Coat, type Series } from '../work';
+import { type Coat, type Series } from '../effect';
+import { coatsOn, hasSpoiledCoats } from '../work';
 import { remembered } from './memo';
 import {
   decorationOf,

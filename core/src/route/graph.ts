@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { AT_ONCE, lag, type DeepReadonly, type Lag } from '../work';
+import { AT_ONCE, lag, type DeepReadonly, type Lag } from '../effect';
 
 /**
  * Every precedence between the tasks of a route, told by numbers so that it stays small: nodes are

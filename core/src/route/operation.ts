@@ -1,17 +1,8 @@
 import { z } from 'zod';
 import { COATINGS } from '../catalog';
 import { ladder } from '../sanding';
-import {
-  GATE_KINDS,
-  caution,
-  check,
-  consumed,
-  gate,
-  phase,
-  risk,
-  task,
-  type DeepReadonly,
-} from '../work';
+import { check, consumed, type DeepReadonly } from '../effect';
+import { GATE_KINDS, caution, gate, phase, risk, task } from '../work';
 import { graph } from './graph';
 
 /** Why an operation is there: the rule behind it, and the observations and damages it rests on, by their ids. */

@@ -1,7 +1,8 @@
 import type { Schools } from '../catalog';
 import { USUAL_SHOP } from '../piece';
 import { taskFor } from '../testing/tasks';
-import { goOf, take, type Lag, type Task } from '../work';
+import { type Lag } from '../effect';
+import { goOf, take, type Task } from '../work';
 import { batchesOf } from './batch';
 import { graphMaker, precedencesOf } from './graph';
 import { inOrder } from './order';

@@ -1,6 +1,7 @@
 import { BEARS_PARTS, COATINGS, type Schools } from '../catalog';
 import { ORDER_WORDS, type OrderRuleId } from '../words';
-import { placeOf, type Lag, type Phase, type Task } from '../work';
+import { type Lag } from '../effect';
+import { placeOf, type Phase, type Task } from '../work';
 import { graphMaker, type Graph, type RuleOfOrder } from './graph';
 
 const rule = (id: OrderRuleId): RuleOfOrder => ({ id, because: ORDER_WORDS[id] });

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { shop } from '../piece';
-import type { DeepReadonly } from '../work';
+import type { DeepReadonly } from '../effect';
 import { operation, reason, refusal, type Route } from './operation';
 
 /**

@@ -1,6 +1,6 @@
 import { COATINGS, DAMAGES, DECISIONS, leavesFilm } from '../catalog';
 import { TOPCOATS } from '../coating';
-import { isCoated, visibilityOf } from '../piece';
+import { isCoated, standsFor, visibilityOf, type DoneWork } from '../piece';
 import { planLadder, sandingTask } from '../sanding';
 import { REFUSAL_WORDS as WORDS, about } from '../words';
 import { ladderFor } from './faceSanding';
@@ -49,7 +49,37 @@ const leadTextsOf = (s: SurfaceContext): string =>
 const wishedTopcoat = ({ aim: { scheme } }: SurfaceContext): string =>
   isCoated(scheme) && scheme.topcoat !== 'none' ? COATINGS.get(TOPCOATS[scheme.topcoat]).label : '';
 
+/** Work on a surface of which nobody can tell here what it did; under way it has done nothing yet. */
+const unreadOn = ({ piece, surface }: SurfaceContext): readonly DoneWork[] =>
+  piece.done.filter(
+    (it) =>
+      it.endedAt !== null &&
+      it.effect.form === 'unread' &&
+      it.surfaceIds.some((id) => standsFor(piece.build, id) === surface.id),
+  );
+
 export const REFUSAL_RULES: readonly RefusalRule[] = [
+  {
+    id: 'work-on-record-unread',
+    // Planned as if it had done nothing, it would be done twice, and over what it left.
+    blocks: true,
+    judge: (s) => {
+      const unread = unreadOn(s);
+      return unread.length === 0
+        ? undefined
+        : {
+            title: WORDS.unread.title,
+            because: WORDS.unread.because(
+              unread.map((it) => ({
+                title: it.title || it.taskKey,
+                day: it.startedAt.slice(0, 10),
+              })),
+            ),
+            waysOut: WORDS.unread.waysOut,
+            observationIds: [],
+          };
+    },
+  },
   {
     id: 'lead-childs-room',
     blocks: true,

@@ -16,20 +16,22 @@ import {
   PLAIN,
   dangersOf,
   disturbs,
+  type Consumed,
+  type Lag,
+  type Place,
+  type Traits,
+} from '../effect';
+import {
   goOf,
   keyOf,
   placeOf,
-  type Consumed,
   type Effort,
   type Gate,
   type GateKind,
-  type Lag,
   type Phase,
-  type Place,
   type Risk,
   type SetUp,
   type Task,
-  type Traits,
 } from '../work';
 import { checksOf } from './checks';
 import type { Whole } from './whole';

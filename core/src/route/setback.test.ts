@@ -4,7 +4,8 @@ import { planRoute, stateAsFound } from './index';
 import { pieces, shops } from '../testing/arbitraries';
 import { painted, pieceOf } from '../testing/pieces';
 import { didOf } from '../testing/worked';
-import { CONDITIONS, advance, coatsOn, eventsOf, openFlaws, setBack, setbackIn } from '../work';
+import { CONDITIONS } from '../effect';
+import { advance, coatsOn, eventsOf, openFlaws, setBack, setbackIn } from '../work';
 
 const back = (told: Partial<Setback>): Setback => ({ ...NO_SETBACK, ...told });
 

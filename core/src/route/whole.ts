@@ -1,5 +1,6 @@
 import { shopFor, type Piece, type Shop } from '../piece';
-import type { Part, PieceCondition, PieceState, Task } from '../work';
+import type { Part, PieceCondition } from '../effect';
+import type { PieceState, Task } from '../work';
 import { sidesOf, type Side } from './borders';
 import type { SurfaceContext } from './context';
 

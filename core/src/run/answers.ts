@@ -7,7 +7,8 @@ import {
   type Piece,
   type Setback,
 } from '../piece';
-import { effectIn, type Effect } from '../work';
+import { type Effect } from '../effect';
+import { effectIn } from '../work';
 
 /** A question that is still open on work that was done. */
 export interface OpenCheck {

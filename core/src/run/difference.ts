@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import type { Piece } from '../piece';
 import type { Route } from '../route';
-import { minutesOf, type DeepReadonly, type Task } from '../work';
+import { type DeepReadonly } from '../effect';
+import { minutesOf, type Task } from '../work';
 
 /** One line of a difference: like work, on some surfaces. */
 export const changedWork = z.object({

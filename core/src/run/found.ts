@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { DISCOVERIES } from '../catalog';
 import { finding, id } from '../piece';
-import type { DeepReadonly } from '../work';
+import type { DeepReadonly } from '../effect';
 
 /** What turned up, before it is decided what is done about it. */
 export const found = z.object({

@@ -1,5 +1,6 @@
 import { COATINGS, METHODS, FILLER_HARDENER, POT_LIFE, type Material } from '../catalog';
-import type { Consumed, Task } from '../work';
+import type { Consumed } from '../effect';
+import type { Task } from '../work';
 
 /** What has to be mixed for a step. */
 export type Mix =

@@ -11,7 +11,7 @@ import {
 import { showsOldWood, type Piece, type Shop } from '../piece';
 import { applyChange, pieceChange, type PieceChange } from '../ledger';
 import { refusal, toll, tollOf, type Refusal, type Toll } from '../route';
-import type { DeepReadonly } from '../work';
+import type { DeepReadonly } from '../effect';
 import { changesFor } from './decide';
 import type { Found } from './found';
 import { differenceSchema, isSameRoute, routeDifference } from './difference';

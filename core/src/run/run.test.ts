@@ -16,7 +16,8 @@ import { planRoute, type Route } from '../route';
 import { pieces, shops } from '../testing/arbitraries';
 import { painted, pieceOf } from '../testing/pieces';
 import { didOf, workedOn, workedTo } from '../testing/worked';
-import { advance, disturbs, type PieceState } from '../work';
+import { disturbs } from '../effect';
+import { advance, type PieceState } from '../work';
 import { afterChanges, answerLine, changesFor, openChecks, type Found } from './index';
 
 const DAY_MS = 24 * 60 * 60_000;

@@ -4,7 +4,8 @@ import { NO_SETBACK, USUAL_SHOP, type LogLine, type Piece } from '../piece';
 import { planRoute } from '../route';
 import { clear, painted, pieceOf, stained, type Told } from '../testing/pieces';
 import { workedTo } from '../testing/worked';
-import { disturbs, type Task } from '../work';
+import { disturbs } from '../effect';
+import { type Task } from '../work';
 import { optionsFor, type Found } from './index';
 
 // What mending a fault can do to lungs, skin and shop, and what keeps it from that: written down by

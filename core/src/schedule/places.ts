@@ -1,7 +1,8 @@
 import { METHODS, type Coating } from '../catalog';
 import type { AirCourse, Minute } from '../climate';
 import type { Shop, Skill, Space } from '../piece';
-import type { Effect, Task } from '../work';
+import type { Effect } from '../effect';
+import type { Task } from '../work';
 import { HORIZON_DAYS, airIn, fitHours } from './airs';
 import { ALWAYS, both, without, type Calendar } from './calendar';
 import { clockDays, hoursOf, loudHours } from './hours';

@@ -1,6 +1,6 @@
 import { planRoute } from '../route';
 import { shop as shopSchema, type DoneWork, type Piece, type Shop } from '../piece';
-import type { Task } from '../work';
+import { effectIn, type Task } from '../work';
 import { paintedTable } from '../testing/pieces';
 import { planFaults } from '../testing/planFaults';
 import { didOf } from '../testing/worked';
@@ -159,7 +159,7 @@ describe('with work on record', () => {
     const last = begun.done.at(-1);
     const opensIn = (air: object) =>
       dryingNow(begun, shopOf(air), evening + 10).find((it) => it.from === evening)?.opens;
-    const label = (JSON.parse(last?.effect ?? '{}') as Task).wait?.min ?? 0;
+    const label = (last && effectIn(last))?.wait?.min ?? 0;
     const atLabel = opensIn({ airCelsius: 23, airHumidity: 50 })?.expected ?? 0;
     expect(atLabel - evening).toBeCloseTo(label, 3);
     expect(opensIn({ airCelsius: 14, airHumidity: 70 })?.expected).toBeGreaterThan(atLabel);

@@ -8,7 +8,7 @@ import {
   type Progress,
 } from '../climate';
 import type { Space } from '../piece';
-import type { Effect, Lag } from '../work';
+import type { Effect, Lag } from '../effect';
 import type { Job, Link, Wait } from './problem';
 
 /** How waits go on: as each kind of drying, or as hardening on. */

@@ -15,7 +15,8 @@ import {
 } from '../catalog';
 import { facesOf, surfaceNames, type OwnNeed, type Piece } from '../piece';
 import type { Operation, Route } from '../route';
-import type { Consumed, Task } from '../work';
+import type { Consumed } from '../effect';
+import type { Task } from '../work';
 import { cutVeneer, type CuttingPlan, type VeneerPart } from './cutting';
 import { wornAt } from './worn';
 

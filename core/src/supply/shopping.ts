@@ -3,7 +3,7 @@ import { AISLES, MATERIALS, UNITS, aisleOf, type Material } from '../catalog';
 import { containersIn, isAtWork, isOwnPrice, type Piece, type Shop, type Stocked } from '../piece';
 import { planRoute } from '../route';
 import { inDialect } from '../words';
-import type { DeepReadonly } from '../work';
+import type { DeepReadonly } from '../effect';
 import { cheapestContainers } from './containers';
 import { fittingsToBuy } from './fittings';
 import { needsOf, type Need } from './needs';

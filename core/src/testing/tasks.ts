@@ -1,15 +1,13 @@
+import { PLAIN, type Place, type Traits } from '../effect';
 import {
-  PLAIN,
   advance,
   effort,
   foundLayer,
   goOf,
   keyOf,
   type PieceState,
-  type Place,
   type SurfaceState,
   type Task,
-  type Traits,
 } from '../work';
 
 /** A task for a test: on a surface, or on what is told. */

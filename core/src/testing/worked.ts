@@ -1,6 +1,7 @@
 import type { DoneWork, Piece, Shop } from '../piece';
 import { planRoute } from '../route';
-import { effectOf, type Task } from '../work';
+import { effectOf } from '../effect';
+import { type Task } from '../work';
 
 /** When all work of a test was done, where it says nothing else. */
 export const DONE_AT = '2026-03-02T18:00:00Z';

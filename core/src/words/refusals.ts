@@ -4,6 +4,15 @@ import { capital, listed } from './language';
 const on = (names: readonly string[]): string => listed(names.map((it) => it.toLowerCase()));
 
 export const refusals = {
+  unread: {
+    title: (names: readonly string[]) => `Work done on the ${on(names)} can’t be read`,
+    because: (work: readonly { readonly title: string; readonly day: string }[]) =>
+      `${listed(work.map((it) => `“${it.title}” of ${it.day}`))} ${work.length === 1 ? 'is' : 'are'} on record in a form that this version of Obrik doesn’t know. Nothing more is planned here, so that no work is done twice.`,
+    waysOut: [
+      'Update Obrik on this device. Then it can read the work.',
+      'Or remove that work in the history, and record what you see on the surface now.',
+    ],
+  },
   childsRoom: {
     title: (names: readonly string[]) => `Don’t work on the ${on(names)} yourself`,
     titleLeft: (names: readonly string[]) =>

@@ -1,10 +1,10 @@
 import { COATINGS, NEW_VENEER_UM, OLD_FILM_UM, dryFilmUm } from '../catalog';
 import { may } from '../coating';
-import type { Condition } from './condition';
+import type { Condition } from '../effect';
 import { isOldWax, isSubstrate, type FaceLayer, type PieceState, type SurfaceState } from './state';
-import type { Effect } from './effect';
+import type { Effect } from '../effect';
 import { placeName } from './task';
-import type { Coat, Face } from './traits';
+import type { Coat, Face } from '../effect';
 
 /** A layer that was there before. */
 export const foundLayer = (layer: FaceLayer['layer'], um: number = OLD_FILM_UM): FaceLayer => ({

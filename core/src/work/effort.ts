@@ -10,7 +10,7 @@ import {
   type Use,
   type Why,
 } from '../catalog';
-import type { DeepReadonly } from './readonly';
+import type { Consumed, DeepReadonly } from '../effect';
 
 /** How long work takes, as a sum that can be told: setting up, then so much for each unit. */
 export const effortSchema = z.object({
@@ -26,15 +26,6 @@ export const effortSchema = z.object({
   times: z.number().min(0),
 });
 export type Effort = DeepReadonly<z.infer<typeof effortSchema>>;
-
-/** Something that a task takes. */
-export const consumed = z.object({
-  material: MATERIALS.id,
-  quantity: z.number().min(0),
-  unit: z.enum(UNITS),
-  why: z.enum(WHYS),
-});
-export type Consumed = DeepReadonly<z.infer<typeof consumed>>;
 
 /**
  * Effort by a rate of the catalog.

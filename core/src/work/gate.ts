@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { DeepReadonly } from './readonly';
+import type { DeepReadonly } from '../effect';
 
 /** What an open question is about. */
 export const GATE_KINDS = [

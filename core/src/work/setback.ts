@@ -1,5 +1,5 @@
 import type { DoneWork, LogLine, Setback } from '../piece';
-import type { Condition } from './condition';
+import type { Condition } from '../effect';
 import type { FaceLayer, PieceState, SurfaceState } from './state';
 
 /** New coats that count no longer stay on the face as a film like any other. */

@@ -1,8 +1,8 @@
 import type { Layer, Material, Mend } from '../catalog';
 import type { Interface } from '../coating';
-import type { Condition, Need, Part, PieceCondition } from './condition';
-import type { Lag } from './lag';
-import type { Coat } from './traits';
+import type { Condition, Need, Part, PieceCondition } from '../effect';
+import type { Lag } from '../effect';
+import type { Coat } from '../effect';
 
 /** One layer of a surface, as it lies on the one below. */
 export interface FaceLayer {

@@ -2,21 +2,10 @@ import { z } from 'zod';
 import { CHECKS, DANGERS, METHODS, PROTECTIONS } from '../catalog';
 import { ladder } from '../sanding';
 import { RISKS, type RiskKind } from '../words';
-import { PARTS } from './condition';
-import { consumed, effortSchema } from './effort';
+import { check, consumed, lag, place, traits, type DeepReadonly, type Place } from '../effect';
+import { effortSchema } from './effort';
 import { GATE_KINDS, gate } from './gate';
-import { lag } from './lag';
 import { phase } from './phase';
-import type { DeepReadonly } from './readonly';
-import { traits } from './traits';
-
-/** Where a task is done: on a surface, on loose parts, or on the piece as a whole. */
-export const place = z.discriminatedUnion('of', [
-  z.object({ of: z.literal('surface'), id: z.string() }),
-  z.object({ of: z.literal('parts'), id: z.enum(PARTS) }),
-  z.object({ of: z.literal('piece') }),
-]);
-export type Place = DeepReadonly<z.infer<typeof place>>;
 
 /** Why a task is there: the rule behind it and the observations that it rests on. */
 export const taskReason = z.object({
@@ -35,13 +24,6 @@ export type Caution = DeepReadonly<z.infer<typeof caution>>;
 /** What to do, and what that does to the face and the air. */
 export const taskLine = z.object({ text: z.string(), does: z.array(DANGERS.id) });
 export type TaskLine = DeepReadonly<z.infer<typeof taskLine>>;
-
-/** A question to answer afterwards. */
-export const check = z.object({
-  id: CHECKS.id,
-  question: z.string(),
-});
-export type Check = DeepReadonly<z.infer<typeof check>>;
 
 /** A bad outcome, and how likely it is on one surface. */
 export const risk = z.object({

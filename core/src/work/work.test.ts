@@ -1,4 +1,5 @@
 import { MATERIALS, RATES, priceOf } from '../catalog';
+import type { Coat } from '../effect';
 import { LACQUERED, after, pieceWith, taskFor } from '../testing/tasks';
 import {
   advance,
@@ -13,7 +14,6 @@ import {
   placeOf,
   takes,
   takesBy,
-  type Coat,
 } from './index';
 
 // What work does to a face and to a piece, worked by hand.

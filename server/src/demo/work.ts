@@ -2,7 +2,7 @@ import { CHECKS, type Material } from '@obrik/core/catalog';
 import type { DoneWork, LogLine, Piece, Shop } from '@obrik/core/piece';
 import { tookAt } from '@obrik/core/supply';
 import { planRoute, type Operation } from '@obrik/core/route';
-import { effectOf } from '@obrik/core/work';
+import { effectOf } from '@obrik/core/effect';
 
 const HOUR_MS = 60 * 60 * 1000;
 

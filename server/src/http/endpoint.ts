@@ -1,5 +1,5 @@
 import { read } from '@obrik/core/piece';
-import type { DeepReadonly } from '@obrik/core/work';
+import type { DeepReadonly } from '@obrik/core/effect';
 import express, { type IRouter, type Request, type Response } from 'express';
 import type { z } from 'zod';
 import { PHOTO_LIMIT } from '../photos/limit';

@@ -2,7 +2,7 @@ import { ticketNumber } from '@obrik/core/ticket';
 import type { PieceLedger } from '@obrik/core/ledger';
 import type { Shop } from '@obrik/core/piece';
 import { alternative, branches, careSheet, whatIf, type Ticket } from '@obrik/core/route';
-import type { DeepReadonly } from '@obrik/core/work';
+import type { DeepReadonly } from '@obrik/core/effect';
 import { z } from 'zod';
 import { beforeAndAfter, found, remedyOption } from '@obrik/core/run';
 import type { Heavy } from '../heavy/pool';

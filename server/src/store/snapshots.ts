@@ -1,3 +1,4 @@
+import { RETIRED_SO_FAR } from '@obrik/core/catalog';
 import {
   pieceSummary,
   plannedSummary,
@@ -13,8 +14,8 @@ import { jsonIn } from './json';
 import type { Models, SnapshotRow } from './models';
 import { inStatements } from './statements';
 
-/** Version of the form of snapshots; another one is made again from the entries. */
-export const FORM = 4;
+/** Version of the form of snapshots and of their ids; another one is made again from the entries. */
+export const FORM = 4000 + RETIRED_SO_FAR;
 
 const parsedBy = <S extends z.ZodType>(schema: S, text: string | null): z.output<S> | undefined =>
   text === null ? undefined : schema.safeParse(jsonIn(text)).data;

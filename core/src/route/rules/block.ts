@@ -1,7 +1,8 @@
 import { PAPER_CHOICES, PRIMERS, WAITS, type Coating } from '../../catalog';
 import { isLightColour } from '../../piece';
 import { COAT_WORDS as WORDS } from '../../words';
-import type { Coat, Series, Task } from '../../work';
+import type { Coat, Series } from '../../effect';
+import type { Task } from '../../work';
 import { isOpen } from '../questions';
 import { surfaceRule, type Draft, type Rule } from '../rule';
 import { waxLeft } from './clean';

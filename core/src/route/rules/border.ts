@@ -1,5 +1,5 @@
 import { COAT_WORDS, listed } from '../../words';
-import type { Condition } from '../../work';
+import type { Condition } from '../../effect';
 import { areaOf, tapeMinutesOf, type Side } from '../borders';
 import { pieceRule, type Draft, type Rule } from '../rule';
 import type { Whole } from '../whole';

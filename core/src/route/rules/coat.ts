@@ -13,7 +13,8 @@ import {
 import { litresFor, may } from '../../coating';
 import { isForChild, movesWith } from '../../piece';
 import { COAT_WORDS } from '../../words';
-import { take, type Coat, type Lag, type Need, type Series } from '../../work';
+import { type Coat, type Lag, type Need, type Series } from '../../effect';
+import { take } from '../../work';
 import type { Draft } from '../rule';
 import { onArea, onFace, papersFor, wait } from './common';
 import { type SurfaceContext, areaOfFace, hangsAsDoor } from '../context';

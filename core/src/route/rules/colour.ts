@@ -1,7 +1,7 @@
 import { COATINGS, PAPER_CHOICES, WOODS, type Coating } from '../../catalog';
 import { colourName } from '../../coating';
 import { COAT_WORDS as WORDS, SAND_WORDS, capital } from '../../words';
-import type { Coat } from '../../work';
+import type { Coat } from '../../effect';
 import { surfaceRule, type Draft, type Rule } from '../rule';
 import { grainCoat } from './block';
 import { waxLeft } from './clean';

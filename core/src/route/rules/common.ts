@@ -7,15 +7,8 @@ import {
   type Rate,
   type Until,
 } from '../../catalog';
-import {
-  effort,
-  take,
-  takesBy,
-  type Consumed,
-  type DryingMechanism,
-  type Effort,
-  type Lag,
-} from '../../work';
+import { type Consumed, type DryingMechanism, type Lag } from '../../effect';
+import { effort, take, takesBy, type Effort } from '../../work';
 import { type SurfaceContext, areaOfFace } from '../context';
 
 /** A wait of so many minutes until something is so. */

@@ -1,5 +1,5 @@
 import { type Hardware } from '../../piece';
-import type { Part } from '../../work';
+import type { Part } from '../../effect';
 import { comesBack, type Whole } from '../whole';
 import { type SurfaceContext, hasPulls, openFindings } from '../context';
 

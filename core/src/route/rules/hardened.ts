@@ -1,5 +1,6 @@
 import { COAT_WORDS } from '../../words';
-import { coatsOn, type Phase, type Series } from '../../work';
+import { type Series } from '../../effect';
+import { coatsOn, type Phase } from '../../work';
 import type { SurfaceContext } from '../context';
 import { coatOver, finishPlanOf, isToBeDulledUnder, laidOf } from '../finishing';
 import { surfaceRule, type Rule } from '../rule';

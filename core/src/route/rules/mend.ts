@@ -1,6 +1,7 @@
 import { MENDS, WAITS } from '../../catalog';
 import { MEND_WORDS as WORDS, byLabel } from '../../words';
-import { openFlaws, takes, type Flaw, type Phase, type Series } from '../../work';
+import { type Series } from '../../effect';
+import { openFlaws, takes, type Flaw, type Phase } from '../../work';
 import { areaOfFace, type SurfaceContext } from '../context';
 import { finishPlanOf, laidOf } from '../finishing';
 import { surfaceRule, type Draft, type Rule } from '../rule';

@@ -9,7 +9,7 @@ import {
   type Told,
 } from '../../catalog';
 import { COAT_WORDS as WORDS, capital } from '../../words';
-import type { Coat } from '../../work';
+import type { Coat } from '../../effect';
 import { repairOf } from '../repairs';
 import { surfaceRule, type Draft, type Rule } from '../rule';
 import { dullCoat, isFilm, layCoat, sandBetween, sandedBetween, sandsEveryCoat } from './coat';

@@ -1,6 +1,7 @@
 import { DAMAGES, FILLS, PAPER_CHOICES, WAITS, type Repair } from '../../catalog';
 import { REPAIR_WORDS as WORDS, SAND_WORDS, byLabel } from '../../words';
-import { effort, takes, type Effort, type Lag } from '../../work';
+import { type Lag } from '../../effect';
+import { effort, takes, type Effort } from '../../work';
 
 import { acceptedOn, holesIn, repairOf, replacedFittings } from '../repairs';
 import { pieceRule, surfaceRule, type Draft, type Rule } from '../rule';

@@ -1,5 +1,18 @@
 import fc from 'fast-check';
-import { NO_SETBACK, aim, newPart, newPiece, observation, paintLayer, pieceDescription, surfacesOf, type LogLine, type Observation, type Piece, type Shop } from '../../piece';
+import {
+  NO_SETBACK,
+  aim,
+  newPart,
+  newPiece,
+  observation,
+  paintLayer,
+  pieceDescription,
+  surfacesOf,
+  type LogLine,
+  type Observation,
+  type Piece,
+  type Shop,
+} from '../../piece';
 import { applyChange } from '../../ledger';
 import { findingOn, schemes, shops } from '../../testing/arbitraries';
 import { OLD_TEMPLATES, usualMeasures } from '../../testing/pieces';
