@@ -1,8 +1,7 @@
-import type { Change, PieceLedger } from '@obrik/core/ledger';
+import type { Change, PieceChange, PieceLedger } from '@obrik/core/ledger';
 import { USUAL_SHOP, type Shop, type Stocked } from '@obrik/core/piece';
-import { type PieceChange } from '@obrik/core/ledger';
 import { useCallback } from 'react';
-import { record } from '@/record';
+import { recordWith } from '@/record';
 import { noticed } from '@/state/notice';
 import { useAppDispatch } from '@/state/store';
 import { usePieceQuery, useShopQuery } from './api';
@@ -34,19 +33,23 @@ export const usePieceRecord = (pieceId: string): PieceState => {
   };
 };
 
-/** Records changes about a piece or, with null, the shop, all or none. Resolves to whether they are safe. */
+/**
+ * Records changes about a piece or, with null, the shop, and with them what they change in the shop: all
+ * or none. Resolves to whether they are safe.
+ */
 export type MakeChanges = (
   pieceId: string | null,
   changes: readonly Change[],
   done: string,
+  ofShop?: readonly Change[],
 ) => Promise<boolean>;
 
 /** Records; says what was done, with its undo, or what forbids it. */
 export const useChanges = (): MakeChanges => {
   const dispatch = useAppDispatch();
   return useCallback(
-    async (pieceId, changes, done) => {
-      const result = await record(pieceId, ...changes);
+    async (pieceId, changes, done, ofShop = []) => {
+      const result = await recordWith(pieceId, changes, ofShop);
       if (!result.ok) {
         const text = result.problems[0]?.message ?? 'That can’t be recorded.';
         dispatch(noticed({ text, tone: 'vermilion' }));

@@ -3,6 +3,7 @@ export {
   discardEntry,
   discardPhoto,
   record,
+  recordWith,
   recordPhoto,
   retryEntry,
   type PhotoRecorded,

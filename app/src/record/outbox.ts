@@ -6,7 +6,7 @@ import {
   type Change,
   type Entry,
 } from '@obrik/core/ledger';
-import type { Problem } from '@obrik/core/piece';
+import { good, type Problem, type Result } from '@obrik/core/piece';
 import { nanoid } from '@reduxjs/toolkit';
 import { aboutOf, deviceId, personName, shopNow, theDevice } from '@/device';
 import { foldHere, lastSeqOf } from './reading';
@@ -41,11 +41,15 @@ const whyNot = (error: unknown): Recorded => ({
   ],
 });
 
-const put = async (pieceId: string | null, changes: readonly Change[]): Promise<Recorded> => {
+/** Entries about one thing as they are made here, or what forbids one of them. */
+const entriesFor = async (
+  pieceId: string | null,
+  changes: readonly Change[],
+): Promise<Result<readonly Entry[]>> => {
+  if (changes.length === 0) return good([]);
   const device = await theDevice();
-  const about = aboutOf(pieceId);
   const made = { at: shopNow().toISOString(), by: personName() };
-  const whose = { device: await deviceId(), baseSeq: await lastSeqOf(device, about) };
+  const whose = { device: await deviceId(), baseSeq: await lastSeqOf(device, aboutOf(pieceId)) };
   const entries = changes.map((change): Entry => ({
     id: nanoid(),
     pieceId,
@@ -63,30 +67,54 @@ const put = async (pieceId: string | null, changes: readonly Change[]): Promise<
     const waiting = { ...entry, seq: null, number: null };
     fold = fold ? extendFold(fold, waiting) : foldEntries([waiting]);
   }
+  return good(entries);
+};
+
+const put = async (
+  pieceId: string | null,
+  changes: readonly Change[],
+  ofShop: readonly Change[],
+): Promise<Recorded> => {
+  const device = await theDevice();
+  const made = await entriesFor(pieceId, changes);
+  const beside = await entriesFor(null, ofShop);
+  if (!made.ok) return made;
+  if (!beside.ok) return beside;
   // Together, or not at all: whoever watches sees one change.
-  const rows = entries.map((entry) => ({ id: entry.id, about, sent: { ...entry }, refused: null }));
+  const rows = [...made.value, ...beside.value].map((entry) => ({
+    id: entry.id,
+    about: aboutOf(entry.pieceId),
+    sent: { ...entry },
+    refused: null,
+  }));
   await device.transaction('rw', device.outbox, () => device.outbox.bulkAdd(rows));
-  return { ok: true, entryIds: entries.map((it) => it.id) };
+  return { ok: true, entryIds: made.value.map((it) => it.id) };
 };
 
 /**
  * Records changes, all or none: they are safe on this device when this resolves, and go to the shop by
  * themselves. A second tap that says the same at once is the first.
  * @param pieceId the piece that they are about; null for the shop
+ * @param ofShop what changes in the shop by it: recorded in the same go
  */
-export const record = (
+export const recordWith = (
   pieceId: string | null,
-  ...changes: readonly Change[]
+  changes: readonly Change[],
+  ofShop: readonly Change[] = [],
 ): Promise<Recorded> => {
-  const meaning = meaningOf(pieceId, changes);
+  const meaning = meaningOf(pieceId, [...changes, ...ofShop]);
   const now = performance.now();
   const before = recent.get(meaning);
   if (before && now - before.at < ONE_TAP) return before.result;
-  const result = put(pieceId, changes).catch(whyNot);
+  const result = put(pieceId, changes, ofShop).catch(whyNot);
   recent.clear();
   recent.set(meaning, { at: now, result });
   return result;
 };
+
+/** Records changes about one thing. */
+export const record = (pieceId: string | null, ...changes: readonly Change[]): Promise<Recorded> =>
+  recordWith(pieceId, changes);
 
 /** Takes an entry that the shop refused off the list, for good. */
 export const discardEntry = async (id: string): Promise<void> => {

@@ -13,7 +13,7 @@ import { pieceDescription } from '@obrik/core/piece';
 import { cardsHere, pieceHere, shopHere, waitingHere } from './reading';
 import { ABOUT_SHOP, closeDevice, theDevice } from '@/device';
 import { Unreachable, flush, pull, pullCards, startAfresh } from './exchange';
-import { record, recordPhoto, retryEntry } from './outbox';
+import { record, recordPhoto, recordWith, retryEntry } from './outbox';
 
 const AT = '2026-03-01T08:00:00Z';
 const DESCRIPTION = pieceDescription.parse({
@@ -133,6 +133,17 @@ describe('what is recorded', () => {
     const half = await record('p', observe('c'), observe('a'));
     expect(half).toMatchObject({ ok: false });
     expect(await ids()).toEqual(['a', 'b']);
+  });
+
+  it('on a piece and in the shop is recorded in one go, or neither', async () => {
+    await put(TAKEN_IN);
+    const opened: Change = { kind: 'stocked', containers: [{ id: 'can', openedOn: '2026-03-01' }] };
+    const both = (change: Change) => recordWith('p', [change], [opened]);
+    const waits = async () => (await waitingHere(await theDevice())).count;
+    expect(await both({ kind: 'withdraw', observationId: 'never' })).toMatchObject({ ok: false });
+    expect(await waits()).toBe(1);
+    expect(await both(observe('a'))).toMatchObject({ ok: true, entryIds: [expect.any(String)] });
+    expect(await waits()).toBe(3);
   });
 
   it('is on this device at once, without the shop, and outlives a reload', async () => {

@@ -24,7 +24,15 @@ export {
   type OwnPrice,
   type PriceBook,
 } from './prices';
-export { SEEN_BY, stocked, withStocked, type Stocked } from './stock';
+export {
+  SEEN_BY,
+  looksIn,
+  stocked,
+  stockedPart,
+  withStocked,
+  type Stocked,
+  type StockedPart,
+} from './stock';
 export { weekFromText, weekInText } from './weekText';
 export { doneWork, type DoneWork } from './done';
 export {

@@ -39,11 +39,61 @@ export const stocked = z.object({
 });
 export type Stocked = z.infer<typeof stocked>;
 
-/** The stock with these containers in it, in place of what it said of them. */
-export const withStocked = (stock: readonly Stocked[], told: readonly Stocked[]): Stocked[] => {
-  const fresh = new Map(told.map((it) => [it.id, it]));
-  return [
-    ...stock.map((it) => fresh.get(it.id) ?? it),
-    ...[...fresh.values()].filter((it) => !stock.some((old) => old.id === it.id)),
-  ];
+type Part = Exclude<keyof Stocked, 'id'>;
+
+/** What is seen of a container at one look: two who look at different things don't contradict each other. */
+const LOOK_OF: Readonly<Record<Part, 'what' | 'level' | 'opened' | 'place' | 'gone'>> = {
+  material: 'what',
+  colour: 'what',
+  code: 'what',
+  size: 'what',
+  boughtOn: 'what',
+  keepsUntil: 'what',
+  paid: 'what',
+  left: 'level',
+  seenAt: 'level',
+  seenBy: 'level',
+  openedOn: 'opened',
+  place: 'place',
+  gone: 'gone',
 };
+const PARTS = Object.keys(LOOK_OF) as Part[];
+
+type Shape = Omit<typeof stocked.shape, 'id'>;
+type Named = {
+  [K in Part]: z.ZodOptional<Shape[K] extends z.ZodDefault<infer Inner> ? Inner : Shape[K]>;
+};
+
+/** What is told of a container, by its id; what is not named stays as it was. */
+export const stockedPart = z.object({
+  id,
+  ...(Object.fromEntries(
+    PARTS.map((part) => {
+      const shape = stocked.shape[part];
+      return [part, z.optional(shape instanceof z.ZodDefault ? shape.unwrap() : shape)];
+    }),
+  ) as unknown as Named),
+});
+export type StockedPart = z.infer<typeof stockedPart>;
+
+/** What is told of a container, look by look. */
+export const looksIn = (
+  it: StockedPart,
+): readonly { readonly look: string; readonly part: StockedPart }[] =>
+  [...new Set(Object.values(LOOK_OF))].flatMap((look) => {
+    const own = PARTS.filter((part) => LOOK_OF[part] === look && it[part] !== undefined);
+    if (own.length === 0) return [];
+    return [{ look, part: { id: it.id, ...Object.fromEntries(own.map((one) => [one, it[one]])) } }];
+  });
+
+/** The stock with what is told of its containers. One that is not there comes in where it is told whole. */
+export const withStocked = (
+  stock: readonly Stocked[],
+  told: readonly StockedPart[],
+): readonly Stocked[] =>
+  told.reduce<readonly Stocked[]>((all, part) => {
+    const old = all.find((it) => it.id === part.id);
+    if (old) return all.map((it) => (it === old ? { ...old, ...part } : it));
+    const fresh = stocked.safeParse(part);
+    return fresh.success ? [...all, fresh.data] : all;
+  }, stock);

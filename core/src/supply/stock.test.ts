@@ -211,6 +211,21 @@ describe('the record of the stock', () => {
       { kind: 'stocked', containers: [{ ...one, left: 0.4 }] },
       { kind: 'stocked', containers: [{ ...one, left: 0.7 }] },
     ]).map((it, nth) => ({ ...it, baseSeq: nth === 2 ? 1 : it.baseSeq }));
-    expect(foldShop(apart).conflicts.map((it) => it.field)).toEqual(['stock/a']);
+    expect(foldShop(apart).conflicts.map((it) => it.field)).toEqual(['stock/a/level']);
+  });
+
+  it('a container opened on one device and weighed on another is open, and as full as it was weighed', () => {
+    const apart = entriesOf([
+      { kind: 'stocked', containers: [one] },
+      { kind: 'stocked', containers: [{ id: 'a', left: 0.4, seenBy: 'weighed', seenAt: at(2) }] },
+      { kind: 'stocked', containers: [{ id: 'a', openedOn: '2026-03-01' }] },
+      // Nothing is known of it but where it stands: it comes in when somebody tells what it is.
+      { kind: 'stocked', containers: [{ id: 'b', place: 'shelf 2' }] },
+    ]).map((it, nth) => ({ ...it, baseSeq: nth === 2 ? 1 : it.baseSeq }));
+    const { stock, conflicts } = foldShop(apart);
+    expect(conflicts).toEqual([]);
+    expect(stock).toMatchObject([
+      { id: 'a', left: 0.4, seenBy: 'weighed', openedOn: '2026-03-01' },
+    ]);
   });
 });

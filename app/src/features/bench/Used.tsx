@@ -3,6 +3,7 @@ import type { Piece } from '@obrik/core/piece';
 import { takenBy, usable, type OnHand, type Taken } from '@obrik/core/supply';
 import { quantityInWords } from '@obrik/core/words';
 import type { Task } from '@obrik/core/work';
+import type { Change } from '@obrik/core/ledger';
 import { Input } from '@rneui/themed';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -10,7 +11,7 @@ import { useChanges, useShop } from '@/api/usePiece';
 import { useMaterialName } from '@/features/shared/useMaterialName';
 import { shopDay, useShelves } from '@/features/shop/useShelves';
 import { Alarm, BenchButton, Options } from '@/ui/controls';
-import { lineNow, useLog } from './useLog';
+import { lineNow } from './useLog';
 
 /** Two figures that count, however little it is: 60 g and 1.3 g are both told. */
 const figure = (it: number): string => String(Number(it.toPrecision(2)));
@@ -65,7 +66,6 @@ const FromCan = ({
 
 /** How much of each material was taken, and from which container: as planned unless somebody says otherwise. */
 export const Used = ({ piece, title, tasks, surfaceIds, onDone }: UsedProps) => {
-  const log = useLog();
   const put = useChanges();
   const nameOf = useMaterialName();
   const { onHand } = useShelves();
@@ -105,12 +105,12 @@ export const Used = ({ piece, title, tasks, surfaceIds, onDone }: UsedProps) => 
     const opened = onHand
       .map((it) => it.container)
       .filter((it) => it.openedOn === null && taken.has(it.id));
-    if (opened.length > 0) {
-      // Taken from, so it is open: what is open is used first next time.
-      const containers = opened.map((it) => ({ ...it, openedOn: shopDay() }));
-      await put(null, [{ kind: 'stocked', containers }], 'Opened.');
-    }
-    if (await log(piece, lines, `${title}: material written down.`)) onDone();
+    // Taken from, so it is open: what is open is used first next time.
+    const containers = opened.map((it) => ({ id: it.id, openedOn: shopDay() }));
+    const ofShop: readonly Change[] =
+      containers.length > 0 ? [{ kind: 'stocked', containers }] : [];
+    const said = `${title}: material written down.`;
+    if (await put(piece.id, [{ kind: 'log', lines }], said, ofShop)) onDone();
   };
   return (
     <>

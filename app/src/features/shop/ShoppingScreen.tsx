@@ -224,7 +224,7 @@ export const ShoppingScreen = () => {
             onBack={(it) =>
               void put(
                 null,
-                [{ kind: 'stocked', containers: [{ ...it, gone: true }] }],
+                [{ kind: 'stocked', containers: [{ id: it.id, gone: true }] }],
                 'Put back.',
               )
             }

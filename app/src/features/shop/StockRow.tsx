@@ -1,5 +1,5 @@
 import { MATERIALS } from '@obrik/core/catalog';
-import type { Stocked } from '@obrik/core/piece';
+import type { Stocked, StockedPart } from '@obrik/core/piece';
 import { litresOf, type OnHand } from '@obrik/core/supply';
 import { SUPPLY_WORDS, quantityInWords, sizeInWords } from '@obrik/core/words';
 import { format } from 'date-fns/format';
@@ -24,7 +24,7 @@ const dayInWords = (day: string): string => format(parseISO(day), 'd MMM yyyy');
 
 interface StockRowProps {
   readonly it: OnHand;
-  readonly onStore: (container: Stocked, said: string) => void;
+  readonly onStore: (part: StockedPart, said: string) => void;
 }
 
 /** By eye: as full as a can looks. */
@@ -86,7 +86,7 @@ export const StockRow = ({ it, onStore }: StockRowProps) => {
   const name = nameOf(container.material, container.colour);
   const seen = (amount: number, seenBy: Stocked['seenBy']) =>
     onStore(
-      { ...container, left: amount, seenBy, seenAt: shopNow().toISOString() },
+      { id: container.id, left: amount, seenBy, seenAt: shopNow().toISOString() },
       `${name}: ${quantityInWords(amount, unit, units)} left.`,
     );
   return (
@@ -143,7 +143,7 @@ export const StockRow = ({ it, onStore }: StockRowProps) => {
             label="Where it stands"
             value={container.place}
             onStore={(place) => {
-              onStore({ ...container, place: place.slice(0, 60) }, 'Stored.');
+              onStore({ id: container.id, place: place.slice(0, 60) }, 'Stored.');
               return undefined;
             }}
           />
@@ -151,7 +151,7 @@ export const StockRow = ({ it, onStore }: StockRowProps) => {
             label="Code or lot on it"
             value={container.code}
             onStore={(code) => {
-              onStore({ ...container, code: code.slice(0, 60) }, 'Stored.');
+              onStore({ id: container.id, code: code.slice(0, 60) }, 'Stored.');
               return undefined;
             }}
           />
@@ -163,27 +163,31 @@ export const StockRow = ({ it, onStore }: StockRowProps) => {
               const day = typed.trim();
               if (day !== '' && (!/^\d{4}-\d\d-\d\d$/.test(day) || Number.isNaN(Date.parse(day))))
                 return 'Give a day like 2027-03-31.';
-              onStore({ ...container, keepsUntil: day === '' ? null : day }, 'Stored.');
+              onStore({ id: container.id, keepsUntil: day === '' ? null : day }, 'Stored.');
               return undefined;
             }}
           />
           <MoneyLine
             label="Paid for it"
             value={container.paid}
-            onStore={(paid) => onStore({ ...container, paid }, 'Stored.')}
+            onStore={(paid) => onStore({ id: container.id, paid }, 'Stored.')}
           />
           <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
             {container.openedOn === null ? (
               <PlainButton
                 title="Opened today"
                 label={`Opened today: ${name}`}
-                onPress={() => onStore({ ...container, openedOn: shopDay() }, `${name}: opened.`)}
+                onPress={() =>
+                  onStore({ id: container.id, openedOn: shopDay() }, `${name}: opened.`)
+                }
               />
             ) : null}
             <PlainButton
               title="Used up or thrown away"
               label={`Used up or thrown away: ${name}`}
-              onPress={() => onStore({ ...container, gone: true }, `${name}: out of the stock.`)}
+              onPress={() =>
+                onStore({ id: container.id, gone: true }, `${name}: out of the stock.`)
+              }
             />
           </View>
         </View>

@@ -1,5 +1,5 @@
 import { AISLES, aisleOf } from '@obrik/core/catalog';
-import type { Stocked } from '@obrik/core/piece';
+import type { StockedPart } from '@obrik/core/piece';
 import type { OnHand } from '@obrik/core/supply';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -20,7 +20,7 @@ export const StockScreen = () => {
   const { pieces, onHand } = useShelves();
   const [adding, setAdding, closed] = useKept('shelf/adding', false);
   const [search, setSearch] = useState('');
-  const store = (container: Stocked, said: string) =>
+  const store = (container: StockedPart, said: string) =>
     void put(null, [{ kind: 'stocked', containers: [container] }], said);
   if (!pieces)
     return (

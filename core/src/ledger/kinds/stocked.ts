@@ -1,23 +1,35 @@
 import { z } from 'zod';
 import { MATERIALS } from '../../catalog';
-import { stocked as container } from '../../piece';
-import { changeKind } from './kind';
+import { looksIn, stocked as container, stockedPart } from '../../piece';
+import { changeKind, type Up } from './kind';
 
-/** Containers come into the stock of the shop, or are seen anew. */
+/** In version 1 a container was told whole; what was left out had its default. */
+const toldWhole: Up = (before) => ({
+  ...before,
+  containers: Array.isArray(before.containers)
+    ? before.containers.map((it: unknown) => container.safeParse(it).data ?? it)
+    : before.containers,
+});
+
+/** Containers come into the stock of the shop, or something is seen of those that are there. */
 export const stocked = changeKind(
   'stocked',
-  { containers: z.array(container).min(1).max(200) },
+  { containers: z.array(stockedPart).min(1).max(200) },
   {
     about: 'shop',
     group: 'money',
-    up: [],
+    up: [toldWhole],
     fields: (it) =>
-      it.containers.map((one) => ({
-        name: `stock/${one.id}`,
-        value: one,
-        change: { kind: 'stocked', containers: [one] },
+      it.containers.flatMap(looksIn).map(({ look, part }) => ({
+        name: `stock/${part.id}/${look}`,
+        value: part,
+        change: { kind: 'stocked', containers: [part] },
       })),
-    told: (it) =>
-      `Stock: ${it.containers.map((one) => MATERIALS.get(one.material).label).join(', ')}`,
+    told: ({ containers }) => {
+      const named = containers.flatMap((it) =>
+        it.material === undefined ? [] : [MATERIALS.get(it.material).label],
+      );
+      return named.length > 0 ? `Stock: ${named.join(', ')}` : 'Stock: a container seen anew';
+    },
   },
 );
