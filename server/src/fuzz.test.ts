@@ -1,4 +1,5 @@
 import { gzipSync } from 'node:zlib';
+import type { Change } from '@obrik/core/ledger';
 import fc from 'fast-check';
 import {
   CHEST,
@@ -19,28 +20,52 @@ beforeAll(async () => {
 });
 afterAll(() => server.close());
 
-const CHANGES = [
-  { kind: 'observe', observation: OBSERVATION },
-  { kind: 'describe', description: CHEST.description },
-  {
-    kind: 'confirm',
-    confirmation: { surfaceId: 'top', variable: 'finish', value: 'wax', at: OBSERVATION.at },
-  },
-  {
-    kind: 'find',
-    finding: { id: 'f', surfaceId: 'top', damage: 'dent', at: OBSERVATION.at, note: '' },
-  },
-  { kind: 'layers', surfaceId: 'top', layers: [{ surfaceId: 'top', layer: 1, colour: 'white' }] },
-  { kind: 'fit', hardware: { id: 'h', kind: 'pull', count: 2 } },
-  {
-    kind: 'aim',
-    surfaceIds: ['top'],
-    aims: [{ surfaceId: 'top', scheme: { kind: 'painted', shade: 'pale', topcoat: 'none' } }],
-  },
-  { kind: 'work', schools: { drawers: 'in' } },
-  { kind: 'revoke', entryIds: ['entry-1'] },
-  { kind: 'shopSet', settings: { units: 'us', airCelsius: 3 } },
-] as const;
+const AT = OBSERVATION.at;
+const on = { surfaceId: 'top' };
+const SCHEME = { kind: 'painted', shade: 'pale', topcoat: 'none' };
+const WORK = {
+  id: 'w',
+  taskKey: 'top/paint/1',
+  surfaceIds: ['top'],
+  startedAt: AT,
+  endedAt: null,
+  effect: '{}',
+};
+
+/** One change of each kind: a kind that is missing here does not compile. */
+const CHANGES: { readonly [K in Change['kind']]: object } = {
+  takenIn: { description: CHEST.description },
+  describe: { description: CHEST.description },
+  observe: { observation: OBSERVATION },
+  withdraw: { observationId: 'look-1' },
+  confirm: { confirmation: { ...on, variable: 'finish', value: 'wax', at: AT } },
+  unconfirm: { ...on, variable: 'finish' },
+  find: { finding: { id: 'f', ...on, damage: 'dent', at: AT, note: '' } },
+  unfind: { findingId: 'f' },
+  picture: { picture: { id: 'p', ...on, photoId: 'x', at: AT, note: '' } },
+  unpicture: { pictureId: 'p' },
+  layers: { ...on, layers: [{ ...on, layer: 1, colour: 'white' }] },
+  fit: { hardware: { id: 'h', kind: 'pull', count: 2 } },
+  unfit: { hardwareId: 'h' },
+  aim: { surfaceIds: ['top'], aims: [{ ...on, scheme: SCHEME }] },
+  account: { account: { paid: 4000 } },
+  need: { material: 'woodGlue', colour: null, own: { reckoned: 1, said: 2 } },
+  recipe: { recipe: { id: 'r', name: 'Tea', parts: [{ name: 'oak', parts: 1 }], by: 'volume' } },
+  unrecipe: { recipeId: 'r' },
+  did: { done: [WORK] },
+  log: { lines: [{ of: 'note', id: 'l', at: AT, text: 'Smoke.' }] },
+  putOff: { taskKeys: ['top/paint/1'], putOff: [] },
+  work: { schools: { drawers: 'in' } },
+  end: { ending: null },
+  archive: {},
+  restore: {},
+  shopSet: { settings: { units: 'us', airCelsius: 3 } },
+  stocked: { containers: [{ id: 'c', material: 'woodGlue', size: 1, left: 1, seenAt: AT }] },
+  priced: { prices: [{ material: 'woodGlue', containers: [{ size: 1, price: 900 }] }] },
+  revoke: { entryIds: ['entry-1'] },
+  erased: {},
+};
+const OF_SHOP: readonly string[] = ['shopSet', 'stocked', 'priced'];
 
 /** What nobody types, but somebody sends. */
 const odd = fc.oneof(
@@ -78,12 +103,27 @@ const put = (it: unknown, [key, ...rest]: readonly string[], value: unknown): un
     : { ...old, [key]: next };
 };
 
+const entryOfKind = (kind: Change['kind']) =>
+  entryOf({ kind, ...CHANGES[kind] }, OF_SHOP.includes(kind) ? { pieceId: null } : {});
+const KINDS = Object.keys(CHANGES) as Change['kind'][];
+
 /** A true entry with one thing in it made odd. */
-const spoilt = fc.constantFrom(...CHANGES).chain((change) => {
-  const whole = entryOf(change, change.kind === 'shopSet' ? { pieceId: null } : {});
+const spoilt = fc.constantFrom(...KINDS).chain((kind) => {
+  const whole = entryOfKind(kind);
   return fc
     .tuple(fc.constantFrom(...pathsIn(whole)), odd, fc.uuid())
     .map(([path, value, id]) => put({ ...whole, id }, path, value));
+});
+
+it('one of each kind is understood: stored, or refused for what it says', async () => {
+  const { body } = await server.api.post('/api/entries').send({ entries: KINDS.map(entryOfKind) });
+  const { receipts } = body as { receipts: { outcome: string; problems?: { path: string }[] }[] };
+  const told = KINDS.map((kind, nth) => [kind, receipts[nth]?.problems?.[0]?.path] as const);
+  expect(told.filter(([, path]) => path !== undefined)).toEqual([
+    ['takenIn', 'pieceId'],
+    ['revoke', expect.any(String)],
+    ['erased', 'change.kind'],
+  ]);
 });
 
 /** Reading goes on whatever was sent. */
