@@ -6,6 +6,7 @@ const FLOORS = [
   ['ledger'],
   ['coating', 'sanding'],
   ['work'],
+  ['drying'],
   ['inspect'],
   ['route'],
   ['case'],

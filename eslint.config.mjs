@@ -22,6 +22,13 @@ const noUi = {
   message: 'core is pure TypeScript',
 };
 
+/** What is believed, planned and closed by now is one answer: the case gives it to all who ask. */
+const onlyByTheCase = {
+  group: ['**/route', './plan', '../plan'],
+  importNames: ['planRoute', 'routeOf', 'wholeFor'],
+  message: 'Ask the case of the piece: it knows which recoat windows have closed.',
+};
+
 export default defineConfig([
   globalIgnores([
     '.cache/**',
@@ -55,6 +62,16 @@ export default defineConfig([
       'no-restricted-imports': ['error', { patterns: [noUi] }],
       'react-hooks/rules-of-hooks': 'off',
     },
+  },
+  {
+    files: ['core/src/**/*.ts'],
+    ignores: ['**/*.test.ts', 'core/src/{case,testing,safety}/**', 'core/src/route/index.ts'],
+    rules: { 'no-restricted-imports': ['error', { patterns: [noUi, onlyByTheCase] }] },
+  },
+  {
+    files: ['{app,server}/**/*.{ts,tsx}'],
+    ignores: ['**/*.test.{ts,tsx}'],
+    rules: { 'no-restricted-imports': ['error', { patterns: [onlyByTheCase] }] },
   },
   {
     files: ['**/*.test.{ts,tsx}', '**/jest.setup*.ts'],

@@ -1,4 +1,5 @@
 // Prints how long the engines take: medians of repeated runs on one core. Never a test.
+import { asCase } from '@obrik/core/testing/asCase';
 import { performance } from 'node:perf_hooks';
 import { diceOf } from '@obrik/core/dice';
 import {
@@ -23,13 +24,8 @@ import {
   type Piece,
 } from '@obrik/core/piece';
 import { usualMeasures } from '../core/src/testing/pieces';
-import {
-  alternativesFor,
-  branchesOf,
-  planRoute,
-  precedencesOf,
-  stateAsFound,
-} from '@obrik/core/route';
+import { alternativesFor, branchesOf } from '@obrik/core/case';
+import { planRoute, precedencesOf, stateAsFound } from '@obrik/core/route';
 import { costOf, decisionsFor, quoteFor, shopMoney } from '@obrik/core/money';
 import { planLadder, sandingTask } from '@obrik/core/sanding';
 import {
@@ -95,7 +91,7 @@ const rows = pieces.map((it) => {
     'route, ms': route.toFixed(2),
     'route per surface, ms': (route / surfaces).toFixed(2),
     operations: planRoute(it, USUAL_SHOP).operations.length,
-    'four ways, ms': measure(() => alternativesFor(it, USUAL_SHOP), 20).toFixed(0),
+    'four ways, ms': measure(() => alternativesFor(asCase(it, USUAL_SHOP)), 20).toFixed(0),
   };
 });
 console.log('Medians of 60 runs, every surface painted pale');
@@ -144,8 +140,8 @@ console.table(
       tasks: route.tasks.length,
       precedences: precedencesOf(route.graph).length,
       operations: route.operations.length,
-      'four ways, ms': measure(() => alternativesFor(it, USUAL_SHOP), 8).toFixed(0),
-      'branches of gates, ms': measure(() => branchesOf(it, USUAL_SHOP), 5).toFixed(0),
+      'four ways, ms': measure(() => alternativesFor(asCase(it, USUAL_SHOP)), 8).toFixed(0),
+      'branches of gates, ms': measure(() => branchesOf(asCase(it, USUAL_SHOP)), 5).toFixed(0),
     };
   }),
 );
@@ -308,8 +304,8 @@ const counted = {
     listOf(needed, library, libraryShop, { stock: shelf, today: '2026-01-01' }, library),
   ),
   'costs of a piece': measure(() => costOf(cabinet, context), 20),
-  'quote of a piece': measure(() => quoteFor(cabinet, libraryShop), 5),
-  'decisions of a piece': measure(() => decisionsFor(cabinet, libraryShop), 5),
+  'quote of a piece': measure(() => quoteFor(asCase(cabinet, libraryShop)), 5),
+  'decisions of a piece': measure(() => decisionsFor(asCase(cabinet, libraryShop)), 5),
   'money over all pieces': measure(() => shopMoney(library, libraryShop, shelf), 5),
 };
 console.table(

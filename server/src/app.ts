@@ -136,7 +136,7 @@ export const createApp = ({
   const news = makeNews();
   const paired = deviceStore(database);
   const door = doorkeeper(paired, pairing, isHere);
-  const cards = keepSummaries({ ledger, heavy, news, log });
+  const cards = keepSummaries({ ledger, heavy, news, log, now });
   const endpoints: readonly Endpoint[] = [
     health,
     ...entryEndpoints({ ledger, news, now }),
@@ -145,7 +145,7 @@ export const createApp = ({
     ...scheduleEndpoints({ ledger, heavy, devices: paired, now }),
     ...shoppingEndpoints(ledger, heavy, now, typeface),
     ...moneyEndpoints({ ledger, heavy, typeface, now }),
-    ...computeEndpoints,
+    ...computeEndpoints(now),
     ...shopEndpoints(ledger),
     ...deviceEndpoints(devices, now),
     ...pairingEndpoints({

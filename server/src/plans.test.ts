@@ -1,14 +1,6 @@
 import type { z } from 'zod';
-import {
-  alternative,
-  branches,
-  careSheet,
-  planRoute,
-  routeCard,
-  whatIf,
-  type KeptSteps,
-  type Operation,
-} from '@obrik/core/route';
+import { alternative, branches, whatIf } from '@obrik/core/case';
+import { careSheet, planRoute, routeCard, type KeptSteps, type Operation } from '@obrik/core/route';
 import type { PieceLedger } from '@obrik/core/ledger';
 import { USUAL_SHOP } from '@obrik/core/piece';
 import { remedyOption } from '@obrik/core/run';

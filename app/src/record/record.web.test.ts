@@ -5,7 +5,6 @@ import {
   readEntry,
   readLine,
   type Change,
-  type Entry,
   type KeptEntry,
   type RecordLine,
 } from '@obrik/core/ledger';

@@ -1,3 +1,4 @@
+import type { Minute } from '@obrik/core/climate';
 import type { Piece, Shop } from '@obrik/core/piece';
 import { reckon, type Plan, type PlanKind } from './plans';
 
@@ -7,6 +8,7 @@ export interface RemotePlans {
     kind: PlanKind,
     about: Piece | readonly Piece[],
     shop: Shop,
+    now: Minute,
     more: readonly unknown[],
   ) => Promise<Plan<PlanKind>>;
 }
@@ -18,6 +20,7 @@ interface Asked {
   readonly kind: PlanKind;
   readonly about: Piece | readonly Piece[];
   readonly shop: Shop;
+  readonly now: Minute;
   readonly more: readonly unknown[];
   readonly settle: (answer: Plan<PlanKind> | typeof OVERTAKEN) => void;
 }
@@ -34,8 +37,8 @@ export const makePlanner = (start: (onFailure: () => void) => RemotePlans | null
   const next = new Map<PlanKind, Asked>();
   let remote: RemotePlans | null | undefined;
 
-  const reckonHere = ({ kind, about, shop, more, settle }: Asked): void =>
-    settle(reckon(kind, about, shop, more));
+  const reckonHere = ({ kind, about, shop, now, more, settle }: Asked): void =>
+    settle(reckon(kind, about, shop, now, more));
 
   const giveUp = (): void => {
     remote = null;
@@ -49,7 +52,7 @@ export const makePlanner = (start: (onFailure: () => void) => RemotePlans | null
     const asked = current;
     if (!asked || !remote) return;
     next.delete(asked.kind);
-    remote.reckon(asked.kind, asked.about, asked.shop, asked.more).then((plan) => {
+    remote.reckon(asked.kind, asked.about, asked.shop, asked.now, asked.more).then((plan) => {
       // The worker may have been given up meanwhile.
       if (current !== asked) return;
       asked.settle(plan);
@@ -61,10 +64,11 @@ export const makePlanner = (start: (onFailure: () => void) => RemotePlans | null
     kind: PlanKind,
     about: Piece | readonly Piece[],
     shop: Shop,
+    now: Minute,
     more: readonly unknown[] = [],
   ): Promise<Plan<PlanKind> | typeof OVERTAKEN> =>
     new Promise((settle) => {
-      const asked: Asked = { kind, about, shop, more, settle };
+      const asked: Asked = { kind, about, shop, now, more, settle };
       remote = remote === undefined ? start(giveUp) : remote;
       if (!remote) return void setTimeout(() => reckonHere(asked), 0);
       next.get(kind)?.settle(OVERTAKEN);

@@ -1,5 +1,5 @@
 import { USUAL_SHOP, newPiece, pieceDescription, type Piece, type Shop } from '@obrik/core/piece';
-import { whatIfs } from '@obrik/core/route';
+import { caseOf, whatIfs } from '@obrik/core/case';
 import { OVERTAKEN, makePlanner, type RemotePlans } from './planner';
 import type { Plan, PlanKind } from './plans';
 
@@ -49,17 +49,19 @@ const handWorker = () => {
 describe('a plan that takes many routes', () => {
   it('is reckoned here where there is no worker', async () => {
     const ask = makePlanner(() => null);
-    expect(await ask('whatIfs', TABLE, USUAL_SHOP)).toEqual(whatIfs(TABLE, USUAL_SHOP));
+    expect(await ask('whatIfs', TABLE, USUAL_SHOP, 0)).toEqual(
+      whatIfs(caseOf({ piece: TABLE, shop: USUAL_SHOP, now: 0 })),
+    );
   });
 
   it('comes from the worker, which is started once', async () => {
     const { start, answer } = handWorker();
     const ask = makePlanner(start);
-    const [told] = whatIfs(TABLE, USUAL_SHOP);
-    const first = ask('whatIfs', TABLE, USUAL_SHOP);
+    const [told] = whatIfs(caseOf({ piece: TABLE, shop: USUAL_SHOP, now: 0 }));
+    const first = ask('whatIfs', TABLE, USUAL_SHOP, 0);
     await answer(told ? [told] : []);
     expect(await first).toEqual([told]);
-    const second = ask('whatIfs', TABLE, USUAL_SHOP);
+    const second = ask('whatIfs', TABLE, USUAL_SHOP, 0);
     await answer([]);
     expect(await second).toEqual([]);
     expect(start).toHaveBeenCalledTimes(1);
@@ -68,10 +70,10 @@ describe('a plan that takes many routes', () => {
   it('is asked for one at a time; one that is overtaken settles too, and says so', async () => {
     const { questions, start, answer } = handWorker();
     const ask = makePlanner(start);
-    void ask('whatIfs', TABLE, shopAt(1));
-    const overtaken = ask('whatIfs', TABLE, shopAt(2));
-    const latest = ask('whatIfs', TABLE, shopAt(3));
-    const other = ask('alternatives', TABLE, shopAt(3));
+    void ask('whatIfs', TABLE, shopAt(1), 0);
+    const overtaken = ask('whatIfs', TABLE, shopAt(2), 0);
+    const latest = ask('whatIfs', TABLE, shopAt(3), 0);
+    const other = ask('alternatives', TABLE, shopAt(3), 0);
     expect(await overtaken).toBe(OVERTAKEN);
     expect(questions.map((it) => it.shop.airCelsius)).toEqual([1]);
     await answer([]);
@@ -89,12 +91,14 @@ describe('a plan that takes many routes', () => {
   it('is reckoned here after all where the worker can’t be loaded, then and later', async () => {
     const { questions, start, fail } = handWorker();
     const ask = makePlanner(start);
-    const first = ask('whatIfs', TABLE, USUAL_SHOP);
-    const waits = ask('alternatives', TABLE, USUAL_SHOP);
+    const first = ask('whatIfs', TABLE, USUAL_SHOP, 0);
+    const waits = ask('alternatives', TABLE, USUAL_SHOP, 0);
     fail();
-    expect(await first).toEqual(whatIfs(TABLE, USUAL_SHOP));
+    expect(await first).toEqual(whatIfs(caseOf({ piece: TABLE, shop: USUAL_SHOP, now: 0 })));
     expect(await waits).not.toEqual([]);
-    expect(await ask('whatIfs', TABLE, USUAL_SHOP)).toEqual(whatIfs(TABLE, USUAL_SHOP));
+    expect(await ask('whatIfs', TABLE, USUAL_SHOP, 0)).toEqual(
+      whatIfs(caseOf({ piece: TABLE, shop: USUAL_SHOP, now: 0 })),
+    );
     expect(questions).toHaveLength(1);
   });
 });

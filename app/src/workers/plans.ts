@@ -1,25 +1,41 @@
+import {
+  alternativesFor,
+  branchesOf,
+  caseOf,
+  shopCase,
+  whatIfs,
+  type Case,
+} from '@obrik/core/case';
+import type { Minute } from '@obrik/core/climate';
 import { decisionsFor, quoteFor, shopMoney } from '@obrik/core/money';
-import type { Piece, Shop } from '@obrik/core/piece';
-import { optionsFor } from '@obrik/core/run';
-import { alternativesFor, branchesOf, planRoute, whatIfs } from '@obrik/core/route';
+import type { Piece, Shop, Stocked } from '@obrik/core/piece';
+import { optionsFor, type Found } from '@obrik/core/run';
 import { needsOf } from '@obrik/core/supply';
+
+/** Asked with what crosses to a worker: the case is made there. */
+const ofPiece =
+  <T>(plan: (it: Case) => T) =>
+  (piece: Piece, shop: Shop, now: Minute): T =>
+    plan(caseOf({ piece, shop, now }));
 
 /** What takes many routes to reckon, and so is kept off the thread that draws. */
 export const PLANS = {
-  alternatives: alternativesFor,
-  branches: branchesOf,
-  whatIfs,
+  alternatives: ofPiece(alternativesFor),
+  branches: ofPiece(branchesOf),
+  whatIfs: ofPiece(whatIfs),
   /** Ways to go on after something turned up. */
-  remedies: optionsFor,
+  remedies: (piece: Piece, shop: Shop, now: Minute, found: Found) =>
+    optionsFor(caseOf({ piece, shop, now }), found),
   /** Ways for a client, priced. */
-  quote: quoteFor,
+  quote: ofPiece(quoteFor),
   /** What money decides on a piece. */
-  decisions: decisionsFor,
+  decisions: ofPiece(decisionsFor),
   /** What the pieces at work still take; what is on the shelf is met on the screen. */
-  needs: (pieces: readonly Piece[], shop: Shop) =>
-    needsOf(pieces.map((piece) => ({ piece, route: planRoute(piece, shop) }))),
+  needs: (pieces: readonly Piece[], shop: Shop, now: Minute) =>
+    needsOf(shopCase(pieces, shop, [], now).atWork),
   /** What all pieces have earned. */
-  money: shopMoney,
+  money: (pieces: readonly Piece[], shop: Shop, now: Minute, stock: readonly Stocked[]) =>
+    shopMoney(shopCase(pieces, shop, stock, now)),
 } as const;
 export type PlanKind = keyof typeof PLANS;
 export type Plan<K extends PlanKind> = ReturnType<(typeof PLANS)[K]>;
@@ -27,13 +43,14 @@ export type Plan<K extends PlanKind> = ReturnType<(typeof PLANS)[K]>;
 /** What a kind of plan is about: one piece, or several. */
 export type About<K extends PlanKind> = Parameters<(typeof PLANS)[K]>[0];
 
-/** What a kind of plan asks for beside what it is about and the shop. */
+/** What a kind of plan asks for beside what it is about, the shop and the time. */
 export type More<K extends PlanKind> =
-  Parameters<(typeof PLANS)[K]> extends [unknown, Shop, ...infer Rest] ? Rest : never;
+  Parameters<(typeof PLANS)[K]> extends [unknown, Shop, Minute, ...infer Rest] ? Rest : never;
 
 type Reckoner = (
   about: Piece | readonly Piece[],
   shop: Shop,
+  now: Minute,
   ...more: readonly unknown[]
 ) => Plan<PlanKind>;
 
@@ -42,6 +59,7 @@ export const reckon = (
   kind: PlanKind,
   about: Piece | readonly Piece[],
   shop: Shop,
+  now: Minute,
   more: readonly unknown[] = [],
-): Plan<PlanKind> => (PLANS[kind] as Reckoner)(about, shop, ...more);
+): Plan<PlanKind> => (PLANS[kind] as Reckoner)(about, shop, now, ...more);
 export type Reckon = typeof reckon;

@@ -16,27 +16,13 @@ import { useShop } from '@/api/usePiece';
 import { shopNow } from '@/device';
 import { useLink } from '@/state/link';
 import type { ClockWorker, Progress } from './clock.worker';
+import { useMinute } from './useMinute';
 
 const MS = 60_000;
 
 let started: Remote<ClockWorker> | undefined;
 const theWorker = (): Remote<ClockWorker> =>
   (started ??= wrap<ClockWorker>(new Worker(new URL('./clock.worker', import.meta.url))));
-
-/** The minute that it is, looked at again and again. */
-export const useMinute = (): number => {
-  const [now, setNow] = useState(() => Math.floor(shopNow().getTime() / MS));
-  useEffect(() => {
-    const look = () => setNow(Math.floor(shopNow().getTime() / MS));
-    const timer = setInterval(look, 5000);
-    document.addEventListener('visibilitychange', look);
-    return () => {
-      clearInterval(timer);
-      document.removeEventListener('visibilitychange', look);
-    };
-  }, []);
-  return now;
-};
 
 const NOTHING_HELD: Held = new Map();
 

@@ -1,6 +1,7 @@
 import type { Shop } from '@obrik/core/piece';
 import { wrap } from 'comlink';
 import { useEffect, useState } from 'react';
+import { useWindowsAt } from './useWindowsAt';
 import { OVERTAKEN, makePlanner, type RemotePlans } from './planner';
 import type { About, More, Plan, PlanKind } from './plans';
 
@@ -30,19 +31,20 @@ export const useLastPlan = <K extends PlanKind>(
   more?: More<K>,
 ): { readonly plan: Plan<K> | undefined; readonly isFresh: boolean } => {
   const [told, setTold] = useState<Told<K>>();
+  const now = useWindowsAt(about, shop);
   useEffect(() => {
     if (about === undefined) return undefined;
     let isWanted = true;
-    void ask(kind, about, shop, more).then((it) => {
+    void ask(kind, about, shop, now, more).then((it) => {
       if (isWanted && it !== OVERTAKEN) {
-        setTold({ plan: it as Plan<K>, asked: [kind, about, shop, more] });
+        setTold({ plan: it as Plan<K>, asked: [kind, about, shop, now, more] });
       }
     });
     return () => {
       isWanted = false;
     };
-  }, [kind, about, shop, more]);
-  const asked = [kind, about, shop, more];
+  }, [kind, about, shop, now, more]);
+  const asked = [kind, about, shop, now, more];
   return { plan: told?.plan, isFresh: told?.asked.every((it, at) => it === asked[at]) ?? false };
 };
 

@@ -5,6 +5,8 @@ import {
   type SurfaceBeliefs,
   type SurfaceState,
 } from '../inspect';
+import type { Minute } from '../climate';
+import { windowsOf, type Windows } from '../drying';
 import type { Piece, Shop } from '../piece';
 import {
   careSheetFor,
@@ -36,6 +38,10 @@ import type { PieceState } from '../work';
 export interface Case {
   readonly piece: Piece;
   readonly shop: Shop;
+  /** A time at which the windows are as they are when it is asked for. */
+  readonly now: Minute;
+  /** Surfaces whose recoat window has closed, and when that may happen to the next. */
+  readonly windows: Windows;
   readonly beliefs: readonly SurfaceBeliefs[];
   /** How far the look at each surface is, in the order of the piece. */
   readonly looks: readonly SurfaceState[];
@@ -56,6 +62,15 @@ export interface Case {
   finishPlan(surfaceId: string): readonly Coat[];
   /** What surfaces can't become, and why. */
   impossible(surfaceIds: readonly string[]): ReturnType<typeof impossibleSchemes>;
+  /** The same at the same time with another piece or shop: what would be, if. */
+  with(other: { readonly piece?: Piece; readonly shop?: Shop }): Case;
+}
+
+/** What is asked about: a piece in a shop at a time. */
+export interface Asked {
+  readonly piece: Piece;
+  readonly shop: Shop;
+  readonly now: Minute;
 }
 
 /** Reckons something when it is first asked for. */
@@ -74,10 +89,34 @@ const remembering = <T>(reckon: (surfaceId: string) => T): ((surfaceId: string) 
   };
 };
 
-const makeCase = (piece: Piece, shop: Shop, hardened: readonly string[]): Case => {
-  const beliefs = lazily(() => inspectPiece(piece, shop));
+/** Of a piece these say nothing about what it is. */
+const SAYS_NOTHING: readonly (keyof Piece)[] = [
+  'aims',
+  'schools',
+  'account',
+  'hardware',
+  'ownNeeds',
+  'putOff',
+  'recipes',
+];
+
+/** Is as much known of both? Then what is believed of one is believed of the other. */
+const sameEvidence = (a: Asked, b: Asked): boolean =>
+  a.shop.leadCutoffYear === b.shop.leadCutoffYear &&
+  (Object.keys(a.piece) as (keyof Piece)[]).every(
+    (key) => SAYS_NOTHING.includes(key) || a.piece[key] === b.piece[key],
+  );
+
+const makeCase = (
+  { piece, shop, now }: Asked,
+  windows: Windows,
+  known?: () => readonly SurfaceBeliefs[],
+): Case => {
+  const beliefs = lazily(known ?? (() => inspectPiece(piece, shop)));
   const looks = lazily(() => beliefs().map(stateOf));
-  const whole = lazily((): Whole => wholeFor(piece, shop, { known: beliefs(), hardened }));
+  const whole = lazily((): Whole =>
+    wholeFor(piece, shop, { known: beliefs(), closedOn: windows.closedOn }),
+  );
   const route = lazily(() => routeInDialect(routeOf(whole()), shop.units));
   const steps = lazily(() => stepsOf(piece, route()));
   const stacks = lazily(() => stacksAlong(whole().now, route()));
@@ -89,6 +128,8 @@ const makeCase = (piece: Piece, shop: Shop, hardened: readonly string[]): Case =
   return {
     piece,
     shop,
+    now,
+    windows,
     get beliefs() {
       return beliefs();
     },
@@ -123,23 +164,31 @@ const makeCase = (piece: Piece, shop: Shop, hardened: readonly string[]): Case =
       return s ? finishPlanOf(s) : [];
     },
     impossible: (surfaceIds) => impossibleSchemes(piece, shop, surfaceIds, beliefs()),
+    with: (other) => {
+      const asked = { piece, shop, now, ...other };
+      return caseOf(asked, sameEvidence(asked, { piece, shop, now }) ? beliefs : undefined);
+    },
   };
 };
 
 const CASES = new WeakMap<Piece, WeakMap<Shop, Map<string, Case>>>();
 
 /**
- * The one view of a piece in a shop that all screens share. The same piece and shop, by identity,
- * give the same case; it is forgotten with them.
- * @param hardened surfaces whose last coat is past its window for the next, by the clock
+ * The one view of a piece in a shop at a time, that screens, papers, the API and the command line share:
+ * the only way to a route, a cost, a list or a summary. The same piece and shop, by identity, give
+ * the same case until a recoat window closes; it is forgotten with them.
+ * @param known what is believed of it, where that is at hand
  */
-export const caseOf = (piece: Piece, shop: Shop, hardened: readonly string[] = []): Case => {
+export const caseOf = (asked: Asked, known?: () => readonly SurfaceBeliefs[]): Case => {
+  const { piece, shop, now } = asked;
   const byShop = CASES.get(piece) ?? new WeakMap<Shop, Map<string, Case>>();
   CASES.set(piece, byShop);
   const byTime = byShop.get(shop) ?? new Map<string, Case>();
   byShop.set(shop, byTime);
-  const key = [...hardened].sort().join();
-  const known = byTime.get(key) ?? makeCase(piece, shop, hardened);
-  byTime.set(key, known);
-  return known;
+  const windows = windowsOf(piece, shop, now);
+  // Until the next window closes, time changes nothing.
+  const key = JSON.stringify(windows);
+  const it = byTime.get(key) ?? makeCase(asked, windows, known);
+  byTime.set(key, it);
+  return it;
 };

@@ -1,12 +1,10 @@
 import type { PlannedSummary } from '../ledger';
-import type { Piece, Shop } from '../piece';
-import { caseOf } from './case';
+import type { Case } from './case';
 import { workStage } from './stage';
 
 /** Sums a piece up for a list: how far the look is, what the route holds, what stands in the way. */
-export const planSummary = (piece: Piece, shop: Shop): PlannedSummary => {
-  const it = caseOf(piece, shop);
-  const { beliefs, looks, route } = it;
+export const planSummary = (it: Case): PlannedSummary => {
+  const { piece, beliefs, looks, route, windows } = it;
   const aimed = beliefs.length > route.unaimedSurfaceIds.length;
   const [first] = route.operations;
   const counts = {
@@ -26,6 +24,7 @@ export const planSummary = (piece: Piece, shop: Shop): PlannedSummary => {
     next: next(),
     stage: workStage(it),
     minutes: aimed ? route.minutes : null,
+    holdsUntil: windows.next,
     warnings: (Object.keys(counts) as (keyof typeof counts)[])
       .filter((kind) => counts[kind] > 0)
       .map((kind) => ({ kind, count: counts[kind] })),

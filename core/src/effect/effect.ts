@@ -62,7 +62,7 @@ export const readEffect = (kept: unknown): KeptEffect => {
   const { form = FORM } = told;
   if (form !== FORM) return cantRead(received, `A newer Obrik wrote it (${String(form)}).`);
   const result = known.safeParse(retiredIn({ ...told, form }));
-  if (result.success) return result.data as KeptEffect;
+  if (result.success) return result.data;
   const [first] = result.error.issues;
   return cantRead(received, `${first?.path.join('.') ?? ''}: ${first?.message ?? ''}`);
 };

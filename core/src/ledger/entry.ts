@@ -61,6 +61,8 @@ type Sent = Readonly<Record<string, unknown>>;
 const isObject = (it: unknown): it is Sent =>
   typeof it === 'object' && it !== null && !Array.isArray(it);
 
+const nameIn = (it: Sent): string => (typeof it.kind === 'string' ? it.kind : '');
+
 /** Versions that all kinds of change had together, before each had its own. */
 const SHARED_VERSIONS = 6;
 /** Kinds that were called otherwise then. */
@@ -78,10 +80,10 @@ const inTodaysWords = (it: Sent): Sent | Problem => {
     return { path: 'version', message: `No such version. ${SHARED_VERSIONS} was the last.` };
   }
   if (!isObject(deed)) return { path: 'deed', message: 'Say what the entry changes.' };
-  const kind = ONCE_CALLED[String(deed.kind)] ?? deed.kind;
+  const kind = ONCE_CALLED[nameIn(deed)] ?? nameIn(deed);
   return {
     ...rest,
-    form: `obrik.${String(kind)}/1`,
+    form: `obrik.${kind}/1`,
     change: { ...deed, kind },
     ...(knew === undefined ? {} : { baseSeq: knew }),
   };
@@ -109,7 +111,8 @@ export const readEntry = (sent: unknown): Result<Entry> => {
   let today: unknown = told;
   if (isObject(told) && isObject(told.change)) {
     // What names no version is the oldest: never what today's happens to be.
-    const form = readForm(String(told.form ?? `obrik.${String(told.change.kind)}/1`));
+    const named = told.form === undefined ? `obrik.${nameIn(told.change)}/1` : told.form;
+    const form = typeof named === 'string' ? readForm(named) : undefined;
     if (!form) {
       return fail({ path: 'form', message: 'Name the form of the change: "obrik.observe/1".' });
     }

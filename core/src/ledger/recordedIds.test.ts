@@ -30,7 +30,7 @@ const gather = (schema: z.ZodType, names: Names): void => {
       seen.add(`${$ref} ${field}`);
       walk(defs[$ref.split('/').at(-1) ?? ''], field);
     }
-    for (const [key, one] of Object.entries((properties ?? {}) as object)) walk(one, key);
+    for (const [key, one] of Object.entries(properties ?? {})) walk(one, key);
     for (const key of [
       'items',
       'prefixItems',

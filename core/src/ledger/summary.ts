@@ -23,6 +23,8 @@ export const plannedSummary = z.object({
     .default(null),
   /** Hands-on minutes of the route; null where nothing is aimed at. */
   minutes: z.number().nullable(),
+  /** When a recoat window may close, so that it is planned otherwise; null where none will. */
+  holdsUntil: z.number().nullable().default(null),
   warnings: z.array(
     z.object({
       kind: z.enum(['leadFound', 'leadOpen', 'conflict', 'refused']),

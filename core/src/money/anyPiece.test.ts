@@ -1,8 +1,9 @@
+import { asCase, asShopCase } from '../testing/asCase';
 import fc from 'fast-check';
 import { MATERIALS } from '../catalog';
 import { stocked, type Piece, type Shop, type Stocked } from '../piece';
 import { planRoute } from '../route';
-import { listOf, needsOf, shoppingFor } from '../supply';
+import { shoppingFor, type ShoppingList } from '../supply';
 import { pieces, shops } from '../testing/arbitraries';
 import { didOf } from '../testing/worked';
 import { costOf } from './index';
@@ -35,7 +36,7 @@ it('a list is enough: shelf and containers hold what is wanted, nothing past its
       stocks,
       (many, shop, stock) => {
         const own = many.map((it, nth) => ({ ...it, id: `p${nth}`, archived: false }));
-        const list = shoppingFor(own, shop, { stock, today: TODAY });
+        const list = shoppingFor(asShopCase(own, shop, stock), TODAY);
         const byId = new Map(stock.map((it) => [it.id, it]));
         const taken = new Map<string, number>();
         for (const line of list.lines) {
@@ -62,13 +63,29 @@ it('a list is enough: shelf and containers hold what is wanted, nothing past its
   );
 });
 
-it('a list is the same whether its pieces are asked for together or their needs are put together', () => {
+it('a list of some pieces holds what each alone takes, and a list for one holds nothing of the others', () => {
   fc.assert(
-    fc.property(pieces, shops, (piece, shop) => {
-      const one = { ...piece, id: 'a', archived: false };
-      const needs = needsOf([{ piece: one, route: planRoute(one, shop) }]);
-      const shelves = { stock: [], today: TODAY };
-      expect(listOf(needs, [one], shop, shelves, [one])).toEqual(shoppingFor([one], shop, shelves));
+    fc.property(pieces, pieces, shops, (a, b, shop) => {
+      const own = [a, b].map((it, nth): Piece => ({
+        ...it,
+        id: `p${nth}`,
+        archived: false,
+        ending: null,
+      }));
+      const all = asShopCase(own, shop);
+      const takes = (of: ShoppingList, pieceId: string) =>
+        of.lines
+          .flatMap((line) =>
+            line.from.map((it) => ({ ...it, key: `${line.material}/${line.colour}` })),
+          )
+          .filter((it) => it.pieceId === pieceId)
+          .map((it) => `${it.key} ${it.operationId}`)
+          .sort();
+      for (const { id } of own) {
+        const alone = shoppingFor(all, TODAY, id);
+        expect(takes(shoppingFor(all, TODAY), id)).toEqual(takes(alone, id));
+        expect(alone.lines.flatMap((it) => it.from).every((it) => it.pieceId === id)).toBe(true);
+      }
     }),
     { numRuns: 20 },
   );
@@ -89,11 +106,8 @@ it('work that is done as planned costs what was planned, wherever it stands', ()
       const fresh: Piece = { ...piece, done: [], log: [], putOff: [] };
       const count = planRoute(fresh, shop).tasks.length;
       const worked = afterTasks(fresh, shop, count === 0 ? 0 : at % (count + 1));
-      const context = { shop, stock: [], users: [worked] };
-      const [before, now] = [
-        costOf(fresh, { ...context, users: [fresh] }),
-        costOf(worked, context),
-      ];
+      const costs = (it: Piece) => costOf(asCase(it, shop), { stock: [], users: [it] });
+      const [before, now] = [costs(fresh), costs(worked)];
       for (const sum of ['planned', 'spent', 'toCome'] as const) {
         expect(now.lines.reduce((all, it) => all + it[sum], 0)).toBe(now[sum]);
       }

@@ -9,7 +9,8 @@ import {
   type Shop,
   type Stocked,
 } from '../piece';
-import { doneTogether, planRoute, type Route } from '../route';
+import type { Case } from '../case';
+import { doneTogether, type Route } from '../route';
 import { linesByWork } from '../run';
 import { fittingsToBuy, needKey, needsOf, type Need } from '../supply';
 import { inDialect } from '../words';
@@ -74,14 +75,11 @@ type Hours = PieceCost['hours'];
 
 /** What a cost is reckoned from beside the piece. */
 export interface CostContext {
-  readonly shop: Shop;
   readonly stock: readonly Stocked[];
   /** Every piece of the shop: a container is shared out over all that it was used on. */
   readonly users: readonly Pick<Piece, 'log'>[];
   /** How long work takes here against the plan; as planned where not given. */
   readonly paces?: Paces;
-  /** The route that is still to be done; planned where not given. */
-  readonly route?: Route;
 }
 
 const MINUTES = 60;
@@ -99,12 +97,15 @@ const usesOf = (pieces: CostContext['users']): readonly Use[] =>
  * What each use of material cost. Of a container whose price is known its uses and what is left
  * share that price to the last minor unit; else the price book tells.
  */
-const costOfUses = ({ users, stock, shop }: CostContext): ReadonlyMap<string, number> => {
+const costOfUses = (
+  { prices }: Shop,
+  { users, stock }: CostContext,
+): ReadonlyMap<string, number> => {
   const uses = usesOf(users);
   const costs = new Map<string, number>();
   const fromCan = new Map<string, Use[]>();
   for (const it of uses) {
-    costs.set(it.id, Math.round(priceIn(shop.prices, it.material, it.quantity)));
+    costs.set(it.id, Math.round(priceIn(prices, it.material, it.quantity)));
     if (it.containerId === null) continue;
     fromCan.set(it.containerId, [...(fromCan.get(it.containerId) ?? []), it]);
   }
@@ -157,16 +158,14 @@ const assumedOf = (piece: Piece): ReadonlyMap<string, number> => {
 const WORN = new Set<Material>(MATERIALS.ids.filter((it) => aisleOf(it) === 'protection'));
 
 const materialLines = (
-  piece: Piece,
+  { piece, shop, route: rest }: Case,
   context: CostContext,
   whole: Route,
-  rest: Route,
 ): readonly CostLine[] => {
-  const { shop } = context;
   const planned = byKey(needsOf([{ piece, route: whole }]));
   const toCome = byKey(needsOf([{ piece, route: rest }]));
   const known = new Map([...toCome, ...planned]);
-  const costs = costOfUses(context);
+  const costs = costOfUses(shop, context);
   const used = new Map<string, { quantity: number; cost: number; use: Use }>();
   for (const use of usesOf([piece])) {
     const key = keyOfUse(use, known);
@@ -266,11 +265,11 @@ const sumOf = (lines: readonly CostLine[], of: 'planned' | 'spent' | 'toCome'): 
  * planned), what is worn out, disposal, a share of tools and space, and whatever else was paid for
  * it. Model: `docs/calculations.md`, Money. Whole minor units; the lines add up to the sums.
  */
-export const costOf = (piece: Piece, context: CostContext): PieceCost => {
-  const { shop, paces } = context;
-  const rest = context.route ?? planRoute(piece, shop);
-  const whole =
-    piece.done.length === 0 && piece.log.length === 0 ? rest : planRoute(untouched(piece), shop);
+export const costOf = (it: Case, context: CostContext): PieceCost => {
+  const { piece, shop, route: rest } = it;
+  const { paces } = context;
+  const isUntouched = piece.done.length === 0 && piece.log.length === 0;
+  const whole = isUntouched ? rest : it.with({ piece: untouched(piece) }).route;
   const hours = hoursOf(piece, whole, rest, paces);
   const { spaceAnHour, disposalAPiece } = shop.money;
   const { paid, extras } = piece.account;
@@ -280,7 +279,7 @@ export const costOf = (piece: Piece, context: CostContext): PieceCost => {
     ...(paid === null
       ? []
       : [plainLine('paid', 'paid', 'Paid for it', { planned: paid, spent: paid, toCome: 0 })]),
-    ...materialLines(piece, context, whole, rest),
+    ...materialLines(it, context, whole),
     ...fittingLines(piece),
     ...(disposalAPiece === null
       ? []
@@ -300,8 +299,8 @@ export const costOf = (piece: Piece, context: CostContext): PieceCost => {
             toCome: spaceFor(hours.toCome),
           }),
         ]),
-    ...extras.map((it) =>
-      plainLine('extra', it.id, it.text, { planned: it.amount, spent: it.amount, toCome: 0 }),
+    ...extras.map(({ id, text, amount }) =>
+      plainLine('extra', id, text, { planned: amount, spent: amount, toCome: 0 }),
     ),
   ];
   const [planned, spent, toCome] = [

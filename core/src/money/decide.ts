@@ -1,7 +1,6 @@
 import { z } from 'zod';
 import { FACE_COLOURS } from '../catalog';
 import { coatsToCover, colourOf, reflectanceOf, tintFor } from '../coating';
-import { inspectPiece } from '../inspect';
 import {
   isFaceOnTop,
   surfacesOf,
@@ -11,10 +10,10 @@ import {
   type Scheme,
   type Shop,
 } from '../piece';
-import { changedRisks, moneyFor, planRoute, tollOf, type Route, type Toll } from '../route';
+import type { Case } from '../case';
+import { changedRisks, moneyFor, riskChange, tollOf, type Route, type Toll } from '../route';
 import { DECISION_WORDS, type DecisionId, type Tip } from '../words';
 import { type DeepReadonly } from '../effect';
-import { risk } from '../work';
 import { needsOf } from '../supply';
 import { ratioOf } from './share';
 
@@ -31,7 +30,7 @@ export const moneyDecision = z.object({
   /** Money and hours at the shop's rate; null where it has none. */
   total: z.int().nullable(),
   /** Chances that grow or shrink from a to b. */
-  risks: z.array(risk.pick({ kind: true }).extend({ change: z.number() })),
+  risks: z.array(riskChange),
   tip: z.discriminatedUnion('kind', [
     z.object({ kind: z.literal('price'), at: z.int() }),
     z.object({ kind: z.literal('rate'), at: z.int(), below: side }),
@@ -104,7 +103,7 @@ const decision = (
     id,
     more,
     total: rate === null ? null : total,
-    risks: changedRisks(a, b),
+    risks: [...changedRisks(a, b)],
     tip: tip(more, total),
   };
 };
@@ -234,13 +233,13 @@ const coatOrTint = (
  * The decisions of a piece that money settles, each as a difference in money, minutes, days and risk,
  * with the assumption that tips it. Where a way is refused, or both are the same, it is not asked.
  */
-export const decisionsFor = (piece: Piece, shop: Shop): readonly Decision[] => {
-  const known = inspectPiece(piece, shop);
+export const decisionsFor = (asked: Case): readonly Decision[] => {
+  const { piece, shop } = asked;
   const plan: Plan = (it) => {
-    const route = planRoute(it, shop, undefined, known);
+    const { route } = asked.with({ piece: it });
     // Veneer in whole sheets, coats with what stays in the tray, gloves and filters: as the costs count.
     const money = moneyFor(needsOf([{ piece: it, route }]), shop);
-    return { route, toll: { ...tollOf(it, shop, route), money: Math.round(money) } };
+    return { route, toll: { ...tollOf(route, shop), money: Math.round(money) } };
   };
   const rate = shop.money.rateAnHour;
   const now = plan(piece);

@@ -1,3 +1,4 @@
+import { asCase } from '../testing/asCase';
 import fc from 'fast-check';
 import { MATERIALS } from '../catalog';
 import {
@@ -102,11 +103,12 @@ const TABLE = pieceOf({
   known: { top: { substrate: 'hardwood', wood: 'pale', finish: 'varnish', bleed: 'none' } },
   aims: { top: painted('white', 'none') },
 });
-const context = (shop: Shop, piece: Piece, stock: Parameters<typeof costOf>[1]['stock'] = []) => ({
-  shop,
-  stock,
-  users: [piece],
-});
+const costsAt = (
+  shop: Shop,
+  piece: Piece,
+  stock: Parameters<typeof costOf>[1]['stock'] = [],
+  users: readonly Piece[] = [piece],
+): PieceCost => costOf(asCase(piece, shop), { stock, users });
 const lineOf = (cost: PieceCost, key: string) => cost.lines.find((it) => it.key.startsWith(key));
 
 const used = (told: Partial<Extract<LogLine, { of: 'used' }>>): LogLine => ({
@@ -139,7 +141,7 @@ describe('what a piece costs', () => {
   const paid: Piece = { ...TABLE, account: { ...NO_ACCOUNT, paid: 4000 } };
 
   it('is planned in whole before work begins: nothing is spent but what was paid', () => {
-    const cost = costOf(paid, context(USUAL_SHOP, paid));
+    const cost = costsAt(USUAL_SHOP, paid);
     expect(cost.spent).toBe(4000);
     expect(cost.planned).toBe(cost.expected);
     expect(cost.hours.done).toBe(0);
@@ -152,7 +154,7 @@ describe('what a piece costs', () => {
   it('is as planned where nobody wrote down what was used', () => {
     const route = planRoute(paid, USUAL_SHOP);
     const whole = workedOn(paid, USUAL_SHOP, route.tasks.length);
-    const cost = costOf(whole, context(USUAL_SHOP, whole));
+    const cost = costsAt(USUAL_SHOP, whole);
     expect(cost.toCome).toBe(0);
     expect(cost.hours.toCome).toBe(0);
     expect(cost.hours.done).toBe(cost.hours.planned);
@@ -176,7 +178,7 @@ describe('what a piece costs', () => {
       }),
     );
     const once = { ...paid, done: doneAll };
-    const first = costOf(once, context(USUAL_SHOP, once));
+    const first = costsAt(USUAL_SHOP, once);
     expect(first.hours.done).toBe(first.hours.planned);
     expect(first.spent).toBe(first.planned);
     const coat = route.operations.findIndex((it) => it.coating === 'cabinetEnamel');
@@ -185,7 +187,7 @@ describe('what a piece costs', () => {
       .map((it) => ({ ...it, id: `again-${it.id}`, endedAt: '2026-04-01T10:00:00.000Z' }))
       .map((it) => ({ ...it, startedAt: '2026-04-01T09:00:00.000Z' }));
     const twice = { ...paid, done: [...doneAll, ...again] };
-    const second = costOf(twice, context(USUAL_SHOP, twice));
+    const second = costsAt(USUAL_SHOP, twice);
     const took = (cost: typeof first) => lineOf(cost, 'cabinetEnamel')?.material?.took ?? 0;
     const more = tookAt(
       paid,
@@ -210,7 +212,7 @@ describe('what a piece costs', () => {
     });
     const fitted = (got: boolean) => ({ ...paid, hardware: [{ ...pulls, got }] });
     const line = (it: Piece) =>
-      costOf(it, context(USUAL_SHOP, it)).lines.find((one) => one.kind === 'fittings');
+      costsAt(USUAL_SHOP, it).lines.find((one) => one.kind === 'fittings');
     expect(line(fitted(false))).toMatchObject({ planned: 2700, spent: 0, toCome: 2700 });
     expect(line(fitted(true))).toMatchObject({ planned: 2700, spent: 2700, toCome: 0 });
   });
@@ -224,7 +226,7 @@ describe('what a piece costs', () => {
         used({ id: 'u2', containerId: 'can', quantity: 0.2 }),
       ],
     };
-    const cost = costOf(worked, context(USUAL_SHOP, worked, [can]));
+    const cost = costsAt(USUAL_SHOP, worked, [can]);
     const line = lineOf(cost, 'cabinetEnamel');
     expect(line?.material?.used).toBeCloseTo(0.5, 9);
     // Half of a can of 30.01: 9.00 or 9.01 and 6.00, the other half stays in it.
@@ -239,8 +241,7 @@ describe('what a piece costs', () => {
       log: [used({ id: `u-${id}`, containerId: 'can', quantity: 1 / 3 })],
     }));
     const spent = users.map(
-      (it) =>
-        lineOf(costOf(it, { shop: USUAL_SHOP, stock: [can], users }), 'cabinetEnamel')?.spent ?? 0,
+      (it) => lineOf(costsAt(USUAL_SHOP, it, [can], users), 'cabinetEnamel')?.spent ?? 0,
     );
     expect(spent.reduce((sum, it) => sum + it, 0)).toBeLessThanOrEqual(1000);
     expect(spent.reduce((sum, it) => sum + it, 0)).toBeGreaterThanOrEqual(999);
@@ -251,8 +252,8 @@ describe('what a piece costs', () => {
       ...TABLE,
       account: { ...NO_ACCOUNT, extras: [{ id: 'x', text: 'New glides', amount: 480 }] },
     };
-    const plain = costOf(more, context(USUAL_SHOP, more));
-    const cost = costOf(more, context(money({ spaceAnHour: 600, disposalAPiece: 250 }), more));
+    const plain = costsAt(USUAL_SHOP, more);
+    const cost = costsAt(money({ spaceAnHour: 600, disposalAPiece: 250 }), more);
     const hours = plain.hours.planned / 60;
     expect(cost.planned - plain.planned).toBe(Math.round(600 * hours) + 250);
     expect(lineOf(cost, 'x')?.spent).toBe(480);
@@ -260,11 +261,11 @@ describe('what a piece costs', () => {
   });
 
   it('marks what is a placeholder until the shop has set it', () => {
-    expect(costOf(TABLE, context(USUAL_SHOP, TABLE)).placeholders).toBe(true);
+    expect(costsAt(USUAL_SHOP, TABLE).placeholders).toBe(true);
     const prices = MATERIALS.rows
       .filter((it) => !it.kept)
       .map((it) => ({ material: it.id, containers: [...it.containers] }));
-    expect(costOf(TABLE, context({ ...USUAL_SHOP, prices }, TABLE)).placeholders).toBe(false);
+    expect(costsAt({ ...USUAL_SHOP, prices }, TABLE).placeholders).toBe(false);
   });
 
   it('counts timed hours as they were, the rest as planned', () => {
@@ -280,7 +281,7 @@ describe('what a piece costs', () => {
       }),
     ];
     const piece = { ...TABLE, done };
-    const cost = costOf(piece, context(USUAL_SHOP, piece));
+    const cost = costsAt(USUAL_SHOP, piece);
     expect(cost.hours.done).toBeGreaterThanOrEqual(90);
     expect(cost.hours.done).toBeLessThan(90 + 30);
   });
@@ -351,7 +352,7 @@ describe('a quote', () => {
     disposalAPiece: 500,
     currency: 'EUR',
   });
-  const options = quoteFor(TABLE, shop);
+  const options = quoteFor(asCase(TABLE, shop));
 
   it('has ways side by side, each adding up: lines, net, tax, total, deposit', () => {
     expect(options.map((it) => it.id)).toEqual(
@@ -369,12 +370,14 @@ describe('a quote', () => {
 
   it('leaves out what the piece once cost: it is the client’s', () => {
     const bought = { ...TABLE, account: { ...NO_ACCOUNT, paid: 99_999 } };
-    expect(quoteFor(bought, shop).map((it) => it.total)).toEqual(options.map((it) => it.total));
+    expect(quoteFor(asCase(bought, shop)).map((it) => it.total)).toEqual(
+      options.map((it) => it.total),
+    );
   });
 
   it('invents no price: without a rate there is no sum, and the paper is a draft', () => {
     const bare = money({});
-    const told = quoteFor(TABLE, bare);
+    const told = quoteFor(asCase(TABLE, bare));
     expect(told.filter((it) => it.minutes > 0).every((it) => it.total === null)).toBe(true);
     const about = { name: 'Table', number: '07', on: '2 Mar 2026', until: '1 Apr 2026' };
     const paper = quotePaper(told, bare, about);
@@ -461,7 +464,7 @@ describe('a decision', () => {
 
   it('says from which price on veneer pays: its money and its hours more', () => {
     const shop = money({ rateAnHour: 3000 });
-    const it = decisionsFor(TABLE, shop).find((one) => one.id === 'veneerOrPaint');
+    const it = decisionsFor(asCase(TABLE, shop)).find((one) => one.id === 'veneerOrPaint');
     const { money: more, minutes } = it?.more ?? { money: NaN, minutes: NaN };
     const total = more + Math.round((3000 * Math.abs(minutes)) / 60) * Math.sign(minutes);
     expect(it?.tip).toEqual({ kind: 'price', at: total });

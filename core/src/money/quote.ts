@@ -1,14 +1,7 @@
 import { z } from 'zod';
-import { inspectPiece } from '../inspect';
+import { alternativesFor, type Case } from '../case';
 import { NO_ACCOUNT, surfacesOf, type Aim, type Piece, type Shop } from '../piece';
-import {
-  alternativesFor,
-  calendarDays,
-  planRoute,
-  type Paper,
-  type PaperBlock,
-  type Route,
-} from '../route';
+import { calendarDays, type Paper, type PaperBlock } from '../route';
 import { showMoney } from '../units';
 import { COST_WORDS, QUOTE_WORDS, percentOf } from '../words';
 import type { DeepReadonly } from '../effect';
@@ -98,23 +91,20 @@ const freshened = (piece: Piece): Way => ({
  * Ways for a piece side by side, each priced: as aimed, the usual others, freshened up, left as it
  * is. Only what is still to be done is charged.
  */
-export const quoteFor = (piece: Piece, shop: Shop): readonly QuoteOption[] => {
-  const known = inspectPiece(piece, shop);
-  const price = (way: Way, route: Route): QuoteOption => {
-    const tried: Piece = {
-      ...piece,
-      aims: [...way.aims],
-      account: { ...NO_ACCOUNT, extras: piece.account.extras },
-    };
-    const cost = costOf(tried, { shop, stock: [], users: [tried], route });
-    return optionOf(way, cost, calendarDays(route.operations), shop);
+export const quoteFor = (now: Case): readonly QuoteOption[] => {
+  const { piece, shop } = now;
+  // It is the client's piece: what was paid for it is no part of the price.
+  const account = { ...NO_ACCOUNT, extras: piece.account.extras };
+  const price = (way: Way, then: Case): QuoteOption => {
+    const cost = costOf(then, { stock: [], users: [then.piece] });
+    return optionOf(way, cost, calendarDays(then.route.operations), shop);
   };
-  const planned = (way: Way): { way: Way; route: Route } => ({
+  const planned = (way: Way): { way: Way; then: Case } => ({
     way,
-    route: planRoute({ ...piece, aims: [...way.aims] }, shop, undefined, known),
+    then: now.with({ piece: { ...piece, aims: [...way.aims], account } }),
   });
   const ways = [
-    ...alternativesFor(piece, shop).map(({ id, title, because, aims }) => ({
+    ...alternativesFor(now).map(({ id, title, because, aims }) => ({
       id,
       // Said to a client, not to the bench.
       ...(id === 'as-aimed' ? QUOTE_WORDS.asAimed : { title, because }),
@@ -137,8 +127,11 @@ export const quoteFor = (piece: Piece, shop: Shop): readonly QuoteOption[] => {
   };
   return [
     ...ways
-      .filter(({ route }) => route.operations.length > 0 && !route.refusals.some((it) => it.blocks))
-      .map(({ way, route }) => price(way, route)),
+      .filter(
+        ({ then: { route } }) =>
+          route.operations.length > 0 && !route.refusals.some((it) => it.blocks),
+      )
+      .map(({ way, then }) => price(way, then)),
     leave,
   ];
 };

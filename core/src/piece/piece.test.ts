@@ -1,15 +1,6 @@
 import { yearsInWords } from '../ticket';
 import { pieceOf, seen } from '../testing/pieces';
-import {
-  buildOf,
-  measured,
-  usualBody,
-  piece,
-  pieceDescription,
-  pieceFile,
-  read,
-  type Piece,
-} from './index';
+import { buildOf, usualBody, piece, pieceDescription, pieceFile, read } from './index';
 import { schemeInWords } from '../words';
 
 describe('a description', () => {

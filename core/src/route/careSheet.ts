@@ -1,11 +1,10 @@
 import { z } from 'zod';
 import { COATINGS, DAMAGES, DISCOVERIES, REMEDIES, type Coating } from '../catalog';
-import { linesOf, type Piece, type Shop } from '../piece';
-import { careRules, inCoats, inDialect } from '../words';
+import { linesOf, type Piece } from '../piece';
+import { careRules, inCoats } from '../words';
 import { advance, coatsOn, effectIn } from '../work';
 import { groupBy } from './group';
 import type { Route } from './operation';
-import { routeOf, wholeFor } from './plan';
 import type { Whole } from './whole';
 
 /** What the owner is told of one surface. */
@@ -89,10 +88,4 @@ export const careSheetFor = (whole: Whole, route: Route): CareSheet => {
     cureDays,
     rules: [...careRules({ cureDays, waxed: laid.has('pasteWax'), oiled: laid.has('hardOil') })],
   };
-};
-
-/** The care sheet of a piece as it is planned. */
-export const careSheetOf = (piece: Piece, shop: Shop): CareSheet => {
-  const whole = wholeFor(piece, shop);
-  return inDialect(careSheetFor(whole, routeOf(whole)), shop.units);
 };

@@ -1,7 +1,7 @@
+import { asCase } from '../testing/asCase';
 import { USUAL_SHOP, shop as shopSchema, type Scheme } from '../piece';
 import { LEAVE, allAims, clear, painted, pieceOf, stained, type Told } from '../testing/pieces';
 import {
-  careSheetOf,
   impossibleSchemes,
   planRoute,
   stacksAlong,
@@ -322,7 +322,7 @@ describe('put together and handed over', () => {
       seen: { top: ['lead-swab:notFound:1'] },
       readings: { top: { 'layer-count': 2 } },
     });
-    const sheet = careSheetOf(piece, USUAL_SHOP);
+    const sheet = asCase(piece, USUAL_SHOP).careSheet;
     const [face] = sheet.surfaces;
     expect(face?.coats).toEqual([
       'waterborne acrylic primer',

@@ -44,7 +44,7 @@ export const surfaceAsFound = (it: SurfaceBeliefs, substrate: Substrate): Surfac
     ...oldLayers(it),
   ],
   dulled: false,
-  hardened: false,
+  recoatWindowClosed: false,
   dusty: false,
   alkaline: false,
   sandedTo: null,

@@ -1,6 +1,7 @@
+import { asCase } from '../testing/asCase';
 import { startingAims, USUAL_SHOP, type Piece } from '../piece';
 import { clear, painted, pieceOf, stained, type Told } from '../testing/pieces';
-import { careSheetOf, planRoute, type Operation } from './index';
+import { planRoute, type Operation } from './index';
 
 // Harm beside lead: what falls over, what children sleep in, what is breathed. The tables were written by
 // hand from the practice of the trade and the rules named in them (values from memory).
@@ -135,7 +136,7 @@ describe('what is breathed', () => {
 
 it('food and heat are left to the label of the top coat', () => {
   const piece = pieceOf({ template: 'table', aims: { top: clear() } });
-  expect(careSheetOf(piece, USUAL_SHOP).rules.join(' ')).toMatch(
+  expect(asCase(piece, USUAL_SHOP).careSheet.rules.join(' ')).toMatch(
     /Food, hot pots.*only what the label of the top coat allows/,
   );
 });

@@ -12,32 +12,21 @@ export {
   type Given,
 } from './plan';
 export type { Whole } from './whole';
-export type { SurfaceContext } from './context';
+export { likeliestSubstrate, type SurfaceContext } from './context';
 export { finishPlanOf } from './finishing';
 export { PRECEDENCE } from './precedence';
 export { doneTogether, stepsOf, type DoneStep, type Steps } from './steps';
 export { routeAsText, whereOf } from './text';
-export { branch, branches, branchesOf, type Branch, type Branches } from './branches';
+export { careSheet, careSheetFor, type CareSheet, type SurfaceCare } from './careSheet';
 export {
-  careSheet,
-  careSheetFor,
-  careSheetOf,
-  type CareSheet,
-  type SurfaceCare,
-} from './careSheet';
-export {
-  alternative,
-  alternativesFor,
   changedRisks,
   moneyFor,
+  riskChange,
   toll,
   tollOf,
-  whatIf,
-  whatIfs,
-  type Alternative,
+  type RiskChange,
   type Toll,
-  type WhatIf,
-} from './compare';
+} from './toll';
 export { RISKS, worstOf } from './risk';
 export { faceSandingOf, type FaceSanding } from './faceSanding';
 export { calendarDays } from './days';

@@ -27,7 +27,7 @@ const told = (list: readonly Task[]) =>
   }));
 
 const goesOn = ({ piece, shop, known, route, after }: Case, done: number): void => {
-  const rest = told(planRoute(piece, shop, after(done), known).tasks);
+  const rest = told(planRoute(piece, shop, { state: after(done), known }).tasks);
   const due = told(route.tasks.slice(done));
   // Told apart as text first: that is quick, and they hardly ever differ.
   if (JSON.stringify(rest) !== JSON.stringify(due)) expect(rest).toEqual(due);
@@ -51,7 +51,7 @@ describe('the law of the planner', () => {
 
   it('a route that is done leaves nothing to do', () => {
     ofEveryRoute(({ piece, shop, known, route, after }) => {
-      expect(planRoute(piece, shop, after(route.tasks.length), known).tasks).toEqual([]);
+      expect(planRoute(piece, shop, { state: after(route.tasks.length), known }).tasks).toEqual([]);
     }, SOME_PARTS);
   });
 });
@@ -86,7 +86,7 @@ describe('keys', () => {
           ...piece.aims.filter((it) => it.surfaceId !== first.id),
           { surfaceId: first.id, scheme, stripWish: 'best' as const },
         ];
-        const changed = planRoute({ ...piece, aims }, shop, undefined, known);
+        const changed = planRoute({ ...piece, aims }, shop, { known });
         expect(on(changed.tasks, first.id)).toEqual(on(route.tasks, first.id));
       }
     }, SOME_PARTS);
@@ -99,7 +99,7 @@ describe('keys', () => {
       );
       const prime = (tasks: readonly Task[]) =>
         tasks.filter((it) => it.traits.lays?.series !== 'paint').map((it) => it.key);
-      const other = planRoute({ ...piece, aims }, shop, undefined, known);
+      const other = planRoute({ ...piece, aims }, shop, { known });
       const kept = new Set(prime(other.tasks));
       const lost = prime(route.tasks).filter((key) => !kept.has(key));
       // Another count of coats brings or takes the sanding between them, and nothing else.

@@ -1,7 +1,7 @@
+import { asCase } from '../testing/asCase';
 import { USUAL_SHOP } from '../piece';
 import { clear, painted, pieceOf, stained, type Told } from '../testing/pieces';
 import {
-  careSheetOf,
   careSheetPaper,
   planRoute,
   routeCard,
@@ -87,7 +87,7 @@ describe('the route card', () => {
 describe('the care sheet', () => {
   const sheetOf = (told: Told): Paper => {
     const piece = pieceOf(told);
-    return careSheetPaper(piece, careSheetOf(piece, USUAL_SHOP), TICKET, (iso) => iso);
+    return careSheetPaper(piece, asCase(piece, USUAL_SHOP).careSheet, TICKET, (iso) => iso);
   };
   const OAK = { substrate: 'hardwood', wood: 'ringPorous', finish: 'lacquer', bleed: 'none' };
 

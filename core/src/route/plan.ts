@@ -21,8 +21,8 @@ export interface Given {
   readonly known?: readonly SurfaceBeliefs[];
   /** What the piece is like now; as the work on record left it where left out. */
   readonly state?: PieceState;
-  /** Surfaces whose last coat is past its window for the next: time and air have done that, no task. */
-  readonly hardened?: readonly string[];
+  /** Surfaces whose recoat window has closed: time and air have done that, no task. */
+  readonly closedOn?: readonly string[];
 }
 
 /** What a piece is like after the work that is on record; work under way has not done it yet. */
@@ -40,8 +40,8 @@ const afterWork = (piece: Piece, found: PieceState): PieceState =>
     return done ? advance(state, { ...done, surfaceIds: merged(done.surfaceIds) }) : state;
   }, found);
 
-/** Coats that are past their window, and not dulled since. */
-const withHardened = (state: PieceState, ids: readonly string[]): PieceState =>
+/** Coats whose recoat window has closed, and that were not dulled since. */
+const withClosed = (state: PieceState, ids: readonly string[]): PieceState =>
   ids.length === 0
     ? state
     : {
@@ -49,7 +49,7 @@ const withHardened = (state: PieceState, ids: readonly string[]): PieceState =>
         surfaces: Object.fromEntries(
           Object.entries(state.surfaces).map(([id, it]) => [
             id,
-            ids.includes(id) && !it.dulled ? { ...it, hardened: true } : it,
+            ids.includes(id) && !it.dulled ? { ...it, recoatWindowClosed: true } : it,
           ]),
         ),
       };
@@ -59,7 +59,7 @@ export const wholeFor = (piece: Piece, shop: Shop, given: Given = {}): Whole => 
   const untouched = piece.done.length === 0 && piece.log.length === 0;
   if (given.state || untouched) return wholeOfState(piece, shop, given);
   const found = wholeOfState(piece, shop, given).now;
-  const state = withHardened(afterWork(piece, found), given.hardened ?? []);
+  const state = withClosed(afterWork(piece, found), given.closedOn ?? []);
   return wholeOfState(piece, shop, { ...given, state });
 };
 
@@ -122,26 +122,19 @@ export const routeInDialect = (it: Route, units: UnitSystem): Route => {
  * The law of the planner: planning again after the first tasks of a route were done gives the
  * rest of that route, in the same order and for the same reasons.
  *
- * @param state what the piece is like now, made by `advance`; as the work on record left it where
- *   left out
- * @param known what is believed of the piece, where that is at hand already
+ * Asked by the case of a piece alone: that knows the time, and so which recoat windows have closed.
+ *
+ * @param given what the piece is like now, made by `advance`, and what is believed of it, where that
+ *   is at hand already
  * @returns tasks in order with every precedence between them, the operations that they are done
  *   in, refusals with ways out, sums in minutes
  * @example
  * const route = planRoute(piece, shop);
- * const done = route.tasks.slice(0, 3).reduce(advance, stateAsFound(piece, shop));
- * planRoute(piece, shop, done).tasks; // the rest of route.tasks
+ * const state = route.tasks.slice(0, 3).reduce(advance, stateAsFound(piece, shop));
+ * planRoute(piece, shop, { state }).tasks; // the rest of route.tasks
  */
-export const planRoute = (
-  piece: Piece,
-  shop: Shop,
-  state?: PieceState,
-  known?: readonly SurfaceBeliefs[],
-): Route =>
-  routeInDialect(
-    routeOf(wholeFor(piece, shop, { ...(state && { state }), ...(known && { known }) })),
-    shop.units,
-  );
+export const planRoute = (piece: Piece, shop: Shop, given: Given = {}): Route =>
+  routeInDialect(routeOf(wholeFor(piece, shop, given)), shop.units);
 
 /** A piece as it was found, before any work. */
 export const stateAsFound = (

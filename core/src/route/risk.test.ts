@@ -114,7 +114,7 @@ it('of each kind the likeliest surface speaks for the piece, the likeliest kind 
 it('the toll of a piece tells the risks of its own route', () => {
   const piece = pieceOf(top({ ...OAK }, clear(), { found: { top: ['gouge', 'crack'] } }));
   const route = planRoute(piece, USUAL_SHOP);
-  expect(tollOf(piece, USUAL_SHOP, route).risks).toEqual(
+  expect(tollOf(route, USUAL_SHOP).risks).toEqual(
     worstOf(route.operations.flatMap((it) => it.risks)),
   );
 });

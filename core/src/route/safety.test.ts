@@ -1,4 +1,5 @@
-import { careSheetOf, planRoute, type Operation } from './index';
+import { asCase } from '../testing/asCase';
+import { planRoute, type Operation } from './index';
 import { USUAL_SHOP, type Piece } from '../piece';
 import { ALL_CASES, isThorough, ofEveryRoute, type Case } from '../testing/everyRoute';
 import { clear, painted, pieceOf, stained } from '../testing/pieces';
@@ -421,7 +422,7 @@ describe('until it is hard', () => {
       known: { top: { substrate: 'hardwood', wood: 'ringPorous', finish: 'bare', bleed: 'none' } },
       aims: { top: scheme },
     });
-    const { cureDays } = careSheetOf(piece, USUAL_SHOP);
+    const { cureDays } = asCase(piece, USUAL_SHOP).careSheet;
     expect(cureDays).toBeGreaterThanOrEqual(least);
     expect(cureDays).toBeLessThanOrEqual(most);
   });

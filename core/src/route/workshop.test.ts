@@ -1,17 +1,10 @@
+import { whatIfsFor } from '../testing/asCase';
 import type { Tool } from '../catalog';
 import { hardware, shop as shopSchema, type Piece, type Scheme } from '../piece';
 import { applyChange } from '../ledger';
 import { allAims, clear, painted, pieceOf, stained, type Told } from '../testing/pieces';
 import { advance, type PieceState } from '../work';
-import {
-  byPhase,
-  planRoute,
-  stateAsFound,
-  tollOf,
-  whatIfs,
-  type Operation,
-  type Route,
-} from './index';
+import { byPhase, planRoute, stateAsFound, tollOf, type Operation, type Route } from './index';
 
 // Tools, two coats on one piece, fittings, and what has to come out of the wood (common practice,
 // no source).
@@ -61,7 +54,9 @@ describe('tools', () => {
   it('with a gun waterborne coats are sprayed on a big piece: fewer minutes, more paint', () => {
     const gun = [...USUAL, 'sprayer'] as const;
     const big = tableAs(painted('mid'), { measures: { width: 2400, depth: 1100 } });
-    const [rolled, sprayed] = [USUAL, gun].map((tools) => tollOf(pieceOf(big), shopWith(tools)));
+    const [rolled, sprayed] = [USUAL, gun].map((tools) =>
+      tollOf(planRoute(pieceOf(big), shopWith(tools)), shopWith(tools)),
+    );
     expect(sprayed?.minutes).toBeLessThan(rolled?.minutes ?? NaN);
     expect(sprayed?.money).toBeGreaterThan(rolled?.money ?? NaN);
     const coat = one(routeOf(big, gun), 'coat-cabinetEnamel');
@@ -97,7 +92,7 @@ describe('tools', () => {
   });
 
   it('what each would change is told, and only where it changes something', () => {
-    const all = whatIfs(pieceOf(tableAs(stained())), shopWith(USUAL));
+    const all = whatIfsFor(pieceOf(tableAs(stained())), shopWith(USUAL));
     expect(all.find((it) => it.id === 'sander')?.title).toBe('Without a random-orbit sander');
     expect(all.find((it) => it.id === 'sander')?.minutes).toBeGreaterThan(0);
     const ids = all.map((it) => it.id);
@@ -223,7 +218,7 @@ describe('an aim that changes on the way', () => {
       .tasks.slice(0, count)
       .reduce(advance, stateAsFound(piece, shopWith(USUAL)));
   const work = (piece: Piece, state: PieceState) =>
-    planRoute(piece, shopWith(USUAL), state)
+    planRoute(piece, shopWith(USUAL), { state })
       .tasks.filter((it) => it.surfaceIds.includes('top'))
       .map((it) => it.method);
   const aimed = (scheme: Scheme) =>
@@ -397,10 +392,14 @@ describe('a piece that is worked otherwise than the shop', () => {
   });
 
   it('is offered the way back, with what it would save, and how to take it', () => {
-    const back = whatIfs(every, shopWith(USUAL)).find((it) => it.id === 'betweenCoats-whenRough');
+    const back = whatIfsFor(every, shopWith(USUAL)).find(
+      (it) => it.id === 'betweenCoats-whenRough',
+    );
     expect(back?.minutes).toBeLessThan(0);
     expect(back?.schools).toEqual({ betweenCoats: 'whenRough' });
-    expect(whatIfs(every, shopWith(USUAL)).map((it) => it.id)).not.toContain('betweenCoats-always');
+    expect(whatIfsFor(every, shopWith(USUAL)).map((it) => it.id)).not.toContain(
+      'betweenCoats-always',
+    );
   });
 
   it('a change of it can be taken back', () => {

@@ -1,5 +1,5 @@
+import { asCase } from '../testing/asCase';
 import fc from 'fast-check';
-import { caseOf } from '../case';
 import { CHECKS, DISCOVERIES, MENDS, REMEDIES, TIMERS, textsOf } from '../catalog';
 import { NO_SETBACK, USUAL_SHOP, type LogLine, type Piece } from '../piece';
 import { planRoute } from '../route';
@@ -189,7 +189,7 @@ describe('the book of a piece', () => {
       picture('between', '2026-03-01T10:00:00Z'),
     ],
   };
-  const paper = pieceBook(caseOf(piece, USUAL_SHOP), {
+  const paper = pieceBook(asCase(piece, USUAL_SHOP), {
     number: 'No. 12',
     printed: '3 Mar 2026',
     units: 'metric',

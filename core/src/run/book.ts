@@ -8,7 +8,7 @@ import {
   REMEDIES,
   layerLabel,
 } from '../catalog';
-import { recordedInWords } from '../words';
+import { recordedInWords, BENCH_WORDS, capital, listed } from '../words';
 import {
   linesOf,
   surfaceNames,
@@ -20,7 +20,6 @@ import {
 import { doneTogether, type Paper, type PaperBlock, type PaperLine } from '../route';
 import { linesByWork } from './answers';
 import type { UnitSystem } from '../units';
-import { BENCH_WORDS, capital, listed } from '../words';
 import { activeMinutes } from '../work';
 
 const { book: WORDS, TAKEN_OFF_BY } = BENCH_WORDS;

@@ -1,10 +1,10 @@
+import { asCase } from '../testing/asCase';
 import { DISCOVERIES, REMEDIES, type DiscoveryKind, type Remedy } from '../catalog';
 import { USUAL_SHOP, type Piece } from '../piece';
 import { planRoute } from '../route';
 import { clear, painted, pieceOf, stained, type Told } from '../testing/pieces';
 import { workedOn, workedTo } from '../testing/worked';
 import { afterChanges, changesFor, optionsFor, type Found, type Option } from './index';
-import { caseOf } from '../case';
 
 // What a refinisher does when a piece surprises, written down by hand from common practice of the
 // trade (no source): the tasks that have to come, in this order, and those that must not.
@@ -81,7 +81,7 @@ const found = (kind: DiscoveryKind, answer: string | null = null): Found => ({
 });
 
 const optionOf = (piece: Piece, it: Found, remedy: Remedy): Option => {
-  const options = optionsFor(piece, USUAL_SHOP, it);
+  const options = optionsFor(asCase(piece, USUAL_SHOP), it);
   const own = options.find((one) => one.remedy === remedy);
   if (!own) throw new Error(`Only ${options.map((one) => one.remedy).join(', ')} are offered.`);
   return own;
@@ -202,7 +202,7 @@ describe('something turned up', () => {
     for (const piece of Object.values(MIDWAY)) {
       const before = piece();
       for (const kind of DISCOVERIES.ids) {
-        const options = optionsFor(before, USUAL_SHOP, found(kind));
+        const options = optionsFor(asCase(before, USUAL_SHOP), found(kind));
         expect([kind, options.filter((it) => it.refusals.length === 0).length]).not.toEqual([
           kind,
           0,
@@ -273,7 +273,7 @@ describe('something turned up', () => {
       seen: { top: ['lead-laboratory:found:1'] },
       aims: { top: clear() },
     });
-    const options = optionsFor(before, USUAL_SHOP, found('wontStrip'));
+    const options = optionsFor(asCase(before, USUAL_SHOP), found('wontStrip'));
     const left = options.filter((it) => it.refusals.length === 0).map((it) => it.remedy);
     expect(left).toEqual(['leaveIt', 'toAFirm']);
     expect(options.find((it) => it.remedy === 'toAFirm')?.isLastResort).toBe(true);
@@ -283,7 +283,7 @@ describe('something turned up', () => {
   it('put off: the face is decided about before anything else is done there; decided later, it is as if at once', () => {
     const before = MIDWAY.painted();
     const it = found('runs');
-    const standing = { piece: before, state: caseOf(before, USUAL_SHOP).state, tasks: [] };
+    const standing = { piece: before, state: asCase(before, USUAL_SHOP).state, tasks: [] };
     const later = afterChanges(before, changesFor(it, null, standing));
     if (!later) throw new Error('Refused');
     expect(methodsOn(later)[0]).toBe('mend-decide');

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { caseOf, type Case } from '../case';
+import type { Case } from '../case';
 import {
   DISCOVERIES,
   LAST_RESORTS,
@@ -8,7 +8,7 @@ import {
   type Only,
   type Remedy,
 } from '../catalog';
-import { showsOldWood, type Piece, type Shop } from '../piece';
+import { showsOldWood, type Piece } from '../piece';
 import { applyChange, pieceChange, type PieceChange } from '../ledger';
 import { refusal, toll, tollOf, type Refusal, type Toll } from '../route';
 import type { DeepReadonly } from '../effect';
@@ -60,23 +60,17 @@ const grownRisks = (before: Toll, after: Toll): Toll['risks'] =>
  * Every way to go on after something turned up, with the new route of each against the one as it
  * is, in the order in which the trade would try them. Where the planner refuses all of them, the two
  * that do the least harm are offered, with what they do not do.
- * @param hardened surfaces whose last coat is past its window, by the clock
  */
-export const optionsFor = (
-  piece: Piece,
-  shop: Shop,
-  it: Found,
-  hardened: readonly string[] = [],
-): readonly Option[] => {
-  const now = caseOf(piece, shop, hardened);
-  const before = tollOf(piece, shop, now.route);
+export const optionsFor = (now: Case, it: Found): readonly Option[] => {
+  const { piece, shop } = now;
+  const before = tollOf(now.route, shop);
   const weigh = (remedy: Remedy, isLastResort: boolean): Option[] => {
     const standing = { piece, state: now.state, tasks: now.route.tasks };
     const changes = changesFor(it, remedy, standing);
     const after = afterChanges(piece, changes);
     if (!after) return [];
-    const then = caseOf(after, shop, hardened);
-    const cost = tollOf(after, shop, then.route);
+    const then = now.with({ piece: after });
+    const cost = tollOf(then.route, shop);
     return [
       {
         remedy,

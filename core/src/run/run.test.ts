@@ -1,5 +1,5 @@
+import { asCase } from '../testing/asCase';
 import fc from 'fast-check';
-import { caseOf } from '../case';
 import { CHECKS, DISCOVERIES, type CheckId, type DiscoveryKind, type Remedy } from '../catalog';
 import { inspectPiece } from '../inspect';
 import { applyEntry, foldEntries, type LedgerEntry, formOf, type Change } from '../ledger';
@@ -71,7 +71,7 @@ const runOf = (piece: Piece, shop: Shop, all: readonly Turn[]): Piece =>
       at: new Date(Date.parse(dayAt(day)) + DAY_MS / 2).toISOString(),
       by: '',
     };
-    const { state, route } = caseOf(worked, shop);
+    const { state, route } = asCase(worked, shop);
     const changes = changesFor(found, remedy, { piece: worked, state, tasks: route.tasks });
     const after = afterChanges(worked, changes);
     expect(after).toBeDefined();
@@ -79,7 +79,7 @@ const runOf = (piece: Piece, shop: Shop, all: readonly Turn[]): Piece =>
   }, piece);
 
 const afterAll = (piece: Piece, shop: Shop, route: Route, count: number): PieceState =>
-  route.tasks.slice(0, count).reduce(advance, caseOf(piece, shop).state);
+  route.tasks.slice(0, count).reduce(advance, asCase(piece, shop).state);
 
 /** Lead that nobody has answered for, on a surface. */
 const isOpen = (piece: Piece, shop: Shop): ((surfaceId: string) => boolean) => {
@@ -110,7 +110,7 @@ describe('a run with surprises at any moment', () => {
         }
         // What is laid from here on lies where it may, dulled where that is wanted.
         const before = new Set(
-          Object.values(caseOf(after, shop).state.surfaces).flatMap((it) => it.layers),
+          Object.values(asCase(after, shop).state.surfaces).flatMap((it) => it.layers),
         );
         const ends = Object.values(afterAll(after, shop, route, route.tasks.length).surfaces);
         const fresh = ends.flatMap((it) => it.layers).filter((it) => !before.has(it) && it.taskKey);
@@ -209,7 +209,7 @@ describe('the record of a run', () => {
 
   it('taken back, a discovery and what came with it are as if they had never been', () => {
     const before = workedTo(TABLE, USUAL_SHOP, 'top/paint-to-cover/1');
-    const { state, route } = caseOf(before, USUAL_SHOP);
+    const { state, route } = asCase(before, USUAL_SHOP);
     const found: Found = {
       id: 'x',
       kind: 'bleed',

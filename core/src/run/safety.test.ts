@@ -1,4 +1,4 @@
-import { caseOf } from '../case';
+import { asCase } from '../testing/asCase';
 import { DISCOVERIES, MENDS, PROTECTIONS, REMEDIES, type Mend } from '../catalog';
 import { NO_SETBACK, USUAL_SHOP, type LogLine, type Piece } from '../piece';
 import { planRoute } from '../route';
@@ -114,10 +114,13 @@ describe('mending a fault', () => {
     '%s where an older layer turned up waits for the result',
     (mend) => {
       const before = faulty(mend);
-      const options = optionsFor(before, USUAL_SHOP, { ...found('suspectLayer'), id: 'layer' });
+      const options = optionsFor(asCase(before, USUAL_SHOP), {
+        ...found('suspectLayer'),
+        id: 'layer',
+      });
       const after = options.find((it) => it.remedy === 'testFirst')?.piece;
       if (!after) throw new Error('No test first.');
-      const { tasks } = caseOf(after, USUAL_SHOP).route;
+      const { tasks } = asCase(after, USUAL_SHOP).route;
       const task = tasks.find((it) => it.method === `mend-${mend}`);
       expect(task?.holds).toContain('lead');
     },
@@ -135,9 +138,9 @@ describe('ways to go on', () => {
       aims: { top: stained() },
     });
     for (const kind of DISCOVERIES.ids) {
-      for (const it of optionsFor(piece, USUAL_SHOP, found(kind))) {
+      for (const it of optionsFor(asCase(piece, USUAL_SHOP), found(kind))) {
         if (it.refusals.length > 0) continue;
-        const { tasks } = caseOf(it.piece, USUAL_SHOP).route;
+        const { tasks } = asCase(it.piece, USUAL_SHOP).route;
         const opening = tasks.filter(
           (one) => disturbs(one.traits) && one.surfaceIds.includes('top') && !one.gate,
         );
@@ -157,8 +160,8 @@ describe('ways to go on', () => {
       'top/paint-to-cover/1',
     );
     for (const kind of DISCOVERIES.ids) {
-      for (const it of optionsFor(piece, USUAL_SHOP, found(kind))) {
-        const laid = caseOf(it.piece, USUAL_SHOP).route.tasks.map(
+      for (const it of optionsFor(asCase(piece, USUAL_SHOP), found(kind))) {
+        const laid = asCase(it.piece, USUAL_SHOP).route.tasks.map(
           (one) => one.traits.lays?.coating,
         );
         expect([kind, it.remedy, laid.includes('oilClear')]).toEqual([kind, it.remedy, false]);
@@ -179,10 +182,10 @@ describe('ways to go on', () => {
       'top/old-finish-comes-off/1',
     );
     for (const kind of DISCOVERIES.ids) {
-      for (const it of optionsFor(piece, USUAL_SHOP, found(kind))) {
+      for (const it of optionsFor(asCase(piece, USUAL_SHOP), found(kind))) {
         // Made of something else after all: then it is no veneer.
         if (kind === 'otherMaterial') continue;
-        for (const one of caseOf(it.piece, USUAL_SHOP).route.tasks) {
+        for (const one of asCase(it.piece, USUAL_SHOP).route.tasks) {
           if (!one.surfaceIds.includes('top')) continue;
           expect([kind, it.remedy, one.traits.wets === 'caustic' || one.traits.heats]).toEqual([
             kind,

@@ -1,6 +1,6 @@
+import { asCase } from '../testing/asCase';
 import { USUAL_SHOP, type DoneWork, type Piece } from '../piece';
 import { planRoute } from '../route';
-import { caseOf } from '../case';
 import { painted, pieceOf } from '../testing/pieces';
 import { didOf } from '../testing/worked';
 import { afterChanges, doneEarly, happenedTooSoon, openChecks, pieceBook } from './index';
@@ -40,7 +40,7 @@ describe('work over layers that nobody has tested', () => {
 
   it('that has happened all the same is a fact: then comes stop, clean up, and the test', () => {
     const piece = old();
-    const { state, route } = caseOf(piece, USUAL_SHOP);
+    const { state, route } = asCase(piece, USUAL_SHOP);
     const done = doneAt(piece, /^(scuff|dull)/);
     const changes = happenedTooSoon(
       [done],
@@ -66,7 +66,7 @@ describe('work before its turn', () => {
       piece,
       doneEarly([done], { reason: 'Done at home', open: ['Wash it'] }, { id: 'e', at: AT, by: '' }),
     );
-    const book = pieceBook(caseOf(told, USUAL_SHOP), {
+    const book = pieceBook(asCase(told, USUAL_SHOP), {
       number: '01',
       printed: '',
       units: 'metric',
@@ -115,7 +115,7 @@ describe('a washing that was repeated', () => {
     ]);
     const all = after(told, [answer('b', '2026-03-03T10:25:00.000Z', 'clear')]);
     expect(openChecks(all).map((it) => it.check)).not.toContain('waterClear');
-    const book = pieceBook(caseOf(all, USUAL_SHOP), {
+    const book = pieceBook(asCase(all, USUAL_SHOP), {
       number: '01',
       printed: '',
       units: 'metric',

@@ -10,7 +10,7 @@ import {
 } from '../climate';
 import type { Coating } from '../catalog';
 import type { Shop } from '../piece';
-import { airIn, outdoorAir } from './airs';
+import { airIn, outdoorAir } from '../drying';
 
 /** The air of an hour as it is foreseen. */
 export interface AirHour {

@@ -1,6 +1,6 @@
 import { airAt, type Air } from '../climate';
 import type { DoneWork, Shop } from '../piece';
-import { airIn } from './airs';
+import { airIn } from '../drying';
 
 const MS = 60_000;
 

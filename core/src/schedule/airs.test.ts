@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { airAt, type AirCourse } from '../climate';
 import { shop as shopSchema, type Shop } from '../piece';
-import { airAhead, airIn, asAirFile, outdoorAir } from '.';
+import { airIn, asAirFile, outdoorAir } from '../drying';
+import { airAhead } from '.';
 
 const MS = 60_000;
 const HOUR = 60;

@@ -17,10 +17,10 @@ import { isAtWork, type Piece, type Shop, type Space } from '../piece';
 import type { Operation, Route } from '../route';
 import { USUAL } from './airAhead';
 import { heldByAir, type HeldByAir } from './heldByAir';
-import { fitHours } from './airs';
+import { fitHours } from './fitHours';
 import { both, either, without, type Span } from './calendar';
 import { dryingNow, type Drying } from './drying';
-import { caseAt } from './hardened';
+import { caseOf } from '../case';
 import { clockDays, hoursOf } from './hours';
 import type { OnBench } from './fromRoutes';
 import { chanceBy, doneBy, livedThrough } from './promise';
@@ -101,7 +101,7 @@ export const benchOf = (pieces: readonly Piece[], shop: Shop, now: Minute): read
     .filter((it) => !it.archived)
     .map((piece) => ({
       piece,
-      route: isAtWork(piece) ? caseAt(piece, shop, now).route : NOTHING_LEFT,
+      route: isAtWork(piece) ? caseOf({ piece, shop, now }).route : NOTHING_LEFT,
     }))
     .filter(({ piece, route }) => route.operations.length > 0 || piece.done.length > 0);
 

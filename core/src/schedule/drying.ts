@@ -2,8 +2,7 @@ import { USUAL_SETTING, waitBand, type AirCourse, type Band, type Minute } from 
 import type { Coating, Until } from '../catalog';
 import type { Piece, Shop } from '../piece';
 import { dryingOf } from './fromRoutes';
-import { dryingIn, windowCloses } from './waits';
-import { airIn } from './airs';
+import { airIn, dryingIn, windowCloses } from '../drying';
 
 /** Something that dries, hardens or soaks now. */
 export interface Drying {

@@ -2,7 +2,7 @@ import type { Coating } from '../catalog';
 import { USUAL_SETTING, coatTimes, type AirCourse, type Minute } from '../climate';
 import type { Piece, Shop } from '../piece';
 import { effectIn } from '../work';
-import { airIn } from './airs';
+import { airIn } from '../drying';
 
 const MS = 60_000;
 

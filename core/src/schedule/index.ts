@@ -36,8 +36,6 @@ export {
   type OnBench,
   type ShopProblem,
 } from './fromRoutes';
-export { airIn, outdoorAir } from './airs';
-export { asAirFile } from './airFile';
 export { airAhead, type AirAhead, type AirHour } from './airAhead';
 export {
   clockDays,
@@ -58,7 +56,6 @@ export { stepOf, type Step } from './step';
 export { stalledIn, type Stalled, type StalledBy } from './stalled';
 export { timetableOf, type Because, type Entry, type Timetable } from './timetable';
 export { withScuffs } from './scuffs';
-export { caseAt, hardenedOn } from './hardened';
 export { inUseFrom, type InUse } from './inUse';
 export { stillOpen, type StillOpen } from './lastLook';
 export { stageOf, type Stage } from './stage';

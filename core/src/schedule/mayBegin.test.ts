@@ -1,4 +1,4 @@
-import { caseOf } from '../case';
+import { asCase } from '../testing/asCase';
 import { USUAL_SHOP } from '../piece';
 import { painted, pieceOf } from '../testing/pieces';
 import { againstIt, isHeldByHarm } from './index';
@@ -13,7 +13,7 @@ const OLD = pieceOf({
 });
 
 it('over untested lead nothing can be done: a coat names the lead test as the harm that holds it', () => {
-  const it = caseOf(OLD, USUAL_SHOP);
+  const it = asCase(OLD, USUAL_SHOP);
   const coat = it.route.operations.find((one) => one.coats);
   const against = coat && againstIt(it, coat, [], 0);
   expect(against && isHeldByHarm(against)).toBe(true);

@@ -1,3 +1,5 @@
+import { caseOf } from '../case';
+import { windowsOf } from '../drying';
 import { planRoute } from '../route';
 import { shop as shopSchema, type DoneWork, type Piece, type Shop } from '../piece';
 import { effectIn, type Task } from '../work';
@@ -5,11 +7,9 @@ import { paintedTable } from '../testing/pieces';
 import { planFaults } from '../testing/planFaults';
 import { didOf } from '../testing/worked';
 import {
-  caseAt,
   clockDays,
   doneBy,
   dryingNow,
-  hardenedOn,
   hoursOf,
   livedThrough,
   minuteOn,
@@ -246,10 +246,12 @@ describe('a window that has closed', () => {
 
   it('is no matter while it is open; past it the planner puts a scuff before the next coat, once', () => {
     // The enamel may be recoated for a week by its label, at 23 °C; this shop is at 20.
-    expect(hardenedOn(oneCoat, shop, evening + 24 * 60)).toEqual([]);
-    expect([...hardenedOn(oneCoat, shop, evening + 20 * 24 * 60)].sort()).toEqual(wet);
-    const before = caseAt(oneCoat, shop, evening + 24 * 60).route.tasks.map((it) => it.key);
-    const { tasks } = caseAt(oneCoat, shop, evening + 20 * 24 * 60).route;
+    expect(windowsOf(oneCoat, shop, evening + 24 * 60).closedOn).toEqual([]);
+    expect([...windowsOf(oneCoat, shop, evening + 20 * 24 * 60).closedOn].sort()).toEqual(wet);
+    const before = caseOf({ piece: oneCoat, shop: shop, now: evening + 24 * 60 }).route.tasks.map(
+      (it) => it.key,
+    );
+    const { tasks } = caseOf({ piece: oneCoat, shop: shop, now: evening + 20 * 24 * 60 }).route;
     for (const id of wet) {
       const own = tasks.filter((it) => it.surfaceIds.includes(id));
       const coat = own.findIndex((it) => it.traits.lays?.series === 'paint');
@@ -263,19 +265,23 @@ describe('a window that has closed', () => {
 
   it('once it is scuffed it is not asked for again, and nothing is scuffed twice by the clock', () => {
     const late = evening + 20 * 24 * 60;
-    const { tasks } = caseAt(oneCoat, shop, late).route;
+    const { tasks } = caseOf({ piece: oneCoat, shop: shop, now: late }).route;
     const scuffs = tasks.filter((it) => it.reason.text.includes('has closed'));
     const scuffed: Piece = {
       ...oneCoat,
       done: [...oneCoat.done, ...scuffs.map((it) => did(it, late))],
     };
-    expect(hardenedOn(scuffed, shop, late + 10)).toEqual([]);
-    const keys = caseAt(scuffed, shop, late + 10).route.tasks.map((it) => it.key);
+    expect(windowsOf(scuffed, shop, late + 10).closedOn).toEqual([]);
+    const keys = caseOf({ piece: scuffed, shop: shop, now: late + 10 }).route.tasks.map(
+      (it) => it.key,
+    );
     // The law of the planner: what is left is the rest.
     expect(keys).toEqual(
       tasks.map((it) => it.key).filter((it) => !scuffs.some((one) => one.key === it)),
     );
-    const bench = [{ piece: oneCoat, route: caseAt(oneCoat, shop, late).route }];
+    const bench = [
+      { piece: oneCoat, route: caseOf({ piece: oneCoat, shop: shop, now: late }).route },
+    ];
     const { timetable } = planShop(bench, shop, late, ASKED);
     expect(timetable.entries.reduce((sum, it) => sum + it.scuff, 0)).toBe(0);
   });

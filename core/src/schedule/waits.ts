@@ -1,14 +1,8 @@
-import { BEARS_PARTS, COATINGS, COAT_SHARES, DRYING, type Coating, type Drying } from '../catalog';
-import {
-  curePaceOf,
-  paceOf,
-  progressIn,
-  type AirCourse,
-  type Minute,
-  type Progress,
-} from '../climate';
+import { BEARS_PARTS, COATINGS, COAT_SHARES, DRYING, type Coating } from '../catalog';
+import { curePaceOf, paceOf, progressIn, type AirCourse, type Progress } from '../climate';
 import type { Space } from '../piece';
 import type { Effect, Lag } from '../effect';
+import { dryingIn, safeWindow } from '../drying';
 import type { Job, Link, Wait } from './problem';
 
 /** How waits go on: as each kind of drying, or as hardening on. */
@@ -16,33 +10,12 @@ export const PACES = [...DRYING.ids, 'cure'] as const;
 type Pace = (typeof PACES)[number];
 const placeOfPace = (it: Pace): number => PACES.indexOf(it);
 
-/** What a lag dries as; null where only the clock runs. */
-export const dryingIn = ({ mechanism, filmUm }: Pick<Lag, 'mechanism' | 'filmUm'>): Drying | null =>
-  // Water with no film is in the wood.
-  mechanism === 'water' && filmUm === 0 ? 'wetWood' : mechanism;
-
 const paceOfLag = (it: Pick<Lag, 'mechanism' | 'filmUm'>): number | null => {
   const drying = dryingIn(it);
   return drying === null ? null : placeOfPace(drying);
 };
 
 export const minWait = (it: Lag): Wait => ({ minutes: it.min, pace: paceOfLag(it) });
-/**
- * Label minutes until a window counts as closed: when one coat in ten has closed, so that what is
- * planned in it is safe; null where nothing presses.
- */
-export const safeWindow = (it: Pick<Lag, 'max' | 'mechanism' | 'filmUm'>): number | null => {
-  if (it.max === null) return null;
-  const drying = dryingIn(it);
-  return it.max * (drying === null ? 1 : DRYING.get(drying).early);
-};
-
-/** When the window after a lag counts as closed, by the air; null where nothing presses, or it never closes. */
-export const windowCloses = (it: Lag, from: Minute, air: AirCourse): Minute | null => {
-  const window = safeWindow(it);
-  return window === null ? null : progressIn(air, curePaceOf).when(from, window);
-};
-
 /** Until a window counts as closed, at the pace at which a film hardens on. */
 export const maxWait = (it: Lag): Wait | null => {
   const minutes = safeWindow(it);

@@ -182,12 +182,20 @@ const veneerParts = (
 /** Edge band beyond the edges that it covers: cut long, trimmed flush. */
 const BAND_MORE = 1.1;
 
-const asCut = (need: Need, parts: readonly VeneerPart[]): readonly Need[] => {
+/** @param isDrawn is a step done on faces that are drawn, so that its veneer can be cut to measure? */
+const asCut = (
+  need: Need,
+  parts: readonly VeneerPart[],
+  isDrawn: (it: Need['from'][number]) => boolean,
+): readonly Need[] => {
   const cut = cutVeneer(parts);
   const { format, sheets, tooLarge } = cut;
   const edges = parts.reduce((sum, it) => sum + 2 * (it.widthMm + it.lengthMm), 0) / MM_PER_M;
   const joined = tooLarge.reduce((sum, it) => sum + (it.widthMm * it.lengthMm) / 1e6, 0);
-  const quantity = (sheets.length + Math.ceil(joined / format.size)) * format.size;
+  // Of a face that is drawn nowhere only the area is known.
+  const byArea = need.from.reduce((sum, it) => sum + (isDrawn(it) ? 0 : it.quantity), 0);
+  const quantity = (sheets.length + Math.ceil((joined + byArea) / format.size)) * format.size;
+  const banded = need.from.filter(isDrawn);
   const band = edges * BAND_MORE;
   return [
     { ...need, quantity, reckoned: quantity, cut, only: [format] },
@@ -197,9 +205,9 @@ const asCut = (need: Need, parts: readonly VeneerPart[]): readonly Need[] => {
       unit: MATERIALS.get('edgeBand').unit,
       quantity: band,
       reckoned: band,
-      from: need.from.map((it) => ({
+      from: banded.map((it) => ({
         ...it,
-        quantity: band / need.from.length,
+        quantity: band / banded.length,
         lost: 0,
         film: null,
       })),
@@ -223,11 +231,15 @@ const shareSaid = (own: readonly OwnNeed[], { material, colour }: Taken): number
 export const needsOf = (plans: readonly PlannedPiece[]): readonly Need[] => {
   const needs = new Map<string, Need>();
   const parts: VeneerPart[] = [];
+  const drawn = new Set<string>();
+  const placeOf = (pieceId: string, operationId: string): string => `${pieceId}/${operationId}`;
   for (const { piece, route } of plans) {
     const byKey = new Map(route.tasks.map((it) => [it.key, it]));
-    parts.push(...veneerParts(piece, route.tasks));
     for (const operation of route.operations) {
       const tasks = operation.taskKeys.flatMap((key) => byKey.get(key) ?? []);
+      const own = veneerParts(piece, tasks);
+      parts.push(...own);
+      if (own.length > 0) drawn.add(placeOf(piece.id, operation.id));
       for (const sum of addedUp([...takenBy(piece, tasks), ...wornOutAt(operation, tasks)])) {
         const { material, colour, quantity } = sum;
         const isCoat = material === operation.coating;
@@ -262,6 +274,8 @@ export const needsOf = (plans: readonly PlannedPiece[]): readonly Need[] => {
     }
   }
   return [...needs.values()].flatMap((it) =>
-    it.material === 'veneerSheet' && parts.length > 0 ? asCut(it, parts) : [it],
+    it.material === 'veneerSheet' && parts.length > 0
+      ? asCut(it, parts, (one) => drawn.has(placeOf(one.pieceId, one.operationId)))
+      : [it],
   );
 };

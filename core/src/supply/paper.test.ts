@@ -1,3 +1,4 @@
+import { asShopCase } from '../testing/asCase';
 import { USUAL_SHOP } from '../piece';
 import { painted, pieceOf } from '../testing/pieces';
 import { nameOfLine, shoppingFor, shoppingPaper, shoppingText } from './index';
@@ -25,7 +26,7 @@ const TABLE = {
     },
   ],
 };
-const list = shoppingFor([TABLE], USUAL_SHOP);
+const list = shoppingFor(asShopCase([TABLE], USUAL_SHOP), '2026-03-02');
 const paper = shoppingPaper(list, { on: 'Monday, 2 Mar 2026', units: 'metric', currency: 'EUR' });
 
 it('the list as a paper has a box for each thing to buy, by aisle, and none for what is on hand', () => {
@@ -44,7 +45,7 @@ it('says that prices are placeholders while they are', () => {
     material: it.material,
     containers: [{ size: 1, price: 100 }],
   }));
-  const own = shoppingFor([TABLE], { ...USUAL_SHOP, prices });
+  const own = shoppingFor(asShopCase([TABLE], { ...USUAL_SHOP, prices }), '2026-03-02');
   expect(words(shoppingPaper(own, { on: '', units: 'metric', currency: null }))).not.toMatch(
     /placeholders/,
   );
@@ -65,8 +66,8 @@ it('materials are called as they are called where the shop measures', () => {
     known: { top: { substrate: 'hardwood', wood: 'pale', finish: 'bare', bleed: 'none' } },
     aims: { top: { kind: 'clear', topcoat: 'waterborne' } },
   });
-  const us = shoppingFor([bare], { ...USUAL_SHOP, units: 'us' });
-  const here = shoppingFor([bare], USUAL_SHOP);
+  const us = shoppingFor(asShopCase([bare], { ...USUAL_SHOP, units: 'us' }), '2026-03-02');
+  const here = shoppingFor(asShopCase([bare], USUAL_SHOP), '2026-03-02');
   const labels = (of: typeof list) => of.lines.map((it) => it.label).join(', ');
   expect(labels(us)).toMatch(/Denatured alcohol/);
   expect(labels(here)).toMatch(/Methylated spirit/);

@@ -1,3 +1,4 @@
+import { asShopCase } from '../testing/asCase';
 import { COATINGS, VENEER_CUT } from '../catalog';
 import { USUAL_SHOP, facesOf, type Piece } from '../piece';
 import { planRoute } from '../route';
@@ -147,12 +148,15 @@ describe('what somebody says', () => {
 describe('a list to buy by', () => {
   it('has what is wanted for touching up beyond the need', () => {
     const line = (touchUp: number) =>
-      shoppingFor([TABLE], {
-        ...USUAL_SHOP,
-        touchUps: touchUp
-          ? [{ material: 'cabinetEnamel', colour: '#f4f1e8', quantity: touchUp }]
-          : [],
-      }).lines.find((it) => it.material === 'cabinetEnamel');
+      shoppingFor(
+        asShopCase([TABLE], {
+          ...USUAL_SHOP,
+          touchUps: touchUp
+            ? [{ material: 'cabinetEnamel', colour: '#f4f1e8', quantity: touchUp }]
+            : [],
+        }),
+        '2026-03-02',
+      ).lines.find((it) => it.material === 'cabinetEnamel');
     expect(line(1)?.missing).toBeCloseTo((line(0)?.missing ?? NaN) + 1, 9);
     expect(line(1)?.needed).toBe(line(0)?.needed);
   });
@@ -161,7 +165,7 @@ describe('a list to buy by', () => {
     const prices = [
       { material: 'cabinetEnamel' as const, containers: [{ size: 0.75, price: 1999 }] },
     ];
-    const list = shoppingFor([TABLE], { ...USUAL_SHOP, prices });
+    const list = shoppingFor(asShopCase([TABLE], { ...USUAL_SHOP, prices }), '2026-03-02');
     const enamel = list.lines.find((it) => it.material === 'cabinetEnamel');
     expect(enamel?.placeholder).toBe(false);
     expect(enamel?.bought.every((it) => it.size === 0.75 && it.price === 1999)).toBe(true);
@@ -191,7 +195,7 @@ describe('a list to buy by', () => {
       fitting({ id: 'old' }),
       fitting({ id: 'elsewhere', disposition: 'reuse', missing: 2 }),
     ];
-    const list = shoppingFor([{ ...TABLE, hardware }], USUAL_SHOP);
+    const list = shoppingFor(asShopCase([{ ...TABLE, hardware }], USUAL_SHOP), '2026-03-02');
     expect(list.fittings.map((it) => [it.hardwareId, it.count, it.because])).toEqual([
       ['new', 6, 'replaced'],
       ['one', 1, 'missing'],

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { AISLES, MATERIALS, UNITS, aisleOf, type Material } from '../catalog';
-import { containersIn, isAtWork, isOwnPrice, type Piece, type Shop, type Stocked } from '../piece';
-import { planRoute } from '../route';
+import { containersIn, isOwnPrice, type Piece, type Shop, type Stocked } from '../piece';
+import type { ShopCase } from '../case';
 import { inDialect } from '../words';
 import type { DeepReadonly } from '../effect';
 import { cheapestContainers } from './containers';
@@ -94,8 +94,6 @@ export interface Shelves {
   readonly today: string;
 }
 
-const NO_SHELVES: Shelves = { stock: [], today: '1970-01-01' };
-
 const wantedMore = (shop: Shop, material: Material, colour: string | null): number =>
   shop.touchUps.find((it) => it.material === material && it.colour === colour)?.quantity ?? 0;
 
@@ -169,17 +167,21 @@ export const listOf = (
 };
 
 /**
- * What the pieces at work still need, bought together, old stock first.
- * @param pieces all pieces of the shop: what was put away or sold has taken from the stock too
+ * What the pieces at work still need, bought together, old stock first. What was put away or sold has
+ * taken from the stock too.
  * @param only for this piece alone
  */
 export const shoppingFor = (
-  pieces: readonly Piece[],
-  shop: Shop,
-  shelves: Shelves = NO_SHELVES,
+  { pieces, shop, stock, atWork }: ShopCase,
+  today: string,
   only?: string,
 ): ShoppingList => {
-  const atWork = pieces.filter((it) => isAtWork(it) && (only === undefined || it.id === only));
-  const needs = needsOf(atWork.map((piece) => ({ piece, route: planRoute(piece, shop) })));
-  return listOf(needs, atWork, shop, shelves, pieces);
+  const own = atWork.filter(({ piece }) => only === undefined || piece.id === only);
+  return listOf(
+    needsOf(own),
+    own.map((it) => it.piece),
+    shop,
+    { stock, today },
+    pieces,
+  );
 };

@@ -28,7 +28,7 @@ const anyCase = fc.tuple(pieces, shops);
 type Planned = Omit<Case, 'after'>;
 const planned = ([piece, shop]: [Piece, Shop]): Planned => {
   const known = inspectPiece(piece, shop);
-  return { piece, shop, known, route: planRoute(piece, shop, undefined, known) };
+  return { piece, shop, known, route: planRoute(piece, shop, { known }) };
 };
 
 /** With its states, which are kept for one statement only: those of all routes fill the memory. */

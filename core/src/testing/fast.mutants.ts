@@ -13,5 +13,5 @@ import '../route/finishing.test';
 import '../route/workshop.test';
 import '../route/risk.test';
 import '../route/judgement.test';
-import '../route/branches.test';
-import '../route/compare.test';
+import '../case/branches.test';
+import '../case/compare.test';

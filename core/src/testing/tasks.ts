@@ -68,7 +68,7 @@ export const LACQUERED: SurfaceState = {
     foundLayer({ of: 'old', id: 'lacquer' }, 40),
   ],
   dulled: false,
-  hardened: false,
+  recoatWindowClosed: false,
   dusty: false,
   alkaline: false,
   sandedTo: null,

@@ -1,10 +1,8 @@
 import { COATINGS, NEW_VENEER_UM, OLD_FILM_UM, dryFilmUm } from '../catalog';
 import { may } from '../coating';
-import type { Condition } from '../effect';
+import type { Condition, Effect, Coat, Face } from '../effect';
 import { isOldWax, isSubstrate, type FaceLayer, type PieceState, type SurfaceState } from './state';
-import type { Effect } from '../effect';
 import { placeName } from './task';
-import type { Coat, Face } from '../effect';
 
 /** A layer that was there before. */
 export const foundLayer = (layer: FaceLayer['layer'], um: number = OLD_FILM_UM): FaceLayer => ({
@@ -31,7 +29,7 @@ const faced = (it: SurfaceState, face: Face | null, taskKey: string): SurfaceSta
         ...it,
         layers: it.layers.filter(isSubstrate),
         dulled: true,
-        hardened: false,
+        recoatWindowClosed: false,
         sandedTo: null,
         met: it.met.filter((one) => !LOST_WITH_THE_FILM.includes(one)),
       };
@@ -41,7 +39,7 @@ const faced = (it: SurfaceState, face: Face | null, taskKey: string): SurfaceSta
         ...it,
         layers: it.layers.filter((one) => one.layer.of !== 'coat'),
         dulled: false,
-        hardened: false,
+        recoatWindowClosed: false,
         sandedTo: null,
       };
     case 'dewaxed':
@@ -54,10 +52,10 @@ const faced = (it: SurfaceState, face: Face | null, taskKey: string): SurfaceSta
           { ...foundLayer({ of: 'substrate', id: 'veneerCore' }, NEW_VENEER_UM.value), taskKey },
         ],
         dulled: true,
-        hardened: false,
+        recoatWindowClosed: false,
       };
     case 'dulled':
-      return { ...it, dulled: true, hardened: false };
+      return { ...it, dulled: true, recoatWindowClosed: false };
     case null:
       return it;
   }
@@ -71,11 +69,17 @@ const coated = (it: SurfaceState, coat: Coat, taskKey: string): SurfaceState => 
     layer: { of: 'coat', id: coat.coating },
     um: dryFilmUm(COATINGS.get(coat.coating)),
     meets,
-    holds: !it.hardened && (meets.may === 'ok' || (meets.may === 'scuff' && it.dulled)),
+    holds: !it.recoatWindowClosed && (meets.may === 'ok' || (meets.may === 'scuff' && it.dulled)),
     coat,
     taskKey,
   };
-  return { ...it, layers: [...it.layers, layer], dulled: false, hardened: false, sandedTo: null };
+  return {
+    ...it,
+    layers: [...it.layers, layer],
+    dulled: false,
+    recoatWindowClosed: false,
+    sandedTo: null,
+  };
 };
 
 const plus = <T>(list: readonly T[], more: readonly T[]): readonly T[] =>

@@ -1,15 +1,5 @@
 import { z } from 'zod';
-import {
-  COUNTS,
-  MATERIALS,
-  RATES,
-  UNITS,
-  WHYS,
-  type Material,
-  type Rate,
-  type Use,
-  type Why,
-} from '../catalog';
+import { COUNTS, MATERIALS, RATES, type Material, type Rate, type Use, type Why } from '../catalog';
 import type { Consumed, DeepReadonly } from '../effect';
 
 /** How long work takes, as a sum that can be told: setting up, then so much for each unit. */

@@ -1,8 +1,6 @@
 import type { Layer, Material, Mend } from '../catalog';
 import type { Interface } from '../coating';
-import type { Condition, Need, Part, PieceCondition } from '../effect';
-import type { Lag } from '../effect';
-import type { Coat } from '../effect';
+import type { Condition, Need, Part, PieceCondition, Lag, Coat } from '../effect';
 
 /** One layer of a surface, as it lies on the one below. */
 export interface FaceLayer {
@@ -32,7 +30,7 @@ export interface SurfaceState {
   readonly layers: readonly FaceLayer[];
   readonly dulled: boolean;
   /** The coat on top is so hard by now that the next one does not bite unless it is dulled. */
-  readonly hardened: boolean;
+  readonly recoatWindowClosed: boolean;
   readonly dusty: boolean;
   /** Wet with lye, and not yet neutralised. */
   readonly alkaline: boolean;

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { CHECKS, DANGERS, METHODS, PROTECTIONS } from '../catalog';
+import { DANGERS, METHODS, PROTECTIONS } from '../catalog';
 import { ladder } from '../sanding';
 import { RISKS, type RiskKind } from '../words';
 import { check, consumed, lag, place, traits, type DeepReadonly, type Place } from '../effect';

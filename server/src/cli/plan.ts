@@ -4,7 +4,8 @@ import type { AirCourse } from '@obrik/core/climate';
 import { readAirLog, readEpw } from '@obrik/core/exchange';
 import { bad, pieceFile, read, type Result } from '@obrik/core/piece';
 import Papa from 'papaparse';
-import { planRoute, routeAsText } from '@obrik/core/route';
+import { caseOf } from '@obrik/core/case';
+import { routeAsText } from '@obrik/core/route';
 import { benchOf, planAsText, planShop } from '@obrik/core/schedule';
 
 const USAGE =
@@ -93,7 +94,7 @@ export const planCommand = (args: readonly string[]): Outcome => {
     const plan = planShop(benchOf([piece], shop, now), shop, now, asked);
     return { code: 0, out: planAsText(plan, shop.timeZone), err: '' };
   }
-  const route = planRoute(piece, shop);
+  const { route } = caseOf({ piece, shop, now: Math.floor(begins / MS) });
   const out = format === 'json' ? `${JSON.stringify(route, null, 2)}\n` : routeAsText(piece, route);
   return { code: 0, out, err: '' };
 };

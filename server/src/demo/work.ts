@@ -1,7 +1,9 @@
 import { CHECKS, type Material } from '@obrik/core/catalog';
 import type { DoneWork, LogLine, Piece, Shop } from '@obrik/core/piece';
 import { tookAt } from '@obrik/core/supply';
-import { planRoute, type Operation } from '@obrik/core/route';
+import { caseOf } from '@obrik/core/case';
+import type { Operation } from '@obrik/core/route';
+import { minuteOf } from '../http/minute';
 import { effectOf } from '@obrik/core/effect';
 
 const HOUR_MS = 60 * 60 * 1000;
@@ -72,7 +74,7 @@ export const worked = (
   now: Date,
   { isLast, hoursAgo, spaceId }: GotTo,
 ): Piece => {
-  const route = planRoute(piece, shop);
+  const { route } = caseOf({ piece, shop, now: minuteOf(now) });
   const { operations, tasks } = route;
   const last = operations.findIndex(isLast);
   const done = operations.slice(0, last + 1).flatMap((operation, index) => {

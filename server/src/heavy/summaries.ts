@@ -4,12 +4,14 @@ import type { Logger } from 'pino';
 import type { LedgerStore, Planned } from '../store/ledger';
 import type { News } from '../routers/news';
 import type { Heavy } from './pool';
+import { minuteOf } from '../http/minute';
 
 interface Needs {
   readonly ledger: LedgerStore;
   readonly heavy: Heavy;
   readonly news: News;
   readonly log: Logger;
+  readonly now: () => Date;
 }
 
 export interface Cards {
@@ -21,6 +23,8 @@ export interface Cards {
 
 /** Cards planned one after the other before the lists hear of it. */
 const AT_ONCE = 10;
+/** So often it is looked at whether a recoat window has closed, so that a card says otherwise, ms. */
+const WINDOWS = 60_000;
 /** The record is at rest when nothing has come in for this long, ms. */
 const QUIET = 200;
 /** Longer than this, planning waits for no rest, ms. */
@@ -31,7 +35,7 @@ const LATEST = 3000;
  * changed. Only one at a time, and while nothing comes in, so that planning never holds up what is
  * asked for.
  */
-export const keepSummaries = ({ ledger, heavy, news, log }: Needs): Cards => {
+export const keepSummaries = ({ ledger, heavy, news, log, now }: Needs): Cards => {
   let running: Promise<void> | undefined;
   let again = false;
   let stopped = false;
@@ -53,7 +57,7 @@ export const keepSummaries = ({ ledger, heavy, news, log }: Needs): Cards => {
   ): Promise<Planned[]> => {
     const record = await ledger.piece(pieceId);
     if (!record) return [];
-    const planned = await heavy.run('summary', record.piece, shop);
+    const planned = await heavy.run('summary', record.piece, shop, minuteOf(now()));
     return [{ pieceId, seq: record.seq, shopSeq, planned }];
   };
 
@@ -62,7 +66,9 @@ export const keepSummaries = ({ ledger, heavy, news, log }: Needs): Cards => {
     for (;;) {
       await quiet();
       const shop = await ledger.shop();
-      const open = (await ledger.unplanned(shop.seq)).filter((it) => !failed.has(it));
+      const open = (await ledger.unplanned(shop.seq, minuteOf(now()))).filter(
+        (it) => !failed.has(it),
+      );
       if (open.length === 0 || stopped) return;
       const done: Planned[] = [];
       for (const pieceId of open.slice(0, AT_ONCE)) {
@@ -103,6 +109,8 @@ export const keepSummaries = ({ ledger, heavy, news, log }: Needs): Cards => {
     wake();
   });
   wake();
+  const windows = setInterval(wake, WINDOWS);
+  windows.unref();
   const idle = async (): Promise<void> => {
     while (running) await running;
   };
@@ -110,6 +118,7 @@ export const keepSummaries = ({ ledger, heavy, news, log }: Needs): Cards => {
     idle,
     stop: async () => {
       stopped = true;
+      clearInterval(windows);
       await idle();
     },
   };

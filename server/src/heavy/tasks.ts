@@ -1,26 +1,17 @@
-import { caseOf, planSummary } from '@obrik/core/case';
-import type { PlannedSummary } from '@obrik/core/ledger';
-import type { Piece, Shop, Stocked } from '@obrik/core/piece';
 import {
   alternativesFor,
   branchesOf,
-  careSheetOf,
-  careSheetPaper,
-  planRoute,
-  routeCard,
+  caseOf,
+  planSummary,
+  shopCase,
   whatIfs,
-  type Paper,
-  type Ticket,
-} from '@obrik/core/route';
+  type Case,
+} from '@obrik/core/case';
+import type { Minute } from '@obrik/core/climate';
+import type { Piece, Shop, Stocked } from '@obrik/core/piece';
+import { careSheetPaper, routeCard, type Paper, type Ticket } from '@obrik/core/route';
 import { optionsFor, pieceBook, type Found } from '@obrik/core/run';
-import {
-  airDuring,
-  benchOf,
-  hardenedOn,
-  planShop,
-  type Asked,
-  type Timetable,
-} from '@obrik/core/schedule';
+import { airDuring, benchOf, planShop, type Asked, type Timetable } from '@obrik/core/schedule';
 import {
   costOf,
   decisionsFor,
@@ -30,7 +21,7 @@ import {
   shopMoney,
   type QuoteOption,
 } from '@obrik/core/money';
-import { shoppingFor, shoppingPaper, type Shelves } from '@obrik/core/supply';
+import { shoppingFor, shoppingPaper } from '@obrik/core/supply';
 import { CLOCK_WORDS } from '@obrik/core/words';
 import { learnPaces, timedIn } from '@obrik/core/work';
 import { asPdf, type Typeface } from '../papers/pdf';
@@ -93,7 +84,8 @@ const dayIn = ({ timeZone }: Shop): ((iso: string) => string) => {
 };
 
 /** The book of a piece, its times as the shop's clock shows them. */
-const bookFor = (piece: Piece, shop: Shop, { number, printed }: Ticket): Paper => {
+const bookFor = (it: Case, { number, printed }: Ticket): Paper => {
+  const { shop } = it;
   const clock = new Intl.DateTimeFormat('en-GB', {
     day: 'numeric',
     month: 'short',
@@ -102,69 +94,76 @@ const bookFor = (piece: Piece, shop: Shop, { number, printed }: Ticket): Paper =
     minute: '2-digit',
     timeZone: shop.timeZone,
   });
-  return pieceBook(caseOf(piece, shop), {
+  return pieceBook(it, {
     number,
     printed,
     units: shop.units,
     when: (iso) => clock.format(new Date(iso)),
-    airOf: (it) => {
-      const air = airDuring(shop, it);
+    airOf: (done) => {
+      const air = airDuring(shop, done);
       return air && CLOCK_WORDS.figures(air.celsius, air.humidity, shop.units);
     },
   });
 };
 
+/** What is asked about one piece: with what crosses to a thread, where the case is made. */
+type OfPiece<More extends readonly unknown[] = []> = readonly [
+  piece: Piece,
+  shop: Shop,
+  now: Minute,
+  ...more: More,
+];
+
+/** A task about the case of a piece. */
+const ofPiece =
+  <T, More extends readonly unknown[] = []>(task: (it: Case, ...more: More) => T) =>
+  (...[piece, shop, now, ...more]: OfPiece<More>): T =>
+    task(caseOf({ piece, shop, now }), ...more);
+
+/** What is asked about all pieces of the shop. */
+type OfShop = Parameters<typeof shopCase>;
+
 /** What takes long, by name: done beside the thread that answers requests. All are pure. */
 export const TASKS = {
-  summary: (piece: Piece, shop: Shop): PlannedSummary => planSummary(piece, shop),
-  route: (piece: Piece, shop: Shop) => planRoute(piece, shop),
-  alternatives: (piece: Piece, shop: Shop) => alternativesFor(piece, shop),
-  whatIfs: (piece: Piece, shop: Shop) => whatIfs(piece, shop),
+  summary: ofPiece(planSummary),
+  route: ofPiece((it) => it.route),
+  alternatives: ofPiece(alternativesFor),
+  whatIfs: ofPiece(whatIfs),
   schedule: (...asked: ScheduleAsked): PlannedShop => planAloud(() => {}, ...asked),
-  branches: (piece: Piece, shop: Shop) => branchesOf(piece, shop),
-  careSheet: (piece: Piece, shop: Shop) => careSheetOf(piece, shop),
-  routePdf: (piece: Piece, shop: Shop, ticket: Ticket, typeface: Typeface) =>
-    asPdf(routeCard(piece, planRoute(piece, shop), ticket), typeface),
-  careSheetPdf: (piece: Piece, shop: Shop, ticket: Ticket, typeface: Typeface) =>
-    asPdf(careSheetPaper(piece, careSheetOf(piece, shop), ticket, dayIn(shop)), typeface),
-  bookPdf: (
-    piece: Piece,
-    shop: Shop,
-    ticket: Ticket,
-    typeface: Typeface,
-    photos: ReadonlyMap<string, Uint8Array>,
-  ) => asPdf(bookFor(piece, shop, ticket), typeface, photos),
-  shopping: (pieces: readonly Piece[], shop: Shop, shelves: Shelves) =>
-    shoppingFor(pieces, shop, shelves),
-  shoppingPdf: (
-    pieces: readonly Piece[],
-    only: string,
-    shop: Shop,
-    shelves: Shelves,
-    on: string,
-    typeface: Typeface,
-  ) => {
-    const list = shoppingFor(pieces, shop, shelves, only === '' ? undefined : only);
-    const { units, money } = shop;
+  branches: ofPiece(branchesOf),
+  careSheet: ofPiece((it) => it.careSheet),
+  routePdf: ofPiece((it, ticket: Ticket, typeface: Typeface) =>
+    asPdf(routeCard(it.piece, it.route, ticket), typeface),
+  ),
+  careSheetPdf: ofPiece((it, ticket: Ticket, typeface: Typeface) =>
+    asPdf(careSheetPaper(it.piece, it.careSheet, ticket, dayIn(it.shop)), typeface),
+  ),
+  bookPdf: ofPiece(
+    (it, ticket: Ticket, typeface: Typeface, photos: ReadonlyMap<string, Uint8Array>) =>
+      asPdf(bookFor(it, ticket), typeface, photos),
+  ),
+  shopping: (of: OfShop, today: string) => shoppingFor(shopCase(...of), today),
+  shoppingPdf: (of: OfShop, only: string, today: string, on: string, typeface: Typeface) => {
+    const all = shopCase(...of);
+    const list = shoppingFor(all, today, only === '' ? undefined : only);
+    const { units, money } = all.shop;
     return asPdf(shoppingPaper(list, { on, units, currency: money.currency }), typeface);
   },
-  costs: (piece: Piece, shop: Shop, users: readonly Piece[], stock: readonly Stocked[]) => {
+  costs: ofPiece((it, users: readonly Piece[], stock: readonly Stocked[]) => {
     const paces = learnPaces(users.flatMap(({ done, log }) => timedIn(done, log)));
-    const cost = costOf(piece, { shop, stock, users, paces });
-    return { cost, earnings: earningsOf(cost, piece.account, shop.money) };
-  },
-  money: (pieces: readonly Piece[], shop: Shop, stock: readonly Stocked[]) =>
-    shopMoney(pieces, shop, stock),
-  decisions: (piece: Piece, shop: Shop) => decisionsFor(piece, shop),
-  quote: (piece: Piece, shop: Shop) => quoteFor(piece, shop),
+    const cost = costOf(it, { stock, users, paces });
+    return { cost, earnings: earningsOf(cost, it.piece.account, it.shop.money) };
+  }),
+  money: (of: OfShop) => shopMoney(shopCase(...of)),
+  decisions: ofPiece(decisionsFor),
+  quote: ofPiece(quoteFor),
   quotePdf: (
     options: readonly QuoteOption[],
     shop: Shop,
     about: Parameters<typeof quotePaper>[2],
     typeface: Typeface,
   ) => asPdf(quotePaper(options, shop, about), typeface),
-  remedies: (piece: Piece, shop: Shop, found: Found, now: number) =>
-    optionsFor(piece, shop, found, hardenedOn(piece, shop, now)),
+  remedies: ofPiece((it, found: Found) => optionsFor(it, found)),
 } as const;
 
 export type TaskName = keyof typeof TASKS;

@@ -1,14 +1,7 @@
 import { change, entry, recordLine, pieceLedger, pieceSummary } from '@obrik/core/ledger';
 import { pieceDescription, pieceFile, piece, shop } from '@obrik/core/piece';
-import {
-  alternative,
-  branches,
-  careSheet,
-  keptSteps,
-  operation,
-  route,
-  whatIf,
-} from '@obrik/core/route';
+import { alternative, branches, whatIf } from '@obrik/core/case';
+import { careSheet, keptSteps, operation, route } from '@obrik/core/route';
 import { sandingTask } from '@obrik/core/sanding';
 import { task } from '@obrik/core/work';
 import { z } from 'zod';

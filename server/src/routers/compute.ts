@@ -1,14 +1,16 @@
 import { inspectPiece, surfaceBeliefs } from '@obrik/core/inspect';
 import { piece, shop } from '@obrik/core/piece';
-import { planRoute, route } from '@obrik/core/route';
+import { caseOf } from '@obrik/core/case';
+import { route } from '@obrik/core/route';
 import { ladderOrRefusal, planLadder, sandingTask } from '@obrik/core/sanding';
 import { z } from 'zod';
+import { minuteOf } from '../http/minute';
 import { endpoint, type Endpoint } from '../http/endpoint';
 
 const pieceInShop = z.object({ piece, shop: shop.prefault({}) });
 
 /** The engines over HTTP: nothing is read or stored. */
-export const computeEndpoints: readonly Endpoint[] = [
+export const computeEndpoints = (now: () => Date): readonly Endpoint[] => [
   endpoint({
     method: 'post',
     path: '/inspect',
@@ -23,7 +25,7 @@ export const computeEndpoints: readonly Endpoint[] = [
     summary: 'The route of a piece, from lead gate to handover',
     body: pieceInShop,
     reply: route,
-    handle: ({ body }) => planRoute(body.piece, body.shop),
+    handle: ({ body }) => caseOf({ ...body, now: minuteOf(now()) }).route,
   }),
   endpoint({
     method: 'post',

@@ -3,6 +3,7 @@ import { ticketNumber } from '@obrik/core/ticket';
 import { z } from 'zod';
 import type { Heavy } from '../heavy/pool';
 import { endpoint, type Endpoint } from '../http/endpoint';
+import { minuteOf } from '../http/minute';
 import { notFound } from '../http/problem';
 import type { Typeface } from '../papers/pdf';
 import { allPieces } from '../store/atWork';
@@ -34,7 +35,7 @@ export const moneyEndpoints = ({ ledger, heavy, typeface, now }: Needs): readonl
       handle: async ({ parameter }) => {
         const { record } = await read(parameter('pieceId'));
         const { pieces, shop, stock } = await allPieces(ledger);
-        return heavy.run('costs', record.piece, shop, pieces, stock);
+        return heavy.run('costs', record.piece, shop, minuteOf(now()), pieces, stock);
       },
     }),
     endpoint({
@@ -45,7 +46,7 @@ export const moneyEndpoints = ({ ledger, heavy, typeface, now }: Needs): readonl
       errors: [404, 503],
       handle: async ({ parameter }) => {
         const { record, shop } = await read(parameter('pieceId'));
-        return [...(await heavy.run('decisions', record.piece, shop))];
+        return [...(await heavy.run('decisions', record.piece, shop, minuteOf(now())))];
       },
     }),
     endpoint({
@@ -56,7 +57,7 @@ export const moneyEndpoints = ({ ledger, heavy, typeface, now }: Needs): readonl
       errors: [404, 503],
       handle: async ({ parameter }) => {
         const { record, shop } = await read(parameter('pieceId'));
-        return [...(await heavy.run('quote', record.piece, shop))];
+        return [...(await heavy.run('quote', record.piece, shop, minuteOf(now())))];
       },
     }),
     endpoint({
@@ -70,7 +71,7 @@ export const moneyEndpoints = ({ ledger, heavy, typeface, now }: Needs): readonl
       handle: async ({ parameter, query }) => {
         const { record, shop } = await read(parameter('pieceId'));
         const asked = query.options.split(',').filter((it) => it !== '');
-        const all = await heavy.run('quote', record.piece, shop);
+        const all = await heavy.run('quote', record.piece, shop, minuteOf(now()));
         const options = asked.length > 0 ? all.filter((it) => asked.includes(it.id)) : all;
         const day = new Intl.DateTimeFormat('en-GB', {
           day: 'numeric',
@@ -96,7 +97,7 @@ export const moneyEndpoints = ({ ledger, heavy, typeface, now }: Needs): readonl
       errors: [503],
       handle: async () => {
         const { pieces, shop, stock } = await allPieces(ledger);
-        return heavy.run('money', pieces, shop, stock);
+        return heavy.run('money', [pieces, shop, stock, minuteOf(now())]);
       },
     }),
   ];

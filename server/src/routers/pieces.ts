@@ -2,6 +2,7 @@ import { pieceLedger, pieceSummary, type PieceLedger } from '@obrik/core/ledger'
 import { z } from 'zod';
 import type { Heavy } from '../heavy/pool';
 import { endpoint, type Endpoint } from '../http/endpoint';
+import { minuteOf } from '../http/minute';
 import { invalid, notFound, outdated } from '../http/problem';
 import type { LedgerStore } from '../store/ledger';
 import { keptRoute, type RouteStore } from '../store/routes';
@@ -110,7 +111,7 @@ export const pieceEndpoints = ({
         const { piece, revision } = await mustFind(parameter('pieceId'));
         if (revision !== body.revision) throw outdated(body.revision, revision);
         const { shop } = await ledger.shop();
-        const planned = await heavy.run('route', piece, shop);
+        const planned = await heavy.run('route', piece, shop, minuteOf(now()));
         return routes.keep(piece.id, revision, shop, planned, now());
       },
     }),

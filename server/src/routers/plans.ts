@@ -1,12 +1,14 @@
 import { ticketNumber } from '@obrik/core/ticket';
 import type { PieceLedger } from '@obrik/core/ledger';
 import type { Shop } from '@obrik/core/piece';
-import { alternative, branches, careSheet, whatIf, type Ticket } from '@obrik/core/route';
+import { alternative, branches, whatIf } from '@obrik/core/case';
+import { careSheet, type Ticket } from '@obrik/core/route';
 import type { DeepReadonly } from '@obrik/core/effect';
 import { z } from 'zod';
 import { beforeAndAfter, found, remedyOption } from '@obrik/core/run';
 import type { Heavy } from '../heavy/pool';
 import { endpoint, type Endpoint } from '../http/endpoint';
+import { minuteOf } from '../http/minute';
 import { notFound } from '../http/problem';
 import type { Typeface } from '../papers/pdf';
 import type { LedgerStore } from '../store/ledger';
@@ -35,6 +37,7 @@ export const planEndpoints = ({
   photos,
   now,
 }: Needs): readonly Endpoint[] => {
+  const at = (): number => minuteOf(now());
   const read = async (pieceId: string): Promise<{ record: PieceLedger; shop: Shop }> => {
     const record = await ledger.piece(pieceId);
     if (!record) throw notFound(`piece "${pieceId}"`);
@@ -91,28 +94,28 @@ export const planEndpoints = ({
       'alternatives',
       'Up to four ways for the whole piece, with work, days, money, risks and hazards',
       z.array(alternative),
-      async ({ piece }, shop) => [...(await heavy.run('alternatives', piece, shop))],
+      async ({ piece }, shop) => [...(await heavy.run('alternatives', piece, shop, at()))],
     ),
     reckoned(
       'what-ifs',
       'What another way of working, or another tool, would change',
       z.array(whatIf),
-      async ({ piece }, shop) => [...(await heavy.run('whatIfs', piece, shop))],
+      async ({ piece }, shop) => [...(await heavy.run('whatIfs', piece, shop, at()))],
     ),
     reckoned(
       'branches',
       'Open questions of the route with a branch for each answer',
       branches,
-      ({ piece }, shop) => heavy.run('branches', piece, shop),
+      ({ piece }, shop) => heavy.run('branches', piece, shop, at()),
     ),
     reckoned('care-sheet', 'What the owner is told, as planned', careSheet, ({ piece }, shop) =>
-      heavy.run('careSheet', piece, shop),
+      heavy.run('careSheet', piece, shop, at()),
     ),
     printed('route', 'The route card to print', (record, shop) =>
-      heavy.run('routePdf', record.piece, shop, ticketOf(record), typeface),
+      heavy.run('routePdf', record.piece, shop, at(), ticketOf(record), typeface),
     ),
     printed('care-sheet', 'The owner’s care sheet to print', (record, shop) =>
-      heavy.run('careSheetPdf', record.piece, shop, ticketOf(record), typeface),
+      heavy.run('careSheetPdf', record.piece, shop, at(), ticketOf(record), typeface),
     ),
     printed(
       'book',
@@ -122,6 +125,7 @@ export const planEndpoints = ({
           'bookPdf',
           record.piece,
           shop,
+          at(),
           ticketOf(record),
           typeface,
           await picturesOf(record),
@@ -137,8 +141,7 @@ export const planEndpoints = ({
       errors: [404, 422, 503],
       handle: async ({ parameter, body }) => {
         const { record, shop } = await read(parameter('pieceId'));
-        const minute = Math.floor(now().getTime() / 60_000);
-        return (await heavy.run('remedies', record.piece, shop, body, minute)).map(
+        return (await heavy.run('remedies', record.piece, shop, at(), body)).map(
           ({ piece: _piece, ...it }) => remedyOption.parse(it),
         );
       },

@@ -7,6 +7,7 @@ import type { PlannedShop } from '../heavy/tasks';
 import type { DeviceStore } from '../store/devices';
 import { CALENDAR_PATH } from '../pairing/pairedOnly';
 import { endpoint, type Endpoint } from '../http/endpoint';
+import { minuteOf } from '../http/minute';
 import { invalid } from '../http/problem';
 import { asCalendar } from '../papers/calendar';
 import { atWork } from '../store/atWork';
@@ -96,8 +97,6 @@ const entryOf = (it: Entry): z.input<typeof entry> => ({
   closes: isoOr(it.closes),
   neverDries: it.neverDries,
 });
-
-const minuteOf = (now: Date): number => Math.floor(now.getTime() / MS);
 
 const replyOf = (plan: PlannedShop): z.input<typeof schedule> => ({
   from: iso(plan.timetable.from),

@@ -2,6 +2,7 @@ import { stocked } from '@obrik/core/piece';
 import { shoppingList, stockNow } from '@obrik/core/supply';
 import { z } from 'zod';
 import type { Heavy } from '../heavy/pool';
+import { minuteOf } from '../http/minute';
 import { endpoint, type Endpoint } from '../http/endpoint';
 import type { Typeface } from '../papers/pdf';
 import { allPieces } from '../store/atWork';
@@ -34,7 +35,9 @@ export const shoppingEndpoints = (
     errors: [503],
     handle: async () => {
       const { pieces, shop, stock } = await allPieces(ledger);
-      return heavy.run('shopping', pieces, shop, { stock, today: dayIn(shop.timeZone, now()) });
+      const time = now();
+      const of = [pieces, shop, stock, minuteOf(time)] as const;
+      return heavy.run('shopping', [...of], dayIn(shop.timeZone, time));
     },
   }),
   endpoint({
@@ -52,10 +55,9 @@ export const shoppingEndpoints = (
       return Buffer.from(
         await heavy.run(
           'shoppingPdf',
-          pieces,
+          [pieces, shop, stock, minuteOf(now())],
           query.piece,
-          shop,
-          { stock, today },
+          today,
           on.format(now()),
           typeface,
         ),

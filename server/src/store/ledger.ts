@@ -63,8 +63,8 @@ export interface LedgerStore {
   summaries(after: number, limit: number): Promise<readonly PieceSummary[]>;
   /** Keeps what was planned for the list, unless the piece has changed since. */
   putPlanned(list: readonly Planned[]): Promise<void>;
-  /** Pieces whose summary is not planned as they and the shop are now. */
-  unplanned(shopSeq: number): Promise<readonly string[]>;
+  /** Pieces whose summary is not planned as they, the shop and the time (minutes) are now. */
+  unplanned(shopSeq: number, now: number): Promise<readonly string[]>;
   /** Makes all snapshots again from the entries. @returns how many */
   rebuild(): Promise<number>;
   /** Makes snapshots that are missing or of another form. */
@@ -234,10 +234,13 @@ export const ledgerStore = ({ models: reading, sequelize, write, tidy }: Databas
           );
         }
       }),
-    unplanned: async (shopSeq) => {
+    unplanned: async (shopSeq, now) => {
       const rows = await reading.snapshots.findAll({
         attributes: ['pieceId'],
-        where: literal(`plannedAs IS NULL OR plannedAs <> seq || '/' || ${Number(shopSeq)}`),
+        where: literal(
+          `plannedAs IS NULL OR plannedAs <> seq || '/' || ${Number(shopSeq)}
+           OR json_extract(planned, '$.holdsUntil') <= ${Number(now)}`,
+        ),
         order: ['number'],
         raw: true,
       });

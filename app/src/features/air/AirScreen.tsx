@@ -10,7 +10,7 @@ import { useChanges } from '@/api/usePiece';
 import { clockOf, dayOf, midnight } from '@/features/clock/times';
 import { Body, Card, Heading, Loading, Options, PlainButton, Screen, Small } from '@/ui/controls';
 import { AirChart } from '@/ui/drawings';
-import { useMinute } from '@/workers/useClock';
+import { useMinute } from '@/workers/useMinute';
 import { AirFrom } from './AirFrom';
 import { HourRow } from './HourRow';
 

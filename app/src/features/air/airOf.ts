@@ -1,6 +1,6 @@
 import { readAirLog, readEpw } from '@obrik/core/exchange';
 import { bad, good, type AirFile, type Result } from '@obrik/core/piece';
-import { asAirFile } from '@obrik/core/schedule';
+import { asAirFile } from '@obrik/core/drying';
 import Papa from 'papaparse';
 
 const MS = 60_000;

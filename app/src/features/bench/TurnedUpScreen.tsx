@@ -9,7 +9,6 @@ import {
   type PieceRecord,
 } from '@obrik/core/piece';
 import { changesFor, type Found, type Option as Way } from '@obrik/core/run';
-import { hardenedOn } from '@obrik/core/schedule';
 import { listed } from '@obrik/core/words';
 import { nanoid } from '@reduxjs/toolkit';
 import { Input } from '@rneui/themed';
@@ -37,8 +36,6 @@ import { usePlan } from '@/workers/usePlan';
 import { KindPicker, likelyAt } from './KindPicker';
 import { RemedyCard } from './RemedyCard';
 
-const MS = 60_000;
-
 interface WaysProps {
   readonly piece: Piece;
   readonly found: Found;
@@ -48,13 +45,7 @@ interface WaysProps {
 /** The ways to go on, each with its route against the one as it is. */
 const Ways = ({ piece, found, onTake }: WaysProps) => {
   const shop = useShop();
-  const more = useMemo(
-    (): [Found, readonly string[]] => [
-      found,
-      hardenedOn(piece, shop, Math.floor(shopNow().getTime() / MS)),
-    ],
-    [found, piece, shop],
-  );
+  const more = useMemo((): [Found] => [found], [found]);
   const ways = usePlan('remedies', piece, shop, more);
   if (!ways) return <Loading what="the ways to go on" />;
   const usual = ways.find((it) => it.refusals.length === 0);

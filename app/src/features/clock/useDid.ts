@@ -1,7 +1,8 @@
 import type { DoneWork, LineOf, Piece } from '@obrik/core/piece';
 import type { PieceChange } from '@obrik/core/ledger';
 import { doneEarly, happenedTooSoon, timersStopped } from '@obrik/core/run';
-import { caseAt, type Step } from '@obrik/core/schedule';
+import { caseOf } from '@obrik/core/case';
+import type { Step } from '@obrik/core/schedule';
 import { tookAt } from '@obrik/core/supply';
 import { effectOf } from '@obrik/core/effect';
 import { minutesEach } from '@obrik/core/work';
@@ -51,7 +52,7 @@ export const useDid = (): ((
   return useCallback(
     async (piece, step, what, { spaceId, early } = {}) => {
       const now = shopNow();
-      const { state, route, steps } = caseAt(piece, shop, now.getTime() / MS);
+      const { state, route, steps } = caseOf({ piece, shop, now: now.getTime() / MS });
       const { tasks } = route;
       const isOver = what === 'done' || what === 'happened';
       const own = tasks.filter((it) => step.taskKeys.includes(it.key));

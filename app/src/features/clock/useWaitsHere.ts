@@ -4,7 +4,7 @@ import type { Operation } from '@obrik/core/route';
 import { againstIt, dryingNow, nextStep, type AgainstIt, type Drying } from '@obrik/core/schedule';
 import { useCase } from '@/api/useCase';
 import { useShop } from '@/api/usePiece';
-import { useMinute } from '@/workers/useClock';
+import { useMinute } from '@/workers/useMinute';
 
 interface WaitsHere {
   readonly now: number;

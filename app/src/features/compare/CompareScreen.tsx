@@ -1,5 +1,5 @@
 import type { OwnSchools, Piece, PieceRecord } from '@obrik/core/piece';
-import type { Alternative } from '@obrik/core/route';
+import type { Alternative } from '@obrik/core/case';
 import { showDuration } from '@obrik/core/units';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';

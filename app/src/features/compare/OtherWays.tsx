@@ -1,6 +1,7 @@
 import { SCHOOLS } from '@obrik/core/catalog';
 import type { OwnSchools, Piece } from '@obrik/core/piece';
-import { RISKS, type WhatIf } from '@obrik/core/route';
+import { type WhatIf } from '@obrik/core/case';
+import { RISKS } from '@obrik/core/route';
 import { showPercent } from '@obrik/core/units';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';

@@ -5,7 +5,7 @@ import { sideInWords } from './Conflicts';
 import { timeOf } from '@/features/clock/times';
 import { draftTyped, useDraft } from '@/state/draft';
 import { Body, Card, PlainButton, Strong } from '@/ui/controls';
-import { useMinute } from '@/workers/useClock';
+import { useMinute } from '@/workers/useMinute';
 
 const MS = 60_000;
 const keyOf = (it: Twice): string => `${it.entryId}/${it.title}`;

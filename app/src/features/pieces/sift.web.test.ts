@@ -28,6 +28,7 @@ const planned = (
   stage: null,
   next: { kind },
   minutes,
+  holdsUntil: null,
   warnings: warned ? [{ kind: 'leadOpen', count: 1 }] : [],
 });
 

@@ -1,4 +1,5 @@
-import type { Branch, Operation } from '@obrik/core/route';
+import type { Branch } from '@obrik/core/case';
+import type { Operation } from '@obrik/core/route';
 import { View } from 'react-native';
 import { changeInWords } from '@/features/shared/change';
 import { Body, Card, MainButton, PlainButton, Small, Strong } from '@/ui/controls';

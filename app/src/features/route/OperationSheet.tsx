@@ -1,7 +1,8 @@
 import { DAMAGES, SANDING_MODEL } from '@obrik/core/catalog';
 import { entryOfStep } from '@obrik/core/handbook';
 import { surfaceNames, type Piece, type Shop } from '@obrik/core/piece';
-import { type Branch, type Operation, type StackHistory } from '@obrik/core/route';
+import { type Branch } from '@obrik/core/case';
+import { type Operation, type StackHistory } from '@obrik/core/route';
 import { showPercent, showVolume } from '@obrik/core/units';
 
 import { useRouter } from 'expo-router';
@@ -69,7 +70,7 @@ export const OperationSheet = ({
       ) : null}
       {operation.sandThrough ? <Body>{sandThroughInWords(operation.sandThrough)}</Body> : null}
       {operation.ladder ? (
-        <OwnLadder key={operation.id} piece={piece} shop={shop} operation={operation} />
+        <OwnLadder key={operation.id} piece={piece} operation={operation} />
       ) : null}
       {operation.gate ? (
         <GateBranches

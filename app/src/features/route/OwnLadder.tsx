@@ -1,15 +1,14 @@
-import { caseOf } from '@obrik/core/case';
-import type { Piece, Shop } from '@obrik/core/piece';
+import type { Piece } from '@obrik/core/piece';
 import { whereOf, type Operation } from '@obrik/core/route';
 import { SCALE, judgeLadder, tollOfLadder } from '@obrik/core/sanding';
 import { showDuration, showPercent, showThickness } from '@obrik/core/units';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { useCase } from '@/api/useCase';
 import { Body, Label, Option, PlainButton, Small } from '@/ui/controls';
 
 interface OwnLadderProps {
   readonly piece: Piece;
-  readonly shop: Shop;
   readonly operation: Operation;
 }
 
@@ -17,11 +16,13 @@ interface OwnLadderProps {
 const OFFERED = SCALE.filter((it) => it.grit >= 60 && it.grit <= 320).map((it) => it.grit);
 
 /** Papers of one's own choice, judged for this face. */
-export const OwnLadder = ({ piece, shop, operation }: OwnLadderProps) => {
+export const OwnLadder = ({ piece, operation }: OwnLadderProps) => {
   const [open, setOpen] = useState(false);
   const [grits, setGrits] = useState<readonly number[]>(operation.grits);
   const surfaceId = operation.surfaceIds[0] ?? '';
-  const face = caseOf(piece, shop).faceSanding(surfaceId);
+  const now = useCase(piece);
+  const { shop } = now;
+  const face = now.faceSanding(surfaceId);
   if (!face) return null;
   const { task } = face;
   if (!open) return <PlainButton title="Try your own papers" onPress={() => setOpen(true)} />;

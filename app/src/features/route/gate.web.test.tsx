@@ -1,4 +1,5 @@
-import type { Branch, Operation } from '@obrik/core/route';
+import type { Branch } from '@obrik/core/case';
+import type { Operation } from '@obrik/core/route';
 import { fireEvent, render, screen } from '@testing-library/react';
 import { changeInWords } from '@/features/shared/change';
 import { GateBranches } from './GateBranches';

@@ -1,4 +1,4 @@
-import { NO_ACCOUNT, accountPart, good, type Account, type AccountPart } from '../../piece';
+import { NO_ACCOUNT, accountPart, good, type Account } from '../../piece';
 import { changeKind, namesOf } from './kind';
 
 const PARTS: Readonly<Record<keyof Account, string>> = {
@@ -22,7 +22,7 @@ export const account = changeKind(
       Object.entries(it.account).map(([part, value]) => ({
         name: `account/${part}`,
         value,
-        change: { kind: 'account', account: { [part]: value } as AccountPart },
+        change: { kind: 'account', account: { [part]: value } },
       })),
     madeFrom: (piece) =>
       JSON.stringify(piece.account) === JSON.stringify(NO_ACCOUNT)

@@ -74,7 +74,7 @@ export const changeKind = <K extends string, Shape extends z.ZodRawShape, S exte
 } => ({
   ...row,
   kind,
-  schema: z.object({ kind: z.literal(kind), ...shape }) as unknown as Schema<K, Shape>,
+  schema: z.object({ kind: z.literal(kind), ...shape }),
 });
 
 export const without = <T extends { id: string }>(list: readonly T[], gone: string): T[] =>

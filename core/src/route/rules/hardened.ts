@@ -11,7 +11,7 @@ const hardenedCoat = (s: SurfaceContext) => {
   const top = coatsOn(s.now).at(-1);
   const laid = laidOf(s);
   const next = finishPlanOf(s)[laid];
-  if (!s.now.hardened || !top || laid === 0 || !next || !isFilm(top)) return undefined;
+  if (!s.now.recoatWindowClosed || !top || laid === 0 || !next || !isFilm(top)) return undefined;
   const isAskedFor =
     sandedBetween(s, top.series).includes(top) ||
     (next.series === 'effect' && isToBeDulledUnder(s, 'effect')) ||

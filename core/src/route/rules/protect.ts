@@ -16,6 +16,7 @@ import { dullCoat, isFilm, layCoat, sandBetween, sandedBetween, sandsEveryCoat }
 import { ofUnits, onFace, wait } from './common';
 import { dullHardened } from './hardened';
 import {
+  renewsClear,
   type SurfaceContext,
   bearsAlcohol,
   finishName,
@@ -85,9 +86,11 @@ export const PROTECT_RULES: readonly Rule[] = [
     applies: (s) => pendingOf(s, 'clear').length > 0,
     because: (s) => {
       const wear = ('wear' in s.aim.scheme && s.aim.scheme.wear) || wearOn(s);
-      return coatsInSeries(s, 'clear').some(isFilm)
-        ? WORDS.topcoat.becauseWear(wear, CLEAR_COATS[wear])
-        : WORDS.topcoat.becauseWiped;
+      const coats = topcoatOf(s)?.coats ?? 0;
+      if (!coatsInSeries(s, 'clear').some(isFilm)) return WORDS.topcoat.becauseWiped;
+      return renewsClear(s) && coats < CLEAR_COATS[wear]
+        ? WORDS.topcoat.becauseRenewed(coats)
+        : WORDS.topcoat.becauseWear(wear, coats);
     },
     work: (s) => pendingOf(s, 'clear').map((coat) => clearWith(s, coat)),
   }),

@@ -1,3 +1,4 @@
+import { asCase } from '../../testing/asCase';
 import fc from 'fast-check';
 import { METHODS } from '../../catalog';
 import { USUAL_SHOP, surfacesOf, type Piece, type Shop } from '../../piece';
@@ -89,7 +90,7 @@ const after = (piece: Piece, shop: Shop, it: Turn, day: number): Piece => {
       return from === surfaceId ? piece : change({ kind: 'describe', description: { build } });
     }
     case 'olderCoat': {
-      const options = optionsFor(piece, shop, {
+      const options = optionsFor(asCase(piece, shop), {
         id: `layer${day}`,
         kind: 'suspectLayer',
         answer: null,

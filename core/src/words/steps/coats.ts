@@ -299,6 +299,8 @@ export const topcoat = {
     `${capital(label(coating))}${sheen === null ? '' : `, ${sheen}`}, coat ${nth}`,
   becauseWear: (wear: keyof typeof WEAR_WORDS, coats: number) =>
     `${WEAR_WORDS[wear]}, so ${counted(coats, 'coat')}.`,
+  becauseRenewed: (coats: number) =>
+    `the sound old clear coat stays below and counts, so ${counted(coats, 'coat')}.`,
   becauseWiped: 'two rounds, each wiped or buffed off.',
   raisesGrain: line(
     'Water raises the grain of wood: this first coat will feel rough. When it is dry, P400 by hand, two strokes along the grain, wipe; after that it stays down.',

@@ -1,3 +1,4 @@
+import { asCase } from '../testing/asCase';
 import fc from 'fast-check';
 import { inspectionTest, isValueOf } from '../catalog';
 import { inspectPiece } from '../inspect';
@@ -6,11 +7,12 @@ import { pieces } from '../testing/arbitraries';
 import { isThorough } from '../testing/everyRoute';
 import { allAims, clear, painted, pieceOf, stained, type Told } from '../testing/pieces';
 import { SUPPOSE } from './branches';
-import { branches as schema, branchesOf, planRoute, type Branch } from './index';
+import { planRoute } from '../route';
+import { branches as schema, branchesOf, type Branch } from './index';
 
 // What each answer to an open question means (common practice, no source).
 
-const gatesOf = (told: Told) => branchesOf(pieceOf(told), USUAL_SHOP).gates;
+const gatesOf = (told: Told) => branchesOf(asCase(pieceOf(told), USUAL_SHOP)).gates;
 const branch = (told: Told, kind: string, answer: RegExp): Branch => {
   const gates = gatesOf(told);
   const found = gates.find((it) => it.kind === kind)?.branches.find((it) => answer.test(it.answer));
@@ -143,7 +145,7 @@ describe('what no answer changes', () => {
   it('can start: recording, taking apart, cleaning; not what is held', () => {
     const told = { ...OLD_PAINT, known: undefined, aims: allAims('table', clear()) };
     const piece = pieceOf({ ...told, seen: { top: ['see-through:opaque'] } });
-    const { commonIds } = branchesOf(piece, USUAL_SHOP);
+    const { commonIds } = branchesOf(asCase(piece, USUAL_SHOP));
     const { operations } = planRoute(piece, USUAL_SHOP);
     const common = operations.filter((it) => commonIds.includes(it.id));
     expect(common.map((it) => it.method)).toEqual(
@@ -155,7 +157,7 @@ describe('what no answer changes', () => {
   it('is whole: no step in it comes after one that is not in it', () => {
     fc.assert(
       fc.property(pieces, (it) => {
-        const all = branchesOf(it, USUAL_SHOP);
+        const all = branchesOf(asCase(it, USUAL_SHOP));
         expect(schema.parse(all)).toEqual(all);
         const common = new Set(all.commonIds);
         const { operations } = planRoute(it, USUAL_SHOP);

@@ -1,10 +1,8 @@
-import { FACE_LAG, type Coating } from '../catalog';
 import {
   HOUR,
   airAt,
   inRange,
   insideOf,
-  isFit,
   steadyAir,
   typicalAir,
   withReading,
@@ -15,7 +13,6 @@ import {
 import type { ExpectedAir, Shop, Space } from '../piece';
 import { airByFile } from './airFile';
 import { TZDate } from '@date-fns/tz';
-import { calendarOf, type Calendar, type Span } from './calendar';
 
 /**
  * So far ahead work is planned and the air of the shop reckoned, days: from the depth of winter until
@@ -109,37 +106,4 @@ const courseIn = (shop: Shop, space: Space, now: Minute): AirCourse => {
         Date.parse(shop.airReadAt) / MS,
       )
     : inside;
-};
-
-/** Temperatures of a face that follows the air of its room. */
-const faceIn = (course: AirCourse): readonly number[] => {
-  const follows = 1 - Math.exp(-1 / FACE_LAG.hours);
-  let face = course.hours[0]?.celsius ?? 0;
-  return course.hours.map(({ celsius }) => (face += (celsius - face) * follows));
-};
-
-/** Which coatings the air bears hour by hour; past its end the last day comes again. */
-export const fitHours = (
-  course: AirCourse,
-  from: Minute,
-  days: number,
-): ((coating: Coating) => Calendar) => {
-  const { hours } = course;
-  if (hours.length === 1) {
-    const [air] = hours;
-    const all: Span = { from: 0, to: 1e9 };
-    return (coating) => ({ spans: air && isFit(coating, air) ? [all] : [] });
-  }
-  const faces = faceIn(course);
-  const first = Math.floor(from / HOUR) * HOUR;
-  return (coating) => {
-    const fit = hours.map((air, hour) => isFit(coating, air, faces[hour]));
-    const spans: Span[] = [];
-    for (let at = first; at < from + days * 24 * HOUR; at += HOUR) {
-      const since = Math.floor((at - course.from) / HOUR);
-      const hour = since < hours.length ? since : hours.length - 24 + ((since - hours.length) % 24);
-      if (fit[hour]) spans.push({ from: at, to: at + HOUR });
-    }
-    return calendarOf(spans);
-  };
 };

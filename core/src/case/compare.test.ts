@@ -1,6 +1,8 @@
+import { asCase } from '../testing/asCase';
 import { USUAL_SHOP, shop as shopSchema } from '../piece';
 import { LEAVE, allAims, clear, painted, pieceOf } from '../testing/pieces';
-import { alternativesFor, calendarDays, planRoute, tollOf, whatIfs, type Operation } from './index';
+import { calendarDays, planRoute, tollOf, type Operation } from '../route';
+import { alternativesFor, whatIfs } from './index';
 
 const OAK = { substrate: 'hardwood', wood: 'ringPorous', finish: 'lacquer', bleed: 'none' };
 const table = pieceOf({
@@ -34,7 +36,7 @@ describe('days', () => {
 
 describe('alternatives', () => {
   it('are up to four, as aimed first, each with its toll and reason; what is left stays left', () => {
-    const all = alternativesFor(table, USUAL_SHOP);
+    const all = alternativesFor(asCase(table, USUAL_SHOP));
     expect(all.map((it) => it.id)).toEqual(['as-aimed', 'wood-top', 'clear-all', 'veneer-top']);
     for (const it of all) {
       expect(it.days).toBeGreaterThan(1);
@@ -46,10 +48,13 @@ describe('alternatives', () => {
   it('stripping all takes longer than painting all', () => {
     const of = (scheme: Parameters<typeof allAims>[1]) =>
       tollOf(
-        {
-          ...table,
-          aims: pieceOf({ template: 'table', aims: allAims('table', scheme), wish: 'gel' }).aims,
-        },
+        planRoute(
+          {
+            ...table,
+            aims: pieceOf({ template: 'table', aims: allAims('table', scheme), wish: 'gel' }).aims,
+          },
+          USUAL_SHOP,
+        ),
         USUAL_SHOP,
       );
     expect(of(clear()).minutes).toBeGreaterThan(of(painted('mid', 'none')).minutes);
@@ -62,7 +67,7 @@ describe('alternatives', () => {
       known: { top: foil, apron: foil, legs: foil, underside: foil },
       aims: allAims('table', painted('mid')),
     });
-    expect(alternativesFor(trolley, USUAL_SHOP).map((it) => it.id)).toEqual([
+    expect(alternativesFor(asCase(trolley, USUAL_SHOP)).map((it) => it.id)).toEqual([
       'as-aimed',
       'veneer-top',
     ]);
@@ -75,7 +80,7 @@ describe('alternatives', () => {
       readings: { top: { 'veneer-thickness': 0.5 } },
       aims: { top: clear() },
     });
-    expect(tollOf(thin, USUAL_SHOP).risks).toContainEqual(
+    expect(tollOf(planRoute(thin, USUAL_SHOP), USUAL_SHOP).risks).toContainEqual(
       expect.objectContaining({ kind: 'sandThrough', surfaceId: 'top' }),
     );
     const bleeds = pieceOf({
@@ -83,7 +88,7 @@ describe('alternatives', () => {
       known: { top: { substrate: 'hardwood', wood: 'pale', finish: 'latex' } },
       aims: { top: painted('white') },
     });
-    const risk = tollOf(bleeds, USUAL_SHOP).risks[0];
+    const risk = tollOf(planRoute(bleeds, USUAL_SHOP), USUAL_SHOP).risks[0];
     expect(risk?.kind).toBe('bleed');
     expect(risk?.chance).toBeLessThan(0.3);
   });
@@ -91,7 +96,7 @@ describe('alternatives', () => {
 
 describe('working otherwise', () => {
   it('shows what a school would change, and nothing where it changes nothing', () => {
-    const all = whatIfs(table, USUAL_SHOP);
+    const all = whatIfs(asCase(table, USUAL_SHOP));
     const every = all.find((it) => it.id === 'betweenCoats-always');
     expect(every?.minutes).toBeGreaterThan(0);
     expect(all.some((it) => it.id.startsWith('hardware'))).toBe(false);
@@ -99,7 +104,7 @@ describe('working otherwise', () => {
 
   it('is measured from how the shop works now', () => {
     const shop = shopSchema.parse({ schools: { betweenCoats: 'always' } });
-    const back = whatIfs(table, shop).find((it) => it.id === 'betweenCoats-whenRough');
+    const back = whatIfs(asCase(table, shop)).find((it) => it.id === 'betweenCoats-whenRough');
     expect(back?.minutes).toBeLessThan(0);
   });
 });

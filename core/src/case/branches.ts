@@ -1,12 +1,10 @@
 import { z } from 'zod';
 import { SUBSTRATES, SUPPOSED, type Variable } from '../catalog';
-import { inspectPiece, type SurfaceBeliefs } from '../inspect';
-import type { Confirmation, Observation, Piece, Shop } from '../piece';
-import { moneyFor, tollOf } from './compare';
+import type { SurfaceBeliefs } from '../inspect';
+import type { Confirmation, Observation, Piece } from '../piece';
+import { likeliestSubstrate, moneyFor, tollOf, type Route } from '../route';
 import { GATE_KINDS, type AnswerId } from '../work';
-import type { Route } from './operation';
-import { planRoute } from './plan';
-import { likeliestSubstrate } from './context';
+import type { Case } from './case';
 
 /** What the route becomes if a gate is answered so. */
 export const branch = z.object({
@@ -184,39 +182,43 @@ const commonOf = (route: Route, here: Ways, inBranches: readonly Ways[]): string
  * Plans every answer of every open gate in full, one gate at a time, the others left open.
  * @returns for each answer what it changes, and the steps that no answer changes
  */
-export const branchesOf = (piece: Piece, shop: Shop): Branches => {
-  const beliefs = inspectPiece(piece, shop);
-  const route = planRoute(piece, shop, undefined, beliefs);
-  const now = tollOf(piece, shop, route);
+export const branchesOf = (it: Case): Branches => {
+  const { piece, shop, beliefs, route } = it;
+  const now = tollOf(route, shop);
   const here = waysIn(route);
   const refusedNow = new Set(route.refusals.map((it) => it.title));
   const inBranches: Ways[] = [];
-  const gates = route.operations.flatMap((it) => {
-    if (!it.gate) return [];
-    const surfaces = beliefs.filter((one) => it.surfaceIds.includes(one.surfaceId));
-    const planned = it.gate.answers.map(({ id, answer, then }): Branch => {
+  const gates = route.operations.flatMap((asked) => {
+    if (!asked.gate) return [];
+    const surfaces = beliefs.filter((one) => asked.surfaceIds.includes(one.surfaceId));
+    const planned = asked.gate.answers.map(({ id, answer, then }): Branch => {
       const supposed = suppose(piece, surfaces, id);
       if (!supposed) {
         return { answer, then, minutes: 0, days: 0, money: 0, adds: [], drops: [], refuses: [] };
       }
-      const other = planRoute(supposed, shop);
-      const toll = tollOf(supposed, shop, other);
+      const other = it.with({ piece: supposed }).route;
+      const toll = tollOf(other, shop);
       const there = waysIn(other);
       inBranches.push(there);
       return {
         answer,
         then,
         // Asking takes its minutes and its kit whatever the answer is.
-        minutes: toll.minutes - (now.minutes - it.minutes),
+        minutes: toll.minutes - (now.minutes - asked.minutes),
         days: toll.days - now.days,
-        money: Math.round(toll.money - (now.money - moneyFor(it.consumes, shop))),
+        money: Math.round(toll.money - (now.money - moneyFor(asked.consumes, shop))),
         adds: beyond(other, there, here),
         drops: beyond(route, here, there),
         refuses: other.refusals.map((no) => no.title).filter((title) => !refusedNow.has(title)),
       };
     });
     return [
-      { operationId: it.id, kind: it.gate.kind, question: it.gate.question, branches: planned },
+      {
+        operationId: asked.id,
+        kind: asked.gate.kind,
+        question: asked.gate.question,
+        branches: planned,
+      },
     ];
   });
   return { gates, commonIds: commonOf(route, here, inBranches) };

@@ -1,0 +1,19 @@
+import { useEffect, useState } from 'react';
+import { shopNow } from '@/device';
+
+const MS = 60_000;
+
+/** The minute that it is, looked at again and again. */
+export const useMinute = (): number => {
+  const [now, setNow] = useState(() => Math.floor(shopNow().getTime() / MS));
+  useEffect(() => {
+    const look = () => setNow(Math.floor(shopNow().getTime() / MS));
+    const timer = setInterval(look, 5000);
+    document.addEventListener('visibilitychange', look);
+    return () => {
+      clearInterval(timer);
+      document.removeEventListener('visibilitychange', look);
+    };
+  }, []);
+  return now;
+};

@@ -1,0 +1,4 @@
+export { asAirFile } from './airFile';
+export { HORIZON_DAYS, airIn, outdoorAir } from './airs';
+export { windowsOf, type Windows } from './closedWindows';
+export { dryingIn, safeWindow, windowCloses } from './lags';
