@@ -1,5 +1,4 @@
 // Prints how long the engines take: medians of repeated runs on one core. Never a test.
-import { asCase } from '@obrik/core/testing/asCase';
 import { performance } from 'node:perf_hooks';
 import { diceOf } from '@obrik/core/dice';
 import {
@@ -23,6 +22,7 @@ import {
   type OldTemplate,
   type Piece,
 } from '@obrik/core/piece';
+import { asCase, asShopCase } from '../core/src/testing/asCase';
 import { usualMeasures } from '../core/src/testing/pieces';
 import { alternativesFor, branchesOf } from '@obrik/core/case';
 import { planRoute, precedencesOf, stateAsFound } from '@obrik/core/route';
@@ -136,7 +136,7 @@ console.table(
       surfaces: count,
       'route, ms': ms.toFixed(1),
       'per surface, ms': (ms / count).toFixed(2),
-      'from half-done, ms': measure(() => planRoute(it, USUAL_SHOP, half), 20).toFixed(1),
+      'from half-done, ms': measure(() => planRoute(it, USUAL_SHOP, { state: half }), 20).toFixed(1),
       tasks: route.tasks.length,
       precedences: precedencesOf(route.graph).length,
       operations: route.operations.length,
@@ -297,16 +297,16 @@ const routed = library.map((piece) => ({ piece, route: planRoute(piece, libraryS
 const needed = needsOf(routed);
 const [cabinet] = library;
 if (!cabinet) throw new Error('The demo has no pieces.');
-const context = { shop: libraryShop, stock: shelf, users: library };
+const context = { stock: shelf, users: library };
 const counted = {
   'needs of planned pieces': measure(() => needsOf(routed)),
   'list: shelf first, cheapest containers': measure(() =>
     listOf(needed, library, libraryShop, { stock: shelf, today: '2026-01-01' }, library),
   ),
-  'costs of a piece': measure(() => costOf(cabinet, context), 20),
+  'costs of a piece': measure(() => costOf(asCase({ ...cabinet }, libraryShop), context), 20),
   'quote of a piece': measure(() => quoteFor(asCase(cabinet, libraryShop)), 5),
   'decisions of a piece': measure(() => decisionsFor(asCase(cabinet, libraryShop)), 5),
-  'money over all pieces': measure(() => shopMoney(library, libraryShop, shelf), 5),
+  'money over all pieces': measure(() => shopMoney(asShopCase(library, libraryShop, shelf)), 5),
 };
 console.table(
   Object.fromEntries(Object.entries(counted).map(([what, ms]) => [what, { ms: ms.toFixed(1) }])),
