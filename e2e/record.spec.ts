@@ -109,10 +109,10 @@ test('a device whose clock is a day ahead records by the shop’s time, and its 
   await look(page, 'None');
   await allAtShop(page);
   const { entries } = (await (await page.request.get('/api/pieces/map-press/entries')).json()) as {
-    entries: { at: string; receivedAt: string }[];
+    entries: { sent: { at: string }; receivedAt: string }[];
   };
   const last = entries.at(-1);
-  const apart = Date.parse(last?.receivedAt ?? '') - Date.parse(last?.at ?? '');
+  const apart = Date.parse(last?.receivedAt ?? '') - Date.parse(last?.sent.at ?? '');
   expect(Math.abs(apart)).toBeLessThan(60_000);
 });
 

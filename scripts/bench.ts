@@ -136,7 +136,9 @@ console.table(
       surfaces: count,
       'route, ms': ms.toFixed(1),
       'per surface, ms': (ms / count).toFixed(2),
-      'from half-done, ms': measure(() => planRoute(it, USUAL_SHOP, { state: half }), 20).toFixed(1),
+      'from half-done, ms': measure(() => planRoute(it, USUAL_SHOP, { state: half }), 20).toFixed(
+        1,
+      ),
       tasks: route.tasks.length,
       precedences: precedencesOf(route.graph).length,
       operations: route.operations.length,

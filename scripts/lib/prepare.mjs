@@ -22,6 +22,7 @@ const WEB_SOURCES = [
   'app/metro.config.js',
   'app/light',
   'scripts/lib/web.mjs',
+  'scripts/lib/worker.mjs',
   'app/package.json',
 ];
 

@@ -3,8 +3,10 @@
 import {
   createReadStream,
   createWriteStream,
+  existsSync,
   readFileSync,
   readdirSync,
+  rmSync,
   statSync,
   writeFileSync,
 } from 'node:fs';
@@ -13,6 +15,7 @@ import { pipeline } from 'node:stream/promises';
 import { constants, createBrotliCompress, createGzip } from 'node:zlib';
 import { generateSW } from 'workbox-build';
 import { ROOT } from './run.mjs';
+import { buildWorker } from './worker.mjs';
 
 const DIST = path.join(ROOT, 'app/dist');
 const PACKED = /\.(js|html|json|svg|ttf)$/;
@@ -38,12 +41,15 @@ const pack = async (file) => {
   await pipeline(createReadStream(file), createGzip({ level: 9 }), createWriteStream(`${file}.gz`));
 };
 
+/** What the page loads before its first screen: read by a test, not by the page. */
+const FIRST_SCREEN = 'first-screen.json';
+
 /** The shell stays on the device; what the API answers is kept by the app itself. */
 const serviceWorker = () =>
   generateSW({
     globDirectory: DIST,
     globPatterns: ['**/*.{html,js,json,ttf,png,svg}'],
-    globIgnores: ['metadata.json', 'sw.js'],
+    globIgnores: ['metadata.json', FIRST_SCREEN, 'left-out.json', 'sw.js'],
     swDest: path.join(DIST, 'sw.js'),
     maximumFileSizeToCacheInBytes: 8e6,
     dontCacheBustURLsMatching: /\/_expo\/static\//,
@@ -79,9 +85,41 @@ const tellEarly = () => {
   writeFileSync(page, readFileSync(page, 'utf8').replace('</head>', `${links.join('')}</head>`));
 };
 
+/** Of which package, or folder of Obrik, a module is. */
+const partOf = (source) =>
+  /node_modules\/((?:@[^/]+\/)?[^/]+)\/(?!.*node_modules\/)/.exec(source)?.[1] ??
+  /((?:core|app)\/(?:src\/[^/]+|app|light))\//.exec(source)?.[1] ??
+  'made by the bundler';
+
+/**
+ * Notes which scripts the page loads before its first screen, and what is in them by the source maps;
+ * these are then taken away, nobody is served them.
+ */
+const noteFirstScreen = () => {
+  const page = readFileSync(path.join(DIST, 'index.html'), 'utf8');
+  const scripts = [...page.matchAll(/(?:src|href)="\/([^"]+\.js)"/g)].map(([, file]) => file);
+  const parts = new Set();
+  for (const script of new Set(scripts)) {
+    const map = path.join(DIST, `${script}.map`);
+    if (!existsSync(map)) continue;
+    for (const it of JSON.parse(readFileSync(map, 'utf8')).sources) parts.add(partOf(it));
+  }
+  const told = { scripts: [...new Set(scripts)], parts: [...parts].sort() };
+  writeFileSync(path.join(DIST, FIRST_SCREEN), JSON.stringify(told, null, 2));
+  for (const file of filesBelow(path.join(DIST, SCRIPTS))) {
+    if (file.endsWith('.map')) rmSync(file);
+    else if (file.endsWith('.js')) {
+      const text = readFileSync(file, 'utf8');
+      writeFileSync(file, text.replace(/\n?\/\/# source(MappingURL|URL)=.*$/gm, ''));
+    }
+  }
+};
+
 /** Makes the exported app ready to be served. */
 export const finishWeb = async () => {
   tellEarly();
+  noteFirstScreen();
+  await buildWorker(DIST);
   const { warnings } = await serviceWorker();
   for (const it of warnings) console.warn(it);
   await Promise.all(

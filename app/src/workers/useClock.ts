@@ -15,14 +15,15 @@ import { useBenchQuery, useShopQuery, type AtWork } from '@/api/api';
 import { useShop } from '@/api/usePiece';
 import { shopNow } from '@/device';
 import { useLink } from '@/state/link';
-import type { ClockWorker, Progress } from './clock.worker';
+import type { Progress } from './clock';
+import type { PlannerWorker } from './planner.worker';
+import { startWorker } from './startWorker';
 import { useMinute } from './useMinute';
 
 const MS = 60_000;
 
-let started: Remote<ClockWorker> | undefined;
-const theWorker = (): Remote<ClockWorker> =>
-  (started ??= wrap<ClockWorker>(new Worker(new URL('./clock.worker', import.meta.url))));
+let started: Remote<PlannerWorker> | undefined;
+const theWorker = (): Remote<PlannerWorker> => (started ??= wrap<PlannerWorker>(startWorker()));
 
 const NOTHING_HELD: Held = new Map();
 

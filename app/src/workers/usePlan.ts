@@ -1,13 +1,14 @@
 import type { Shop } from '@obrik/core/piece';
 import { wrap } from 'comlink';
 import { useEffect, useState } from 'react';
+import { startWorker } from './startWorker';
 import { useWindowsAt } from './useWindowsAt';
 import { OVERTAKEN, makePlanner, type RemotePlans } from './planner';
 import type { About, More, Plan, PlanKind } from './plans';
 
 const ask = makePlanner((onFailure) => {
   if (typeof Worker === 'undefined') return null;
-  const worker = new Worker(new URL('./plans.worker', import.meta.url));
+  const worker = startWorker();
   worker.onerror = onFailure;
   return wrap<RemotePlans>(worker);
 });

@@ -5,6 +5,7 @@ import { View } from 'react-native';
 import { shopNow } from '@/device';
 import { chooseFile } from '@/features/shared/chooseFile';
 import { Body, Card, Label, Option, Options, PlainButton, Small } from '@/ui/controls';
+import { airOf } from './airOf';
 
 interface AirFromProps {
   readonly shop: Shop;
@@ -51,8 +52,6 @@ export const AirFrom = ({ shop, onStore }: AirFromProps) => {
   const take = async () => {
     const chosen = await chooseFile('.epw,.csv,text/csv');
     if (!chosen) return;
-    // Nobody needs to read such files before this is tapped.
-    const { airOf } = await import('./airOf');
     const read = airOf(chosen.name, await chosen.text(), shopNow().getUTCFullYear());
     if (!read.ok) {
       const [first] = read.problems;

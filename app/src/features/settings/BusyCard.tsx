@@ -8,6 +8,7 @@ import { failureOf } from '@/api/failure';
 import { shopNow } from '@/device';
 import { chooseFile } from '@/features/shared/chooseFile';
 import { Body, Card, Label, PlainButton, Small } from '@/ui/controls';
+import { busyTimes } from './busyTimes';
 
 interface BusyCardProps {
   readonly shop: Shop;
@@ -25,9 +26,9 @@ export const BusyCard = ({ shop, onStore }: BusyCardProps) => {
     const file = await chooseFile('.ics,text/calendar');
     if (!file) return;
     // Nobody needs to read calendars before this is tapped.
-    const { busyTimes } = await import('./busyTimes');
+    const { default: reader } = await import('ical.js');
     const now = shopNow();
-    const read = busyTimes(await file.text(), now, addDays(now, AHEAD), nanoid);
+    const read = busyTimes(reader, await file.text(), now, addDays(now, AHEAD), nanoid);
     if (!read.ok) return setSays(read.problems[0]?.message);
     setSays(`${read.value.length} times are kept free.`);
     onStore({ ...shop, appointments: read.value });

@@ -1,5 +1,8 @@
 import { appointment, bad, good, type Appointment, type Result } from '@obrik/core/piece';
-import ICAL from 'ical.js';
+import type ICAL from 'ical.js';
+
+/** The package that reads calendars: fetched by whoever needs it, when a file is chosen. */
+type Reader = typeof ICAL;
 
 /** Of what comes again and again, so many are read at most. */
 const MOST_TIMES = 400;
@@ -41,6 +44,7 @@ const timesOf = (event: ICAL.Event, from: Date, to: Date, nextId: () => string):
  * @returns the appointments within a stretch, or what is wrong with the file
  */
 export const busyTimes = (
+  { Component, Event, parse }: Reader,
   text: string,
   from: Date,
   to: Date,
@@ -48,7 +52,7 @@ export const busyTimes = (
 ): Result<Appointment[]> => {
   let events: ICAL.Component[];
   try {
-    events = new ICAL.Component(ICAL.parse(text) as unknown[]).getAllSubcomponents('vevent');
+    events = new Component(parse(text) as unknown[]).getAllSubcomponents('vevent');
   } catch {
     return bad('(file)', 'That is no calendar file. Export it as iCalendar (.ics).');
   }
@@ -58,7 +62,7 @@ export const busyTimes = (
       it.getFirstPropertyValue('status') !== 'CANCELLED' &&
       !it.hasProperty('recurrence-id'),
   );
-  const times = busy.flatMap((it) => timesOf(new ICAL.Event(it), from, to, nextId));
+  const times = busy.flatMap((it) => timesOf(new Event(it), from, to, nextId));
   return times.length > MOST
     ? bad('(file)', `The calendar has ${times.length} times; a shop keeps ${MOST} at the most.`)
     : good(times);

@@ -1,3 +1,4 @@
+import ICAL from 'ical.js';
 import { busyTimes } from './busyTimes';
 
 const FROM = new Date('2026-03-01T00:00:00Z');
@@ -13,7 +14,7 @@ const calendar = (...events: string[][]) =>
   ].join('\r\n');
 const read = (text: string) => {
   let id = 0;
-  return busyTimes(text, FROM, TO, () => `b${++id}`);
+  return busyTimes(ICAL, text, FROM, TO, () => `b${++id}`);
 };
 
 // Written by hand by RFC 5545.

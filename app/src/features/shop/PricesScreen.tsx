@@ -1,3 +1,4 @@
+import { parse } from 'papaparse';
 import { AISLES, MATERIALS, aisleOf, type Material } from '@obrik/core/catalog';
 import { pricesTable, readPrices, type PriceProblem } from '@obrik/core/exchange';
 import { isOwnPrice, type OwnPrice } from '@obrik/core/piece';
@@ -45,8 +46,6 @@ const AsFile = ({ onRead }: { readonly onRead: (prices: readonly OwnPrice[]) => 
   const take = async () => {
     const file = await chooseFile('.csv,text/csv');
     if (!file) return;
-    // Nobody needs to read such files before this is tapped.
-    const { parse } = await import('papaparse');
     const { data } = parse<string[]>(await file.text(), { skipEmptyLines: true });
     const { prices, problems } = readPrices(data, shop.money.currency);
     setCame({ count: prices.length, problems });

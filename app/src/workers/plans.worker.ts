@@ -1,4 +1,0 @@
-import { expose } from 'comlink';
-import { reckon } from './plans';
-
-expose({ reckon });
