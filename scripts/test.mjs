@@ -76,6 +76,7 @@ const checks = [
     whole(`types of ${place}`, 'npx', ['tsc', '--noEmit', '-p', place]),
   ),
   whole('architecture', 'npm', ['run', '--silent', 'arch']),
+  whole('unused files, exports and packages', 'npx', ['knip', '--no-progress']),
   // While the linter is still busy with its core: what the browser tests need is then there.
   {
     name: 'web build',

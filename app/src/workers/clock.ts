@@ -83,4 +83,3 @@ export const clock = {
     stopped = asked;
   },
 };
-export type ClockWorker = typeof clock;

@@ -62,4 +62,3 @@ export const reckon = (
   now: Minute,
   more: readonly unknown[] = [],
 ): Plan<PlanKind> => (PLANS[kind] as Reckoner)(about, shop, now, ...more);
-export type Reckon = typeof reckon;

@@ -48,14 +48,7 @@ export {
   type Nature,
   type Verdict,
 } from './meetings';
-export {
-  FACE_COLOURS,
-  HIDING,
-  PALETTE,
-  SHADES_FROM,
-  SHADE_COLOURS,
-  type PaletteColour,
-} from './palette';
+export { FACE_COLOURS, HIDING, PALETTE, SHADES_FROM, SHADE_COLOURS } from './palette';
 export { PRIMERS, type Primer } from './primers';
 export { SCHOOLS, type School, type Schools, type WayOf } from './schools';
 export {

@@ -23,6 +23,7 @@ export const STAINABLE_WAITS = [
 
 /** Coats of clear by how hard a surface is used: top three, sides two, underside one. */
 export const CLEAR_COATS = { high: 3, middle: 2, low: 1 } as const;
+/** @public Where the rows above come from. */
 export const CLEAR_COATS_SOURCE = PRACTICE;
 /** Coats of clear at the most over a sound old one. */
 export const RENEWED_COATS = { value: 2, source: PRACTICE } as const;

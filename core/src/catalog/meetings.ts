@@ -90,4 +90,5 @@ export const MEETINGS = {
 } as const satisfies Readonly<Record<string, { may: Verdict; because: string }>>;
 export type Meeting = keyof typeof MEETINGS;
 
+/** @public Where the rows above come from. */
 export const MEETINGS_SOURCE = PRACTICE;

@@ -27,7 +27,6 @@ export const PALETTE = table([
   row('harbourNight', 'Harbour night', '#22303d'),
   row('lampBlack', 'Lamp black', '#262524'),
 ]);
-export type PaletteColour = (typeof PALETTE.ids)[number];
 
 /** A colour for each shade, where none was picked. */
 export const SHADE_COLOURS = {

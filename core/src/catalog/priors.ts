@@ -213,4 +213,5 @@ export const SISTER_SHARE = { samePart: 0.4, otherPart: 0.15 } as const;
 /** Chance that an outcome is misread or tapped wrong; no single outcome is ever beyond doubt. */
 export const REPORTING_SLIP = 0.03;
 
+/** @public Where the rows above come from. */
 export const PRIORS_SOURCE = JUDGEMENT;

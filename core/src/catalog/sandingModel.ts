@@ -59,6 +59,7 @@ export const SANDING_MODEL = {
     darkStain: 300,
   },
 } as const;
+/** @public Where the rows above come from. */
 export const SANDING_SOURCE = JUDGEMENT;
 
 /** A filled or stained place is sanded over about this area, mm². */

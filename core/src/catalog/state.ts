@@ -29,7 +29,7 @@ export const CLEAR_FILM: readonly Finish[] = [
   'factory',
 ];
 /** In the wood or barely on it. */
-export const NO_FILM: readonly Finish[] = ['bare', 'wax', 'oil'];
+const NO_FILM: readonly Finish[] = ['bare', 'wax', 'oil'];
 /** Oil in the wood keeps stain and clear from holding. */
 export const OILY: readonly Wood[] = ['oily', 'rosewood'];
 /** The spot test reaches wood. */

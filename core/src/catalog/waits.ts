@@ -63,6 +63,7 @@ export const PAIR_WAITS: readonly PairWait[] = [
   { under: ['oilStain', 'gel', 'oilFilm'], over: ['solvent', 'alcohol'], minutes: 24 * 60 },
   { under: ['oiled'], over: ['alcohol', 'oxidation', 'wax'], minutes: 24 * 60 },
 ];
+/** @public Where the rows above come from. */
 export const PAIR_WAITS_SOURCE = PRACTICE;
 
 /** Waits after wet work, minutes (common practice). */

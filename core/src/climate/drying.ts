@@ -34,12 +34,6 @@ const reckonedIn = (air: Air): Air => ({
   humidity: between(DRYING_RANGE.fromHumidity, air.humidity, DRYING_RANGE.toHumidity),
 });
 
-/** Is the air outside of what the model holds for? */
-export const isBeyondModel = (air: Air): boolean => {
-  const { celsius, humidity } = reckonedIn(air);
-  return celsius !== air.celsius || humidity !== air.humidity;
-};
-
 /** Vapour pressure of ethanol, mmHg, by Antoine's equation. */
 const ethanol = (celsius: number): number =>
   10 ** (VAPOUR.ethanol.a - VAPOUR.ethanol.b / (VAPOUR.ethanol.c + celsius));

@@ -21,7 +21,7 @@ export {
   type AirCourse,
   type Minute,
 } from './course';
-export { USUAL_SETTING, curePaceOf, isBeyondModel, paceOf, type Setting } from './drying';
+export { USUAL_SETTING, curePaceOf, paceOf, type Setting } from './drying';
 export { progressIn, type Progress } from './progress';
 export { coatTimes, waitBand, type Band, type CoatTimes } from './states';
 export { isFit, mendsFor, misfitsFor, nextFit, type Mend, type Misfit } from './fit';

@@ -18,7 +18,6 @@ export const extraCost = z.object({
   text: typedText().trim().min(1, 'Say what for.').max(80, 'Keep it under 80 letters.'),
   amount,
 });
-export type ExtraCost = z.infer<typeof extraCost>;
 
 /** The money of one piece. What is null nobody has said. */
 export const account = z.object({

@@ -14,4 +14,3 @@ export const pieceFile = z.object({
 });
 /** The version that files are written in today. */
 export const PIECE_FILE_VERSION = 2;
-export type PieceFile = z.infer<typeof pieceFile>;

@@ -8,7 +8,6 @@ export {
   sale,
   type Account,
   type AccountPart,
-  type ExtraCost,
   type OwnNeed,
   type Recipe,
 } from './account';
@@ -96,7 +95,7 @@ export {
   type Hardware,
 } from './hardware';
 export { ending, isAtWork, type Ending } from './ending';
-export { PIECE_FILE_VERSION, pieceFile, type PieceFile } from './file';
+export { PIECE_FILE_VERSION, pieceFile } from './file';
 export {
   MOST,
   descriptionPart,
@@ -215,7 +214,6 @@ export {
   type Cell,
   type CellKind,
   type Choice,
-  type DoorStyle,
   type Face,
   type FaceArt,
   type FaceCell,
@@ -225,7 +223,6 @@ export {
   type Measure,
   type Measures,
   type OldTemplate,
-  type OwnSurface,
   type PaperDrawing,
   type PlacedCell,
   type QuickStart,

@@ -40,7 +40,6 @@ export * as ENDING_WORDS from './ending';
 export {
   COST_WORDS,
   DECISION_WORDS,
-  MISSING,
   QUOTE_WORDS,
   percentOf,
   tipInWords,

@@ -83,11 +83,6 @@ export const tipInWords = (id: DecisionId, tip: Tip, currency: Currency): string
   }
 };
 
-/** Why a sum can't be told. */
-export const MISSING = {
-  rate: 'Say what your hour costs, under Prices.',
-} as const;
-
 /** What a quote and its paper say. */
 export const QUOTE_WORDS = {
   title: (name: string) => `Quote: ${name}`,

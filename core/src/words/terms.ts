@@ -63,10 +63,5 @@ export const SCHEME_WORDS = {
   leave: 'left as it is',
 } as const;
 
-export const substrateWord = (id: Substrate): string => SUBSTRATES.get(id).label;
-export const finishWord = (id: Finish): string => FINISHES.get(id).label;
-export const woodWord = (id: Wood): string => WOODS.get(id).label;
 /** An old finish whose kind is not known. */
 export const UNNAMED = { paint: 'old paint', film: 'old clear film', other: 'old finish' } as const;
-
-export const damageWord = (id: Damage): string => DAMAGES.get(id).label.toLowerCase();

@@ -40,8 +40,6 @@ export {
   placeName,
   risk,
   task,
-  type Caution,
-  type Reason,
   type Risk,
   type SetUp,
   type Task,

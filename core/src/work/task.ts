@@ -15,11 +15,9 @@ export const taskReason = z.object({
   ofSurface: z.boolean(),
   observationIds: z.array(z.string()),
 });
-export type Reason = DeepReadonly<z.infer<typeof taskReason>>;
 
 /** What can hurt, and who has the last word on it. */
 export const caution = z.object({ text: z.string(), lastWord: z.string() });
-export type Caution = DeepReadonly<z.infer<typeof caution>>;
 
 /** What to do, and what that does to the face and the air. */
 export const taskLine = z.object({ text: z.string(), does: z.array(DANGERS.id) });

@@ -6,7 +6,6 @@ export {
   PALETTES,
   RADIUS,
   SIZES,
-  SPACE,
   TARGET,
   WIDE_FROM,
   toneOf,

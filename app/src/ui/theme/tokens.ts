@@ -92,8 +92,6 @@ export const SIZES = {
   label: 13,
 } as const;
 
-export const SPACE = { xs: 4, s: 8, m: 12, l: 16, xl: 24 } as const;
-
 /** Smallest height of anything to be hit with a gloved thumb. */
 export const TARGET = 48;
 export const BUTTON_HEIGHT = 52;

@@ -44,4 +44,5 @@ export const WEAR: readonly {
   { worn: 'solventGloves', material: 'solventGloves', minutes: 4 * 60 },
   { worn: 'overall', material: 'overalls', minutes: 8 * 60 },
 ];
+/** @public Where the rows above come from. */
 export const WEAR_SOURCE = JUDGEMENT;

@@ -67,7 +67,6 @@ export const ownSurface = z.object({
   profile: PROFILES.id.default('flat'),
   areaMm2,
 });
-export type OwnSurface = z.infer<typeof ownSurface>;
 
 /** How a piece is made up: its bodies, and what was said of their surfaces by hand. */
 export const build = z

@@ -7,7 +7,6 @@ export type CellKind = z.infer<typeof cellKind>;
 
 /** How a door is made. */
 export const doorStyle = z.enum(['plain', 'panelled', 'glazed', 'louvred']);
-export type DoorStyle = z.infer<typeof doorStyle>;
 
 const share = z.number().min(0.05, 'Too small a share.').max(20, 'Too large a share.').default(1);
 

@@ -14,7 +14,6 @@ export {
   usualBody,
   type Body,
   type Build,
-  type OwnSurface,
   type SurfaceEdit,
   type SurfaceSplit,
 } from './build';
@@ -40,7 +39,6 @@ export {
   placeCells,
   type Cell,
   type CellKind,
-  type DoorStyle,
   type Front,
   type PlacedCell,
 } from './front';
