@@ -24,7 +24,7 @@ const noUi = {
 
 /** What is believed, planned and closed by now is one answer: the case gives it to all who ask. */
 const onlyByTheCase = {
-  group: ['**/route', './plan', '../plan'],
+  group: ['**/route', './plan', '../plan', '../../plan'],
   importNames: ['planRoute', 'routeOf', 'wholeFor'],
   message: 'Ask the case of the piece: it knows which recoat windows have closed.',
 };

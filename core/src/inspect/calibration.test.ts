@@ -3,9 +3,9 @@ import { diceOf, type Dice } from '../dice';
 import { USUAL_SHOP, newPiece, pieceDescription, surfacesOf, type Piece } from '../piece';
 import { usualMeasures } from '../testing/pieces';
 import { inspectPiece } from './index';
-import { TELLING_TESTS } from './likelihood';
-import { advised, checklist, walk, type Policy } from './policy';
-import { asObservation, drawResult, drawResults, drawTruth, stateAt } from './sample';
+import { TELLING_TESTS } from './belief/likelihood';
+import { advised, checklist, walk, type Policy } from './advice/policy';
+import { asObservation, drawResult, drawResults, drawTruth, stateAt } from './belief/sample';
 
 const TOLD = ['substrate', 'wood', 'finish', 'bleed'] as const satisfies readonly Variable[];
 

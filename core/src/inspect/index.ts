@@ -1,12 +1,18 @@
-export { advisePiece, adviseSurface, type Advice } from './advice';
-export { inspectPiece, inspectSurface, stateOf, type SurfaceState } from './beliefs';
-export { DAMAGE_RULES, judgeFinding, sizeInWords, type RuledOut, type Severity } from './damage';
-export { ranked, type Distribution } from './distribution';
-export { collectEvidence, type Evidence } from './evidence';
+export { advisePiece, adviseSurface, type Advice } from './advice/advice';
+export { inspectPiece, inspectSurface, stateOf, type SurfaceState } from './belief/beliefs';
+export {
+  DAMAGE_RULES,
+  judgeFinding,
+  sizeInWords,
+  type RuledOut,
+  type Severity,
+} from './belief/damage';
+export { ranked, type Distribution } from './belief/distribution';
+export { collectEvidence, type Evidence } from './belief/evidence';
 export { coloursOf, knownLayers, readLeadPpm, spokenFor } from './lead';
-export { TELLING_TESTS } from './likelihood';
-export { advised, checklist, walk, type Policy, type Walk } from './policy';
-export { posteriorsOf } from './posterior';
+export { TELLING_TESTS } from './belief/likelihood';
+export { advised, checklist, walk, type Policy, type Walk } from './advice/policy';
+export { posteriorsOf } from './belief/posterior';
 export {
   surfaceBeliefs,
   type Belief,
@@ -17,9 +23,9 @@ export {
   type Moisture,
   type SurfaceBeliefs,
   type VeneerEstimate,
-} from './result';
-export { asObservation, drawResults, drawTruth } from './sample';
-export { chanceThinnerThan } from './veneer';
-export { nextLooks } from './nextLook';
-export { walkRound, type GlanceAnswer, type GlanceTurn } from './walkRound';
-export { SETTLED, sureness } from './words';
+} from './belief/result';
+export { asObservation, drawResults, drawTruth } from './belief/sample';
+export { chanceThinnerThan } from './belief/veneer';
+export { nextLooks } from './advice/nextLook';
+export { walkRound, type GlanceAnswer, type GlanceTurn } from './advice/walkRound';
+export { SETTLED, sureness } from './belief/words';

@@ -1,6 +1,13 @@
-export { operation, refusal, route, type Operation, type Refusal, type Route } from './operation';
+export {
+  operation,
+  refusal,
+  route,
+  type Operation,
+  type Refusal,
+  type Route,
+} from './order/operation';
 export { PHASES, phase, type Phase } from '../work';
-export { graph, precedencesOf, type Graph, type Precedence } from './graph';
+export { graph, precedencesOf, type Graph, type Precedence } from './order/graph';
 export { RULES } from './rules';
 export {
   byPhase,
@@ -11,13 +18,13 @@ export {
   wholeFor,
   type Given,
 } from './plan';
-export type { Whole } from './whole';
-export { likeliestSubstrate, type SurfaceContext } from './context';
-export { finishPlanOf } from './finishing';
-export { PRECEDENCE } from './precedence';
-export { doneTogether, stepsOf, type DoneStep, type Steps } from './steps';
-export { routeAsText, whereOf } from './text';
-export { careSheet, careSheetFor, type CareSheet, type SurfaceCare } from './careSheet';
+export type { Whole } from './context/whole';
+export { likeliestSubstrate, type SurfaceContext } from './context/context';
+export { finishPlanOf } from './finish/finishing';
+export { PRECEDENCE } from './order/precedence';
+export { doneTogether, stepsOf, type DoneStep, type Steps } from './views/steps';
+export { routeAsText, whereOf } from './views/text';
+export { careSheet, careSheetFor, type CareSheet, type SurfaceCare } from './views/careSheet';
 export {
   changedRisks,
   moneyFor,
@@ -26,11 +33,11 @@ export {
   tollOf,
   type RiskChange,
   type Toll,
-} from './toll';
-export { RISKS, worstOf } from './risk';
-export { faceSandingOf, type FaceSanding } from './faceSanding';
-export { calendarDays } from './days';
-export { impossibleSchemes } from './feasibility';
+} from './views/toll';
+export { RISKS, worstOf } from './views/risk';
+export { faceSandingOf, type FaceSanding } from './finish/faceSanding';
+export { calendarDays } from './order/days';
+export { impossibleSchemes } from './finish/feasibility';
 export {
   careSheetPaper,
   routeCard,
@@ -38,9 +45,9 @@ export {
   type PaperBlock,
   type PaperLine,
   type Ticket,
-} from './paper';
-export { REFUSAL_RULES } from './refusalRules';
-export { stacksAlong, type Stack, type StackHistory } from './stack';
+} from './views/paper';
+export { REFUSAL_RULES } from './finish/refusalRules';
+export { stacksAlong, type Stack, type StackHistory } from './views/stack';
 export {
   KEPT_ROUTE,
   KEPT_ROUTE_VERSION,
@@ -51,4 +58,4 @@ export {
   readKept,
   type KeptForm,
   type KeptSteps,
-} from './record';
+} from './record/record';

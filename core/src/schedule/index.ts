@@ -1,4 +1,4 @@
-export { airDuring } from './airDuring';
+export { airDuring } from './calendar/airDuring';
 export {
   ALWAYS,
   both,
@@ -8,7 +8,7 @@ export {
   without,
   type Calendar,
   type Span,
-} from './calendar';
+} from './calendar/calendar';
 export {
   waitEnds,
   type Booking,
@@ -22,12 +22,19 @@ export {
   type Wait,
   type Way,
   type Why,
-} from './problem';
-export { prepare, type Prepared } from './board';
-export { build, closesAfter } from './builder';
-export { OBJECTIVES, costOf, outcomeOf, type Missed, type Objective, type Outcome } from './score';
-export { firstAnswer, improved, improving, type Answer, type Progressing } from './improve';
-export { boundOf, gapOf, type Bound } from './bound';
+} from './model/problem';
+export { prepare, type Prepared } from './solver/board';
+export { build, closesAfter } from './solver/builder';
+export {
+  OBJECTIVES,
+  costOf,
+  outcomeOf,
+  type Missed,
+  type Objective,
+  type Outcome,
+} from './solver/score';
+export { firstAnswer, improved, improving, type Answer, type Progressing } from './solver/improve';
+export { boundOf, gapOf, type Bound } from './solver/bound';
 export {
   problemOf,
   dryingOf,
@@ -35,8 +42,8 @@ export {
   type Meaning,
   type OnBench,
   type ShopProblem,
-} from './fromRoutes';
-export { airAhead, type AirAhead, type AirHour } from './airAhead';
+} from './model/fromRoutes';
+export { airAhead, type AirAhead, type AirHour } from './calendar/airAhead';
 export {
   clockDays,
   dayAfter,
@@ -49,17 +56,17 @@ export {
   weekdayOf,
   type ClockDay,
   type Day,
-} from './hours';
-export { chanceBy, doneBy, livedThrough, turnedOut, type Runs } from './promise';
-export { shiftsBetween, type PieceShift } from './difference';
-export { stepOf, type Step } from './step';
-export { stalledIn, type Stalled, type StalledBy } from './stalled';
-export { timetableOf, type Because, type Entry, type Timetable } from './timetable';
-export { withScuffs } from './scuffs';
-export { inUseFrom, type InUse } from './inUse';
-export { stillOpen, type StillOpen } from './lastLook';
-export { stageOf, type Stage } from './stage';
-export { dryingNow, type Drying } from './drying';
+} from './calendar/hours';
+export { chanceBy, doneBy, livedThrough, turnedOut, type Runs } from './solver/promise';
+export { shiftsBetween, type PieceShift } from './views/difference';
+export { stepOf, type Step } from './views/step';
+export { stalledIn, type Stalled, type StalledBy } from './views/stalled';
+export { timetableOf, type Because, type Entry, type Timetable } from './views/timetable';
+export { withScuffs } from './model/scuffs';
+export { inUseFrom, type InUse } from './views/inUse';
+export { stillOpen, type StillOpen } from './views/lastLook';
+export { stageOf, type Stage } from './views/stage';
+export { dryingNow, type Drying } from './views/drying';
 export {
   againstIt,
   isHeldByHarm,
@@ -69,9 +76,9 @@ export {
   stillWetIn,
   type AgainstIt,
   type OpenStep,
-} from './mayBegin';
-export { planShop, planningShop, type Asked, type ShopPlan } from './shopPlan';
-export { readyNow, type Ready } from './today';
+} from './views/mayBegin';
+export { planShop, planningShop, type Asked, type ShopPlan } from './solver/shopPlan';
+export { readyNow, type Ready } from './views/today';
 export {
   benchOf,
   promisesOf,
@@ -79,13 +86,19 @@ export {
   type AirNow,
   type ClockView,
   type Promised,
-} from './clockView';
-export { WHAT_IFS, otherwise, whatTheyBring, type ShopWhatIf, type WhatItBrings } from './whatIf';
-export { recordedFor, upsetBy, type Recorded, type Upset } from './upset';
-export { heldByAir, type HeldByAir } from './heldByAir';
-export { airHelp, type AirHelp, type AirRemedy, type TriedRemedy } from './airHelp';
-export { whatItDoes, type WhatItDoes } from './compare';
-export { becauseInWords, stalledInWords } from './because';
-export { inSittings, type Sitting } from './sittings';
-export { readPsplib } from './psplib';
-export { planAsText } from './text';
+} from './views/clockView';
+export {
+  WHAT_IFS,
+  otherwise,
+  whatTheyBring,
+  type ShopWhatIf,
+  type WhatItBrings,
+} from './views/whatIf';
+export { recordedFor, upsetBy, type Recorded, type Upset } from './views/upset';
+export { heldByAir, type HeldByAir } from './views/heldByAir';
+export { airHelp, type AirHelp, type AirRemedy, type TriedRemedy } from './views/airHelp';
+export { whatItDoes, type WhatItDoes } from './views/compare';
+export { becauseInWords, stalledInWords } from './views/because';
+export { inSittings, type Sitting } from './views/sittings';
+export { readPsplib } from './solver/psplib';
+export { planAsText } from './views/text';

@@ -1,8 +1,8 @@
 import { FINISHES, LEAD, LEAD_PRIOR } from '../../catalog';
-import type { Evidence } from '../evidence';
-import { tableOf } from '../likelihood';
-import type { LeadChance } from '../priors';
-import { MAKES } from '../space';
+import type { Evidence } from '../belief/evidence';
+import { tableOf } from '../belief/likelihood';
+import type { LeadChance } from '../belief/priors';
+import { MAKES } from '../belief/space';
 
 /** 1 for the makes whose top layer is paint. */
 const IS_PAINT = Uint8Array.from(MAKES, (make) => (FINISHES.get(make.finish).paint ? 1 : 0));

@@ -1,8 +1,8 @@
 import { SUBSTRATES } from '../../catalog';
 import { surfaceNames, type Piece, type Shop } from '../../piece';
 import { LOOK_WORDS } from '../../words';
-import { chanceOfPaint } from '../priors';
-import type { LeadStatus } from '../result';
+import { chanceOfPaint } from '../belief/priors';
+import type { LeadStatus } from '../belief/result';
 import { isPaintedAlike, type Painted } from './alike';
 import { placesOf, type LeadPlace } from './places';
 import { leadStatusOf, type LeadQuestion } from './status';

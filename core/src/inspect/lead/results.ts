@@ -1,6 +1,6 @@
 import { inspectionTest } from '../../catalog';
 import type { Observation } from '../../piece';
-import type { LeadResult } from '../result';
+import type { LeadResult } from '../belief/result';
 import { readLeadPpm } from './figure';
 
 /** Does an observation say that there is lead, by its outcome or by its figure? */

@@ -1,8 +1,8 @@
 import { LEAD_PRIOR, PRINT_BEYOND_DOUBT, WOOD_BEYOND_DOUBT } from '../../catalog';
 import { isForChild, type Observation, type Piece, type Shop } from '../../piece';
 import { LOOK_WORDS } from '../../words';
-import { mayPredate } from '../priors';
-import type { LeadResult, LeadStatus } from '../result';
+import { mayPredate } from '../belief/priors';
+import type { LeadResult, LeadStatus } from '../belief/result';
 import { layerCountOf, type LayerCount } from './layerCount';
 import { resultsOf, whenOf } from './results';
 import { countedBefore, olderCoatAt } from './turnedUp';

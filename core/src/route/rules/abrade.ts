@@ -1,9 +1,9 @@
 import { PAPER_CHOICES, WAITS, WOODS } from '../../catalog';
 import { SAND_WORDS as WORDS } from '../../words';
 import { effort, type Effort } from '../../work';
-import type { Draft } from '../rule';
+import type { Draft } from './rule';
 import { wait } from './common';
-import { mayBe, type SurfaceContext } from '../context';
+import { mayBe, type SurfaceContext } from '../context/context';
 
 /** Woods that the face may be of, and whose dust makes people allergic. */
 const allergicTo = ({ beliefs, substrate }: SurfaceContext) =>

@@ -1,9 +1,9 @@
 import { assemble } from '../../piece';
 import { PARTS_WORDS as WORDS, SECURE_WORDS } from '../../words';
-import { pieceRule, type Rule } from '../rule';
-import { isDoneToPiece, isInPlace, type Whole } from '../whole';
+import { pieceRule, type Rule } from './rule';
+import { isDoneToPiece, isInPlace, type Whole } from '../context/whole';
 import { ofUnits } from './common';
-import { hangsAsDoor, hasPulls, runsWithDrawers } from '../context';
+import { hangsAsDoor, hasPulls, runsWithDrawers } from '../context/context';
 import {
   worked,
   countOf,

@@ -3,14 +3,14 @@ import { isLightColour } from '../../piece';
 import { COAT_WORDS as WORDS } from '../../words';
 import type { Coat, Series } from '../../effect';
 import type { Task } from '../../work';
-import { isOpen } from '../questions';
-import { surfaceRule, type Draft, type Rule } from '../rule';
+import { isOpen } from '../context/questions';
+import { surfaceRule, type Draft, type Rule } from './rule';
 import { waxLeft } from './clean';
 import { dullCoat, lagOfCoat, layCoat } from './coat';
 import { ofUnits, wait } from './common';
 import { asGate } from './ask';
-import { fillsGrain, paintPlanOf } from '../coloured';
-import { type SurfaceContext, behind, finishName, isDone, openFindings } from '../context';
+import { fillsGrain, paintPlanOf } from '../finish/coloured';
+import { type SurfaceContext, behind, finishName, isDone, openFindings } from '../context/context';
 import {
   bearsNoneOfThePlan,
   coatOver,
@@ -19,8 +19,8 @@ import {
   isOverOtherCoats,
   isToBeDulled,
   pendingOf,
-} from '../finishing';
-import { chanceOfPeeling, primerOf } from '../primed';
+} from '../finish/finishing';
+import { chanceOfPeeling, primerOf } from '../finish/primed';
 
 /** What else would have done, and why it is not taken. */
 const insteadOf = (s: SurfaceContext, primer: Coating): Task['insteadOf'] =>

@@ -1,10 +1,10 @@
 import { COAT_WORDS, listed } from '../../words';
 import type { Condition } from '../../effect';
-import { areaOf, tapeMinutesOf, type Side } from '../borders';
-import { pieceRule, type Draft, type Rule } from '../rule';
-import type { Whole } from '../whole';
+import { areaOf, tapeMinutesOf, type Side } from '../context/borders';
+import { pieceRule, type Draft, type Rule } from './rule';
+import type { Whole } from '../context/whole';
 import { ofUnits, wait } from './common';
-import { type SurfaceContext, isDone } from '../context';
+import { type SurfaceContext, isDone } from '../context/context';
 
 const WORDS = COAT_WORDS.maskBorder;
 

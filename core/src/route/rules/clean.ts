@@ -1,9 +1,9 @@
 import { FINISHES, GREASY_PASSES, MISHAPS, PAPER_CHOICES, RATES, WAITS } from '../../catalog';
 import { isForChild } from '../../piece';
 import { CLEAN_WORDS as WORDS } from '../../words';
-import { chanceToBleed, isOpen } from '../questions';
-import { ofOneWood } from '../alike';
-import { pieceRule, surfaceRule, type Rule } from '../rule';
+import { chanceToBleed, isOpen } from '../context/questions';
+import { ofOneWood } from '../context/alike';
+import { pieceRule, surfaceRule, type Rule } from './rule';
 import { ofUnits, onFace, wait } from './common';
 import { asGate } from './ask';
 import {
@@ -20,7 +20,7 @@ import {
   isTouchedIn,
   keepsFilm,
   openFindings,
-} from '../context';
+} from '../context/context';
 
 const WAXED = FINISHES.rows.filter((it) => it.repels);
 

@@ -15,9 +15,9 @@ import { isForChild, movesWith } from '../../piece';
 import { COAT_WORDS } from '../../words';
 import { type Coat, type Lag, type Need, type Series } from '../../effect';
 import { take } from '../../work';
-import type { Draft } from '../rule';
+import type { Draft } from './rule';
 import { onArea, onFace, papersFor, wait } from './common';
-import { type SurfaceContext, areaOfFace, hangsAsDoor } from '../context';
+import { type SurfaceContext, areaOfFace, hangsAsDoor } from '../context/context';
 import {
   coatOver,
   coatsInSeries,
@@ -28,7 +28,7 @@ import {
   isToBeDulled,
   placeInPlan,
   wantsOpenWood,
-} from '../finishing';
+} from '../finish/finishing';
 
 /** From this area on masking and cleaning the gun are made good by its speed, m². */
 const WORTH_SPRAYING =

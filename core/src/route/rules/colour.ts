@@ -2,16 +2,16 @@ import { COATINGS, PAPER_CHOICES, WOODS, type Coating } from '../../catalog';
 import { colourName } from '../../coating';
 import { COAT_WORDS as WORDS, SAND_WORDS, capital } from '../../words';
 import type { Coat } from '../../effect';
-import { surfaceRule, type Draft, type Rule } from '../rule';
+import { surfaceRule, type Draft, type Rule } from './rule';
 import { grainCoat } from './block';
 import { waxLeft } from './clean';
 import { dullCoat, isSprayed, layCoat, sandBetween, sandedBetween, sandsEveryCoat } from './coat';
 import { onArea, papersFor } from './common';
 import { dullHardened } from './hardened';
-import { effectsOf, fillsGrain, paintPlanOf, stainsOf } from '../coloured';
-import { type SurfaceContext, areaOfFace, chanceOfAny, isDone } from '../context';
-import { isToBeDulledUnder, pendingOf } from '../finishing';
-import { chanceOfBleed, chanceOfPeeling, primerOf } from '../primed';
+import { effectsOf, fillsGrain, paintPlanOf, stainsOf } from '../finish/coloured';
+import { type SurfaceContext, areaOfFace, chanceOfAny, isDone } from '../context/context';
+import { isToBeDulledUnder, pendingOf } from '../finish/finishing';
+import { chanceOfBleed, chanceOfPeeling, primerOf } from '../finish/primed';
 
 const BLOTCHY = WOODS.rows.filter((it) => it.blotches);
 

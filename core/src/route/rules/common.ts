@@ -9,7 +9,7 @@ import {
 } from '../../catalog';
 import { type Consumed, type DryingMechanism, type Lag } from '../../effect';
 import { effort, take, takesBy, type Effort } from '../../work';
-import { type SurfaceContext, areaOfFace } from '../context';
+import { type SurfaceContext, areaOfFace } from '../context/context';
 
 /** A wait of so many minutes until something is so. */
 export const wait = (

@@ -1,7 +1,7 @@
 import { type Hardware } from '../../piece';
 import type { Part } from '../../effect';
-import { comesBack, type Whole } from '../whole';
-import { type SurfaceContext, hasPulls, openFindings } from '../context';
+import { comesBack, type Whole } from '../context/whole';
+import { type SurfaceContext, hasPulls, openFindings } from '../context/context';
 
 /** Surfaces that are worked and are of a kind. */
 export const worked = (

@@ -1,11 +1,11 @@
 import { COATINGS } from '../../catalog';
 import { COAT_WORDS, about, capital } from '../../words';
 import { groupBy } from '../group';
-import { pieceRule, type Rule } from '../rule';
-import { isDoneToPiece } from '../whole';
+import { pieceRule, type Rule } from './rule';
+import { isDoneToPiece } from '../context/whole';
 import { ofUnits } from './common';
-import type { SurfaceContext } from '../context';
-import { coatsOf } from '../finishing';
+import type { SurfaceContext } from '../context/context';
+import { coatsOf } from '../finish/finishing';
 
 /** Days until the slowest coat of a surface is hard. */
 const cureDaysOf = (s: SurfaceContext): number =>

@@ -1,9 +1,9 @@
 import { COAT_WORDS } from '../../words';
 import { type Series } from '../../effect';
 import { coatsOn, type Phase } from '../../work';
-import type { SurfaceContext } from '../context';
-import { coatOver, finishPlanOf, isToBeDulledUnder, laidOf } from '../finishing';
-import { surfaceRule, type Rule } from '../rule';
+import type { SurfaceContext } from '../context/context';
+import { coatOver, finishPlanOf, isToBeDulledUnder, laidOf } from '../finish/finishing';
+import { surfaceRule, type Rule } from './rule';
 import { dullCoat, isFilm, sandedBetween } from './coat';
 
 /** The coat on top that has to be dulled since its window is closed, and nothing else asks for it. A primer is dulled anyway. */

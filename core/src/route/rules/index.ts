@@ -1,4 +1,4 @@
-import type { Rule } from '../rule';
+import type { Rule } from './rule';
 import { BLOCK_RULES } from './block';
 import { BORDER_BEFORE_RULES, BORDER_BETWEEN_RULES } from './border';
 import { CLEAN_RULES } from './clean';

@@ -3,10 +3,10 @@ import type { GapCheck } from '../../coating';
 import { movesWith } from '../../piece';
 import { planLadder, sandingTask } from '../../sanding';
 import { REPAIR_WORDS, SAND_WORDS as WORDS } from '../../words';
-import { toolFor } from '../faceSanding';
-import { leavesFill, placesProud, replacedFittings, sandsStainOut } from '../repairs';
-import { pieceRule, surfaceRule, type Rule } from '../rule';
-import { isDoneToPiece } from '../whole';
+import { toolFor } from '../finish/faceSanding';
+import { leavesFill, placesProud, replacedFittings, sandsStainOut } from '../finish/repairs';
+import { pieceRule, surfaceRule, type Rule } from './rule';
+import { isDoneToPiece } from '../context/whole';
 import { byModel, drySanding, sandWet } from './abrade';
 import { by, ofUnits, onArea, onFace, papersFor } from './common';
 import {
@@ -17,8 +17,8 @@ import {
   isTouchedIn,
   openFindings,
   staysDone,
-} from '../context';
-import { gapOf } from '../finishing';
+} from '../context/context';
+import { gapOf } from '../finish/finishing';
 
 /** What new film does to a part that runs in an opening, where too little would be left. */
 const slidesTight = (s: SurfaceContext): GapCheck | undefined => {

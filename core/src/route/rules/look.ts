@@ -1,11 +1,11 @@
 import { DECISIONS, SANDING_MODEL } from '../../catalog';
 import { SECURE_WORDS as WORDS } from '../../words';
-import { ladderFor } from '../faceSanding';
-import { isOpen } from '../questions';
-import { surfaceRule, type Rule } from '../rule';
+import { ladderFor } from '../finish/faceSanding';
+import { isOpen } from '../context/questions';
+import { surfaceRule, type Rule } from './rule';
 import { asGate } from './ask';
 import { ofUnits } from './common';
-import { behind, isDone } from '../context';
+import { behind, isDone } from '../context/context';
 
 /** What has to be looked at once the fittings are off: into their holes, and under their plates. */
 export const LOOK_RULES: readonly Rule[] = [

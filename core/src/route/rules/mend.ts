@@ -2,9 +2,9 @@ import { MENDS, WAITS } from '../../catalog';
 import { MEND_WORDS as WORDS, byLabel } from '../../words';
 import { type Series } from '../../effect';
 import { openFlaws, takes, type Flaw, type Phase } from '../../work';
-import { areaOfFace, type SurfaceContext } from '../context';
-import { finishPlanOf, laidOf } from '../finishing';
-import { surfaceRule, type Draft, type Rule } from '../rule';
+import { areaOfFace, type SurfaceContext } from '../context/context';
+import { finishPlanOf, laidOf } from '../finish/finishing';
+import { surfaceRule, type Draft, type Rule } from './rule';
 import { wait } from './common';
 
 const PHASE_OF: Readonly<Record<Series, Phase>> = {

@@ -1,10 +1,17 @@
 import { PAPER_CHOICES, WAITS } from '../../catalog';
 import { OPEN_WOOD_WORDS as WORDS } from '../../words';
-import { surfaceRule, type Rule } from '../rule';
+import { surfaceRule, type Rule } from './rule';
 import { drySanding, sandWet } from './abrade';
 import { onArea, onFace, papersFor, wait } from './common';
-import { stainsOf } from '../coloured';
-import { type SurfaceContext, areaOfFace, isDone, isDry, keepsFilm, staysDone } from '../context';
+import { stainsOf } from '../finish/coloured';
+import {
+  type SurfaceContext,
+  areaOfFace,
+  isDone,
+  isDry,
+  keepsFilm,
+  staysDone,
+} from '../context/context';
 
 /** The wood itself is to be made paler; not where water and lye would loosen a thin face. */
 const isBleached = (s: SurfaceContext): boolean =>

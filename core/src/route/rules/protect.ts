@@ -10,8 +10,8 @@ import {
 } from '../../catalog';
 import { COAT_WORDS as WORDS, capital } from '../../words';
 import type { Coat } from '../../effect';
-import { repairOf } from '../repairs';
-import { surfaceRule, type Draft, type Rule } from '../rule';
+import { repairOf } from '../finish/repairs';
+import { surfaceRule, type Draft, type Rule } from './rule';
 import { dullCoat, isFilm, layCoat, sandBetween, sandedBetween, sandsEveryCoat } from './coat';
 import { ofUnits, onFace, wait } from './common';
 import { dullHardened } from './hardened';
@@ -25,8 +25,14 @@ import {
   keepsFilm,
   isDry,
   wearOn,
-} from '../context';
-import { belowTopcoat, coatsInSeries, isToBeDulledUnder, pendingOf, topcoatOf } from '../finishing';
+} from '../context/context';
+import {
+  belowTopcoat,
+  coatsInSeries,
+  isToBeDulledUnder,
+  pendingOf,
+  topcoatOf,
+} from '../finish/finishing';
 
 const sheenOf = (s: SurfaceContext): string =>
   SHEENS.get(('sheen' in s.aim.scheme && s.aim.scheme.sheen) || USUAL_SHEEN).label;

@@ -1,11 +1,11 @@
 import { WAITS } from '../../catalog';
 import { READY_WORDS as WORDS } from '../../words';
-import { airFault, isOpen } from '../questions';
-import { pieceRule, surfaceRule, type Rule } from '../rule';
-import { isDoneToPiece } from '../whole';
+import { airFault, isOpen } from '../context/questions';
+import { pieceRule, surfaceRule, type Rule } from './rule';
+import { isDoneToPiece } from '../context/whole';
 import { asGate } from './ask';
 import { ofUnits, wait } from './common';
-import { isDone, latestReading, observationsOf } from '../context';
+import { isDone, latestReading, observationsOf } from '../context/context';
 
 /** Readings that hold coats and fillers until they are in order. */
 export const READY_RULES: readonly Rule[] = [

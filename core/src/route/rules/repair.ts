@@ -3,11 +3,11 @@ import { REPAIR_WORDS as WORDS, SAND_WORDS, byLabel } from '../../words';
 import { type Lag } from '../../effect';
 import { effort, takes, type Effort } from '../../work';
 
-import { acceptedOn, holesIn, repairOf, replacedFittings } from '../repairs';
-import { pieceRule, surfaceRule, type Draft, type Rule } from '../rule';
-import { isDoneToPiece, type Whole } from '../whole';
+import { acceptedOn, holesIn, repairOf, replacedFittings } from '../finish/repairs';
+import { pieceRule, surfaceRule, type Draft, type Rule } from './rule';
+import { isDoneToPiece, type Whole } from '../context/whole';
 import { onFace, wait } from './common';
-import { type SurfaceContext, isDone, isDry, isTouchedIn, isVeneered } from '../context';
+import { type SurfaceContext, isDone, isDry, isTouchedIn, isVeneered } from '../context/context';
 
 const waitOf = (it: Repair): Lag | null =>
   it.waitMinutes > 0 ? wait(it.waitMinutes, it.until, it.glue ? 'glue' : 'reaction') : null;

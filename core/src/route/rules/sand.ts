@@ -2,9 +2,9 @@ import { PAPER_CHOICES, SLOWER, WAITS } from '../../catalog';
 import { chanceOfSandingThrough, type Ladder } from '../../sanding';
 import { SAND_WORDS as WORDS, SCHEME_WORDS, UNNAMED } from '../../words';
 import type { Task } from '../../work';
-import { ladderFor, thinnerThan, toolFor } from '../faceSanding';
-import { acceptedOn } from '../repairs';
-import { surfaceRule, type Draft, type Rule } from '../rule';
+import { ladderFor, thinnerThan, toolFor } from '../finish/faceSanding';
+import { acceptedOn } from '../finish/repairs';
+import { surfaceRule, type Draft, type Rule } from './rule';
 import { byModel, drySanding, sandWet } from './abrade';
 import { clogsBare, onArea, onFace, papersFor, wait } from './common';
 import {
@@ -20,7 +20,7 @@ import {
   keepsFilm,
   renewsClear,
   staysDone,
-} from '../context';
+} from '../context/context';
 
 /** Chance that a ladder takes more than there is of the veneer, in the field and at edges. */
 const sandThrough = (s: SurfaceContext, ladder: Ladder): Task['sandThrough'] =>

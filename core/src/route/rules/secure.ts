@@ -1,11 +1,11 @@
 import { WAITS } from '../../catalog';
 import { isForChild } from '../../piece';
 import { SECURE_WORDS as WORDS, about } from '../../words';
-import { paintedAlike } from '../alike';
-import { awaitsResult, wasOpened } from '../doneBefore';
-import { isOpen } from '../questions';
-import { pieceRule, surfaceRule, type Rule } from '../rule';
-import { isDoneToPiece } from '../whole';
+import { paintedAlike } from '../context/alike';
+import { awaitsResult, wasOpened } from '../context/doneBefore';
+import { isOpen } from '../context/questions';
+import { pieceRule, surfaceRule, type Rule } from './rule';
+import { isDoneToPiece } from '../context/whole';
 import { asGate } from './ask';
 import { openFlaws } from '../../work';
 import { ofUnits, wait } from './common';
@@ -18,7 +18,7 @@ import {
   leadObservations,
   openFindings,
   runsWithDrawers,
-} from '../context';
+} from '../context/context';
 
 /** It was told already that work was done too soon: the same is done about it. */
 const isCleanedUp = ({ now }: SurfaceContext): boolean =>

@@ -11,8 +11,8 @@ import {
 import { bordersIn } from '../../piece';
 import { STRIP_WORDS as WORDS, byLabel } from '../../words';
 import { takes } from '../../work';
-import { surfaceRule, type Rule } from '../rule';
-import { chooseStripWay, layersOn, roundsOf, stripEffort, type Way } from '../stripChoice';
+import { surfaceRule, type Rule } from './rule';
+import { chooseStripWay, layersOn, roundsOf, stripEffort, type Way } from '../finish/stripChoice';
 import { ofUnits, onFace, wait } from './common';
 import {
   type SurfaceContext,
@@ -25,8 +25,8 @@ import {
   keepsFilm,
   observationsOf,
   openFindings,
-} from '../context';
-import { bearsNoneOfThePlan, hasOtherCoats } from '../finishing';
+} from '../context/context';
+import { bearsNoneOfThePlan, hasOtherCoats } from '../finish/finishing';
 
 const brushesFor = (s: SurfaceContext, way: Way): readonly Told[] =>
   way.dwellMinutes === 0

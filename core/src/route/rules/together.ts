@@ -1,10 +1,10 @@
 import { TIPS_BY_RATIO, TIPS_FROM_MM } from '../../catalog';
 import { assemble, visibilityOf } from '../../piece';
 import { PARTS_WORDS as WORDS } from '../../words';
-import { pieceRule, type Rule } from '../rule';
-import { isDoneToPiece, type Whole } from '../whole';
+import { pieceRule, type Rule } from './rule';
+import { isDoneToPiece, type Whole } from '../context/whole';
 import { ofUnits } from './common';
-import { areaOfFace, hangsAsDoor, isTouched, runsWithDrawers } from '../context';
+import { areaOfFace, hangsAsDoor, isTouched, runsWithDrawers } from '../context/context';
 import {
   worked,
   drawersIn,

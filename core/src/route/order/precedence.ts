@@ -1,0 +1,272 @@
+import { BEARS_PARTS, COATINGS, type Schools } from '../../catalog';
+import { ORDER_WORDS, type OrderRuleId } from '../../words';
+import { type Lag } from '../../effect';
+import { placeOf, type Phase, type Task } from '../../work';
+import { graphMaker, type Graph, type RuleOfOrder } from './graph';
+
+const rule = (id: OrderRuleId): RuleOfOrder => ({ id, because: ORDER_WORDS[id] });
+
+const GATE = rule('gate-before-what-it-decides');
+const DUST = rule('dust-before-wet-coats');
+const CLEANED = rule('cleaned-up-before-all');
+const QUARANTINED = rule('quarantined-before-washing');
+const CONTAINED = rule('contained-before-work');
+const FITTINGS = rule('fittings-off-before-evicting');
+const TAPE = rule('under-tape-meanwhile');
+const CLEAN_TAPE = rule('dust-before-tape');
+const TOGETHER = rule('hard-before-together');
+const HANDOVER = rule('whole-before-handover');
+
+/** Why a phase comes after all phases before it, on one surface. */
+const INTO: Readonly<Partial<Record<Phase, RuleOfOrder>>> = {
+  record: rule('secure-before-record'),
+  dismantle: rule('record-before-apart'),
+  clean: rule('apart-before-clean'),
+  strip: rule('clean-before-strip'),
+  repair: rule('strip-before-repair'),
+  sand: rule('repair-before-sand'),
+  block: rule('dedusted-before-coat'),
+  colour: rule('blocked-before-colour'),
+  protect: rule('colour-before-clear'),
+};
+
+/** Why what ranks lower comes first, within a phase and on one surface. */
+const WITHIN: Readonly<Partial<Record<Phase, RuleOfOrder>>> = {
+  secure: rule('secure-in-order'),
+  dismantle: rule('numbers-before-screws'),
+  clean: rule('vacuum-before-wash'),
+  strip: rule('strip-in-order'),
+  repair: rule('glue-before-fill'),
+  sand: rule('flush-fill-dedust'),
+  block: rule('coats-in-order'),
+  colour: rule('colour-in-order'),
+  protect: rule('clear-in-order'),
+  reassemble: rule('parts-in-order'),
+};
+
+/** Every reason why one task comes before another. */
+export const PRECEDENCE: readonly RuleOfOrder[] = [
+  GATE,
+  DUST,
+  CLEANED,
+  CONTAINED,
+  QUARANTINED,
+  FITTINGS,
+  TAPE,
+  CLEAN_TAPE,
+  TOGETHER,
+  HANDOVER,
+  ...Object.values(INTO),
+  ...Object.values(WITHIN),
+];
+
+const FINISHING: readonly Phase[] = ['block', 'colour', 'protect'];
+/** Coats are being laid; dulling between them is dusted off on the spot. */
+const isFinishing = (it: Task): boolean => FINISHING.includes(it.phase);
+const isColouring = (it: Task): boolean => it.phase === 'colour' || it.phase === 'protect';
+const masks = ({ traits }: Task): boolean =>
+  traits.makes.includes('masked') || traits.makes.includes('taped');
+
+/** Why one task on a surface comes before another there; undefined where it need not. */
+const onOneSurface = (a: Task, b: Task, evictsLater: boolean): RuleOfOrder | undefined => {
+  const later = placeOf(b.phase) - placeOf(a.phase);
+  if (later > 0) {
+    const waitsForHardware =
+      evictsLater && a.traits.evicts && (b.phase === 'record' || b.phase === 'dismantle');
+    return waitsForHardware ? undefined : INTO[b.phase];
+  }
+  if (later < 0 || a.rank >= b.rank || (evictsLater && a.traits.evicts)) return undefined;
+  return WITHIN[b.phase];
+};
+
+/** A side at a border, as far as the order goes. */
+export interface SideInOrder {
+  readonly group: string;
+  /** When it is coated among the sides of its group: 0 first. */
+  readonly order: number;
+  /** What its surfaces are primed with, done by now or not. */
+  readonly primers: readonly string[];
+  readonly surfaceIds: readonly string[];
+}
+
+/** What the order of tasks depends on beside the tasks themselves. */
+export interface OrderIn {
+  readonly schools: Schools;
+  /** Sides between which a border runs: masked for each other's coats. */
+  readonly sides: readonly SideInOrder[];
+}
+
+const indicesBySurface = (tasks: readonly Task[]): ReadonlyMap<string, readonly number[]> => {
+  const map = new Map<string, number[]>();
+  tasks.forEach((it, index) => {
+    for (const id of it.surfaceIds) {
+      const list = map.get(id);
+      if (list) list.push(index);
+      else map.set(id, [index]);
+    }
+  });
+  return map;
+};
+
+/** A wait that presses, but not on this successor: only the coat right above has to hurry. */
+const withoutMax = (it: Lag): Lag => (it.max === null ? it : { ...it, max: null });
+
+/**
+ * All precedences among tasks: which comes before which, why, and how long after. On one surface
+ * task by task; for the room as a whole by milestones.
+ */
+export const graphOf = (tasks: readonly Task[], { schools, sides }: OrderIn): Graph => {
+  const maker = graphMaker(tasks.map((it) => it.key));
+  const evictsLater = schools.hardware === 'before';
+  const waits = tasks.map((it) => it.wait ?? undefined);
+  const patient = tasks.map((it) => (it.wait ? withoutMax(it.wait) : undefined));
+  /** What presses on a coat waits longer than what is laid over it. */
+  const bearing = tasks.map((it, index) => {
+    const lays = it.traits.lays;
+    const lag = patient[index];
+    return lays && lag
+      ? { ...lag, min: Math.max(lag.min, BEARS_PARTS[COATINGS.get(lays.coating).mechanism]) }
+      : lag;
+  });
+  const known = new Set<number>();
+
+  for (const list of indicesBySurface(tasks).values()) {
+    for (const i of list) {
+      for (const j of list) {
+        const a = tasks[i];
+        const b = tasks[j];
+        const pair = i * tasks.length + j;
+        if (i === j || !a || !b || known.has(pair)) continue;
+        if (a.gate && b.holds.includes(a.gate.kind)) maker.add(i, j, GATE, patient[i]);
+        const why = onOneSurface(a, b, evictsLater);
+        if (!why || b.phase === 'reassemble' || b.phase === 'handover') continue;
+        known.add(pair);
+        // The recoat window presses on the next coat of the same surface only.
+        const isNextCoat =
+          a.traits.lays !== null &&
+          b.traits.lays !== null &&
+          list.every((k) => {
+            const it = tasks[k];
+            return !it || k === i || k === j || !isBetween(it, a, b);
+          });
+        maker.add(i, j, why, isNextCoat ? waits[i] : patient[i]);
+      }
+    }
+  }
+
+  const all = tasks.map((_, index) => index);
+  const where = (holds: (it: Task) => boolean): readonly number[] =>
+    all.filter((index) => {
+      const it = tasks[index];
+      return it !== undefined && holds(it);
+    });
+  /** All of some tasks before all of some others. */
+  const before = (
+    name: string,
+    why: RuleOfOrder,
+    first: readonly number[],
+    then: readonly number[],
+    lags?: readonly (Lag | undefined)[],
+  ): void => {
+    if (first.length === 0 || then.length === 0) return;
+    const node = maker.milestone(name);
+    for (const index of first) maker.add(index, node, why, lags?.[index]);
+    for (const index of then) maker.add(node, index, why);
+  };
+
+  const isCleanUp = ({ traits }: Task): boolean => traits.makes.includes('cleanedUpAfter');
+  before(
+    'room/is-cleaned-up',
+    CLEANED,
+    where(isCleanUp),
+    where((it) => !isCleanUp(it)),
+  );
+  before(
+    'room/nothing-lives-in-it',
+    QUARANTINED,
+    where((it) => it.traits.evicts),
+    where((it) => placeOf(it.phase) >= placeOf('clean')),
+    patient,
+  );
+  before(
+    'room/is-set-up-for-lead',
+    CONTAINED,
+    where((it) => it.traits.makesOfPiece.includes('contained')),
+    where((it) => it.phase !== 'secure'),
+  );
+  before(
+    'room/dust-is-down',
+    DUST,
+    where((it) => it.traits.makesDust && !isFinishing(it)),
+    where((it) => it.traits.lays !== null),
+  );
+  before(
+    'room/tape-sticks',
+    CLEAN_TAPE,
+    where((it) => placeOf(it.phase) < placeOf('block') && !masks(it)),
+    where((it) => masks(it) && it.phase === 'block'),
+  );
+  if (evictsLater) {
+    before(
+      'room/fittings-are-off',
+      FITTINGS,
+      where((it) => it.traits.takesOff === 'pulls'),
+      where((it) => it.traits.evicts),
+    );
+  }
+  for (const side of sides) {
+    const isOn = (it: Task, on: readonly string[]): boolean => on.includes(it.surfaceIds[0] ?? '');
+    const others = sides.filter((it) => it.group === side.group && it !== side);
+    for (const other of others) {
+      // A later side is masked before the coats of an earlier one, an earlier one once it is done.
+      const mark = side.order > other.order ? 'masked' : 'taped';
+      // Where both get the same primer it goes on in one go, and the tape after it.
+      const withPrimer = !other.primers.some((it) => side.primers.includes(it));
+      before(
+        `room/${side.surfaceIds[0] ?? ''}-is-${mark}-for-${other.surfaceIds[0] ?? ''}`,
+        TAPE,
+        where((it) => it.traits.makes.includes(mark) && isOn(it, side.surfaceIds)),
+        where(
+          (it) =>
+            (isColouring(it) || (withPrimer && mark === 'masked' && it.traits.lays !== null)) &&
+            !masks(it) &&
+            isOn(it, other.surfaceIds),
+        ),
+      );
+    }
+  }
+  const reassembles = where((it) => it.phase === 'reassemble');
+  before(
+    'room/all-is-dry',
+    TOGETHER,
+    where((it) => placeOf(it.phase) < placeOf('reassemble')),
+    reassembles,
+    bearing,
+  );
+  for (const i of reassembles) {
+    for (const j of reassembles) {
+      const [a, b] = [tasks[i], tasks[j]];
+      if (a && b && a.rank < b.rank && WITHIN.reassemble && meet(a, b)) {
+        maker.add(i, j, WITHIN.reassemble, patient[i]);
+      }
+    }
+  }
+  before(
+    'room/piece-is-whole',
+    HANDOVER,
+    where((it) => it.phase !== 'handover'),
+    where((it) => it.phase === 'handover'),
+    patient,
+  );
+  return maker.done();
+};
+
+const meet = (a: Task, b: Task): boolean => a.surfaceIds.some((it) => b.surfaceIds.includes(it));
+
+/** Does a task lie between two others in phase and rank? */
+const isBetween = (it: Task, a: Task, b: Task): boolean =>
+  compareInPhase(a, it) < 0 && compareInPhase(it, b) < 0;
+
+/** Order by phase, then by rank. */
+const compareInPhase = (a: Task, b: Task): number =>
+  placeOf(a.phase) - placeOf(b.phase) || a.rank - b.rank;

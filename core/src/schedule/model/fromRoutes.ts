@@ -1,0 +1,249 @@
+import { DRYING, DUST_SETTLES, RATES, inspectionTest } from '../../catalog';
+import type { AirCourse, Minute } from '../../climate';
+import {
+  movesWith,
+  surfacesOf,
+  type DoneWork,
+  type Piece,
+  type PutOff,
+  type Shop,
+} from '../../piece';
+import type { Operation, Route } from '../../route';
+import { type Effect } from '../../effect';
+import { effectIn, learnPaces, timedIn, type Task } from '../../work';
+import { dayOf, minuteOn } from '../calendar/hours';
+import { emptyJob, jobFrom, linksAlong, startedJob } from './jobs';
+import { placesOf } from './places';
+import type { Job, Link, Problem, Wait } from './problem';
+import { PACES, bearing, maxWait, minWait, progressOf, wetOf } from './waits';
+
+/** A piece with what is still to be done on it. */
+export interface OnBench {
+  readonly piece: Piece;
+  readonly route: Route;
+}
+
+/** What a job of the problem stands for. */
+export interface Meaning {
+  readonly pieceId: string;
+  /** The operation; null for a milestone, and for work that is done. */
+  readonly operation: Operation | null;
+  /** Work on record that others wait for. */
+  readonly done: DoneWork | null;
+  /** Why it is not to begin before its release; null where nothing was put off. */
+  readonly putOff: PutOff['why'] | null;
+}
+
+/** The problem of a shop, with what its numbers mean. */
+export interface ShopProblem {
+  readonly problem: Problem;
+  readonly meanings: readonly Meaning[];
+  /** Air of each space. */
+  readonly airs: readonly AirCourse[];
+}
+
+/** Operations that are not to begin before a time, by "piece/operation". */
+export type Held = ReadonlyMap<string, Minute>;
+const NOTHING_HELD: Held = new Map();
+
+/** Work on record that is older has dried, days. */
+const REMEMBERED = 45;
+
+const DAY = 24 * 60;
+const MS = 60_000;
+const MM2 = 1e6;
+
+/** Until when an operation is put off: the last of what holds its tasks; undefined where nothing does. */
+const putOffOf = (
+  piece: Piece,
+  taskKeys: readonly string[],
+  now: Minute,
+): { readonly until: Minute; readonly why: PutOff['why'] } | undefined =>
+  piece.putOff
+    .filter((it) => taskKeys.includes(it.taskKey))
+    .map(({ until, why }) => ({ until: Date.parse(until) / MS, why }))
+    .filter(({ until }) => until > now)
+    .sort((a, b) => b.until - a.until)[0];
+
+/** What of these tasks lies on parts that are taken off, m²: it dries on racks. */
+const looseM2In = (piece: Piece, own: readonly Task[]): number =>
+  surfacesOf(piece)
+    .filter((it) => movesWith(it) !== null && own.some((one) => one.surfaceIds.includes(it.id)))
+    .reduce((sum, it) => sum + it.areaMm2, 0) / MM2;
+
+/** Minutes of dulling that a missed recoat window costs. */
+const scuffMinutes = (piece: Piece, surfaceIds: readonly string[]): number => {
+  const m2 =
+    surfacesOf(piece)
+      .filter((it) => surfaceIds.includes(it.id))
+      .reduce((sum, it) => sum + it.areaMm2, 0) / MM2;
+  return RATES.scuff.fixed + RATES.scuff.each * m2;
+};
+
+/** What tasks that are left wait for after work on record: the next coat has a window, parts need a film that bears them. */
+const waitsAfter = (
+  effect: Effect,
+  tasks: readonly Task[],
+  isLastOn: (surfaceId: string) => boolean,
+): readonly { readonly task: Task; readonly min: Wait; readonly max: Wait | null }[] => {
+  const { wait, surfaceIds, traits } = effect;
+  if (!wait) return [];
+  return surfaceIds.flatMap((surfaceId) =>
+    tasks
+      // What is washed again need not dry in between; a coat does.
+      .filter(
+        (it) =>
+          it.surfaceIds.includes(surfaceId) && (it.key !== effect.key || it.traits.lays !== null),
+      )
+      .map((task, place) => {
+        const isNextCoat =
+          place === 0 && traits.lays !== null && task.traits.lays !== null && isLastOn(surfaceId);
+        const presses = task.phase === 'reassemble' || task.phase === 'handover';
+        return {
+          task,
+          min: { ...minWait(wait), minutes: presses ? bearing(effect, wait.min) : wait.min },
+          max: isNextCoat ? maxWait(wait) : null,
+        };
+      }),
+  );
+};
+
+/**
+ * What a shop has to plan: the tasks of its pieces with their precedences; people, spaces and their
+ * air; and what dries of the work on record. What was begun is running and stays.
+ * @param now minute from which on it is planned
+ * @param held operations that are not to begin before a time, by "piece/operation": tried out, and not on
+ *   record
+ * @param outdoor the air outside, where a file tells it
+ */
+export const problemOf = (
+  bench: readonly OnBench[],
+  shop: Shop,
+  now: Minute,
+  held: Held = NOTHING_HELD,
+  outdoor?: AirCourse,
+): ShopProblem => {
+  // What was timed on these pieces tells how long the like takes here.
+  const pace = learnPaces(bench.flatMap(({ piece }) => timedIn(piece.done, piece.log)));
+  const places = placesOf(shop, now, outdoor);
+  const { nowhere, waysOf, spaces } = places;
+  const jobs: Job[] = [];
+  const links: Link[] = [];
+  const meanings: Meaning[] = [];
+  const add = (job: Job, meaning: Meaning): number => {
+    meanings.push(meaning);
+    return jobs.push(job) - 1;
+  };
+
+  bench.forEach(({ piece, route }, project) => {
+    const { tasks, graph, operations } = route;
+    const taskOf = new Map(tasks.map((it) => [it.key, it]));
+    const running = new Map(
+      piece.done.flatMap((it) => (it.endedAt === null ? [[it.taskKey, it] as const] : [])),
+    );
+    /** By key of a task: the job that it is done in. */
+    const jobOf = new Map<string, number>();
+    for (const operation of operations) {
+      const own = operation.taskKeys.flatMap((key) => taskOf.get(key) ?? []);
+      const [first] = own;
+      if (!first) continue;
+      const under = operation.taskKeys.flatMap((key) => running.get(key) ?? [])[0];
+      const key = `${piece.id}/${operation.id}`;
+      const late = putOffOf(piece, operation.taskKeys, now);
+      const until = Math.max(now, held.get(key) ?? now, late?.until ?? now);
+      const ways = waysOf(first, looseM2In(piece, own));
+      const job = jobFrom(key, project, own, ways, until, pace);
+      const index = add(under ? startedJob(job, under, now, spaces) : job, {
+        pieceId: piece.id,
+        operation,
+        done: null,
+        putOff: late?.why ?? (held.has(key) ? 'choice' : null),
+      });
+      for (const key of operation.taskKeys) jobOf.set(key, index);
+    }
+    const nodes = graph.nodes.map((key) => {
+      const index = jobOf.get(key);
+      if (index !== undefined) return index;
+      const meaning = { pieceId: piece.id, operation: null, done: null, putOff: null };
+      return add(emptyJob(`${piece.id}/${key}`, project, now, nowhere), meaning);
+    });
+    for (const it of linksAlong(graph, nodes)) {
+      const then = meanings[it.after]?.operation?.surfaceIds ?? [];
+      links.push({ ...it, missed: it.max ? scuffMinutes(piece, then) : null });
+    }
+    const drying = dryingOf(piece, now);
+    const lastOn = new Map(
+      drying.flatMap(({ done, effect }) => effect.surfaceIds.map((id) => [id, done] as const)),
+    );
+    drying.forEach(({ done, effect }) => {
+      const space = Math.max(
+        0,
+        spaces.findIndex((it) => it.id === done.spaceId),
+      );
+      const start = Date.parse(done.startedAt) / MS;
+      const end = Date.parse(done.endedAt ?? done.startedAt) / MS;
+      const job = emptyJob(`${piece.id}/${done.id}`, project, now, { ...nowhere, space });
+      const index = add(
+        { ...job, wet: wetOf(effect), fixed: { start, end, way: 0 } },
+        { pieceId: piece.id, operation: null, done, putOff: null },
+      );
+      for (const it of waitsAfter(effect, tasks, (id) => lastOn.get(id) === done)) {
+        const missed = it.max ? scuffMinutes(piece, it.task.surfaceIds) : null;
+        links.push({
+          before: index,
+          after: jobOf.get(it.task.key) ?? 0,
+          min: it.min,
+          max: it.max,
+          missed,
+        });
+      }
+    });
+  });
+
+  return {
+    problem: {
+      from: now,
+      projects: bench.map(({ piece }) => ({
+        name: piece.name,
+        due: piece.due === null ? null : minuteOn(dayOf(piece.due), DAY, shop.timeZone),
+      })),
+      jobs,
+      links,
+      resources: places.resources,
+      spaces: spaces.map(({ name }) => name),
+      calendars: places.calendars,
+      paces: progressOf(jobs, links, places.airs, spaces),
+      spreads: PACES.map((pace) => {
+        const row = pace === 'cure' ? DRYING.get('oxidation') : DRYING.get(pace);
+        return [row.early, row.late] as const;
+      }),
+      dustSettles: DUST_SETTLES.value,
+    },
+    meanings,
+    airs: places.airs,
+  };
+};
+
+/** What went to a laboratory has come back: a result was recorded since. */
+const isAnswered = (piece: Piece, { surfaceIds, startedAt }: DoneWork): boolean =>
+  piece.observations.some(
+    (it) =>
+      surfaceIds.includes(it.surfaceId) &&
+      inspectionTest(it.testId)?.kind === 'layer' &&
+      Date.parse(it.at) >= Date.parse(startedAt),
+  );
+
+/** Work on record whose film, glue or water may still count, and what it did. */
+export const dryingOf = (
+  piece: Piece,
+  now: Minute,
+): readonly { readonly done: DoneWork; readonly effect: Effect }[] =>
+  piece.done.flatMap((done) => {
+    if (done.endedAt === null) return [];
+    const old = Date.parse(done.endedAt) / MS < now - REMEMBERED * DAY;
+    const effect = old ? undefined : effectIn(done);
+    if (effect?.wait?.until === 'answered' && isAnswered(piece, done)) return [];
+    return effect && (effect.wait !== null || effect.traits.lays !== null)
+      ? [{ done, effect }]
+      : [];
+  });

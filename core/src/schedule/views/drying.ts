@@ -1,0 +1,120 @@
+import { USUAL_SETTING, waitBand, type AirCourse, type Band, type Minute } from '../../climate';
+import type { Coating, Until } from '../../catalog';
+import type { Piece, Shop } from '../../piece';
+import { dryingOf } from '../model/fromRoutes';
+import { airIn, dryingIn, windowCloses } from '../../drying';
+
+/** Something that dries, hardens or soaks now. */
+export interface Drying {
+  readonly pieceId: string;
+  readonly name: string;
+  readonly title: string;
+  readonly surfaceIds: readonly string[];
+  /** The work on record that left it so. */
+  readonly doneIds: readonly string[];
+  readonly coating: Coating | null;
+  readonly until: Until | null;
+  readonly from: Minute;
+  /** When the next work may follow; null where it never may in this air. */
+  readonly opens: Band | null;
+  /** From when on the next coat may want a scuff first; null where nothing presses. */
+  readonly closes: Minute | null;
+}
+
+const MS = 60_000;
+
+/**
+ * What of the work on record still dries, and what is dry but has a window that closes: the last
+ * work on each surface, by the air of the space where it stands. Soonest open first.
+ * @param airs of the spaces, where they are at hand: reckoning them takes longer than all the rest
+ */
+export const dryingNow = (
+  piece: Piece,
+  shop: Shop,
+  now: Minute,
+  airs: readonly AirCourse[] = shop.spaces.map((it) => airIn(shop, it, now)),
+): readonly Drying[] => {
+  const last = new Map<string, ReturnType<typeof dryingOf>[number]>();
+  for (const it of dryingOf(piece, now)) {
+    for (const id of it.effect.surfaceIds) last.set(id, it);
+  }
+  const each = [...new Set(last.values())].flatMap(({ done, effect }): Drying[] => {
+    const place = Math.max(
+      0,
+      shop.spaces.findIndex((it) => it.id === done.spaceId),
+    );
+    const [space, air] = [shop.spaces[place], airs[place]];
+    const { wait, traits } = effect;
+    if (!space || !air || !wait || done.endedAt === null) return [];
+    const from = Date.parse(done.endedAt) / MS;
+    const setting = { ...USUAL_SETTING, movement: space.movement };
+    const coating = traits.lays?.coating ?? null;
+    const drying = dryingIn(wait);
+    const opens =
+      drying === null
+        ? { early: from + wait.min, expected: from + wait.min, late: from + wait.min }
+        : waitBand(drying, air, from, wait.min, setting);
+    const closes = coating === null ? null : windowCloses(wait, from, air);
+    const over = opens !== null && (opens.late ?? Infinity) <= now;
+    if (over && (closes === null || closes <= now)) return [];
+    const surfaceIds = effect.surfaceIds.filter((id) => last.get(id)?.done === done);
+    return [
+      {
+        pieceId: piece.id,
+        name: piece.name,
+        title: done.title,
+        surfaceIds,
+        doneIds: [done.id],
+        coating,
+        until: wait.until,
+        from,
+        opens,
+        closes,
+      },
+    ];
+  });
+  return together(each).sort(
+    (a, b) => (a.opens?.expected ?? Infinity) - (b.opens?.expected ?? Infinity),
+  );
+};
+
+/** Work of one kind that ended within so long of each other was done in one go, minutes. */
+const ONE_GO = 90;
+
+const later = (a: Band | null, b: Band | null): Band | null =>
+  a === null || b === null
+    ? null
+    : {
+        early: Math.max(a.early, b.early),
+        expected: Math.max(a.expected, b.expected),
+        late: a.late === null || b.late === null ? null : Math.max(a.late, b.late),
+      };
+
+const sooner = (a: Minute | null, b: Minute | null): Minute | null =>
+  a === null || b === null ? (a ?? b) : Math.min(a, b);
+
+/** What was done in one go dries as one: ready with the last of it, closed with the first. */
+const together = (each: readonly Drying[]): Drying[] => {
+  const groups: Drying[] = [];
+  for (const it of each) {
+    const at = groups.findIndex(
+      (one) =>
+        one.title === it.title &&
+        one.coating === it.coating &&
+        Math.abs(one.from - it.from) <= ONE_GO,
+    );
+    const one = groups[at];
+    if (!one) groups.push(it);
+    else {
+      groups[at] = {
+        ...one,
+        surfaceIds: [...one.surfaceIds, ...it.surfaceIds],
+        doneIds: [...one.doneIds, ...it.doneIds],
+        from: Math.max(one.from, it.from),
+        opens: later(one.opens, it.opens),
+        closes: sooner(one.closes, it.closes),
+      };
+    }
+  }
+  return groups;
+};
