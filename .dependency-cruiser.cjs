@@ -4,6 +4,7 @@ const FLOORS = [
   ['words', 'effect'],
   ['piece', 'climate'],
   ['ledger'],
+  ['contracts'],
   ['coating', 'sanding'],
   ['work'],
   ['drying'],

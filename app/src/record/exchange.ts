@@ -1,5 +1,6 @@
 import { RETIRED_SO_FAR } from '@obrik/core/catalog';
 import { pieceSummary, readLine, recordLine, summaryOf } from '@obrik/core/ledger';
+import { cardPage, entriesPage, newsPage, receipts, type Receipts } from '@obrik/core/contracts';
 import { z } from 'zod';
 import {
   ABOUT_SHOP,
@@ -30,28 +31,11 @@ const PATIENCE = 20_000;
 /** Entries sent at once. */
 const BATCH = 100;
 
-const problems = z.array(z.object({ path: z.string(), message: z.string() }));
-const receipts = z.object({
-  receipts: z.array(
-    z.discriminatedUnion('outcome', [
-      z.object({
-        outcome: z.enum(['stored', 'known']),
-        id: z.string(),
-        seq: z.int(),
-        number: z.int().nullable(),
-      }),
-      z.object({ outcome: z.literal('refused'), id: z.string().nullable(), problems }),
-    ]),
-  ),
-  now: z.iso.datetime(),
-});
-const page = z.object({
-  entries: z.array(z.unknown()),
-  last: z.int(),
-  more: z.boolean(),
-});
-const newsPage = page.extend({ record: z.string() });
-const cardPage = z.object({ pieces: z.array(z.unknown()), more: z.boolean() });
+/** What can't be read is sifted line by line: a newer page reads it. */
+const lines = { entries: z.array(z.unknown()) };
+const anyPage = entriesPage.extend(lines);
+const anyNews = newsPage.extend(lines);
+const anyCards = cardPage.extend({ pieces: z.array(z.unknown()) });
 
 /** Asks the shop's server. @throws Unreachable where it does not answer as it should */
 const ask = async (address: string, init: RequestInit = {}): Promise<Response> => {
@@ -171,7 +155,7 @@ export const pull = async (): Promise<void> => {
   const device = await theDevice();
   if ((await readSoFar(device)) !== 'whole') await keepReadSoFar(device, 'part');
   for (let after = await cursorHere(device); ;) {
-    const { entries, last, more, record } = await askFor(newsPage, `entries?after=${after}`);
+    const { entries, last, more, record } = await askFor(anyNews, `entries?after=${after}`);
     const known = await device.kept.get(RECORD);
     if (known && known.value !== record) {
       await beginAnother(record);
@@ -194,13 +178,13 @@ export const pull = async (): Promise<void> => {
 export const pullPiece = async (pieceId: string): Promise<void> => {
   const response = await ask(`pieces/${encodeURIComponent(pieceId)}/entries`);
   if (response.status === 404) return;
-  const result = page.safeParse(await response.json().catch(() => undefined));
+  const result = anyPage.safeParse(await response.json().catch(() => undefined));
   if (result.success) await hold(result.data.entries);
 };
 
 /** Fetches the settings of the shop. */
 export const pullShop = async (): Promise<void> => {
-  await hold((await askFor(page, 'shop/entries')).entries);
+  await hold((await askFor(anyPage, 'shop/entries')).entries);
 };
 
 /** Fetches the cards of the list. */
@@ -208,7 +192,7 @@ export const pullCards = async (): Promise<void> => {
   const device = await theDevice();
   const seen = new Set<string>();
   for (let after = 0; ;) {
-    const { pieces, more } = await askFor(cardPage, `pieces?after=${after}`);
+    const { pieces, more } = await askFor(anyCards, `pieces?after=${after}`);
     const cards = pieces.flatMap((it) => {
       const result = pieceSummary.safeParse(it);
       return result.success ? [result.data] : [];
@@ -231,7 +215,7 @@ const renewCard = async (pieceId: string): Promise<void> => {
   if (ledger) await device.cards.put(summaryOf(ledger, card?.planned ?? null));
 };
 
-const settle = async (sent: readonly WaitingEntry[], reply: z.infer<typeof receipts>) => {
+const settle = async (sent: readonly WaitingEntry[], reply: Receipts) => {
   const device = await theDevice();
   await device.transaction('rw', device.entries, device.outbox, device.cards, async () => {
     for (const [index, it] of sent.entries()) {

@@ -96,7 +96,8 @@ const makeShop = () => {
         const after = Number(searchParams.get('after'));
         const entries = kept.filter((it) => it.seq > after).slice(0, 2);
         const last = entries.at(-1)?.seq ?? after;
-        return reply(200, { entries, last, more: last < kept.length, record: shop.record });
+        const page = { entries, unreadable: [], last, more: last < kept.length };
+        return reply(200, { ...page, record: shop.record });
       }
       return reply(200, { pieces: [], more: false });
     },

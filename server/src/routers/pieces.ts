@@ -1,4 +1,4 @@
-import { pieceLedger, pieceSummary, type PieceLedger } from '@obrik/core/ledger';
+import { pieceLedger, type PieceLedger } from '@obrik/core/ledger';
 import { z } from 'zod';
 import type { Heavy } from '../heavy/pool';
 import { endpoint, type Endpoint } from '../http/endpoint';
@@ -6,7 +6,7 @@ import { minuteOf } from '../http/minute';
 import { invalid, notFound, outdated } from '../http/problem';
 import type { LedgerStore } from '../store/ledger';
 import { keptRoute, type RouteStore } from '../store/routes';
-import { entriesPage } from './entries';
+import { cardPage, entriesPage } from '@obrik/core/contracts';
 import type { News } from './news';
 
 /** Cards given at once. */
@@ -42,7 +42,7 @@ export const pieceEndpoints = ({
         after: z.coerce.number().int().min(0).default(0),
         limit: z.coerce.number().int().min(1).max(PAGE).default(PAGE),
       }),
-      reply: z.object({ pieces: z.array(pieceSummary), more: z.boolean() }),
+      reply: cardPage,
       handle: async ({ query: { after, limit } }) => {
         const list = await ledger.summaries(after, limit + 1);
         return { pieces: list.slice(0, limit), more: list.length > limit };

@@ -1,7 +1,7 @@
 import { shop } from '@obrik/core/piece';
 import { endpoint, type Endpoint } from '../http/endpoint';
 import type { LedgerStore } from '../store/ledger';
-import { entriesPage } from './entries';
+import { entriesPage } from '@obrik/core/contracts';
 
 /** What holds for the whole workshop. */
 export const shopEndpoints = (ledger: LedgerStore): readonly Endpoint[] => [
