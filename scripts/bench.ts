@@ -31,7 +31,7 @@ import { planLadder, sandingTask } from '@obrik/core/sanding';
 import {
   boundOf,
   firstAnswer,
-  gapOf,
+  shareOverBound,
   improved,
   improving,
   prepare,
@@ -262,7 +262,7 @@ const clockRow = (count: number, budget: number) => {
     if (performance.now() - begun > budget) break;
   }
   const gap = (it: typeof first) =>
-    `${(100 * gapOf(minuteNow, it.outcome.finish, bound)).toFixed(1)} %`;
+    `${(100 * shareOverBound(minuteNow, it.outcome.finish, bound)).toFixed(1)} %`;
   return {
     pieces: count,
     tasks: bench.reduce((sum, it) => sum + it.route.tasks.length, 0),

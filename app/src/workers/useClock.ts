@@ -3,7 +3,7 @@ import type { Piece, Shop } from '@obrik/core/piece';
 import type {
   AirHelp,
   ClockView,
-  Entry,
+  TimetableEntry,
   Held,
   Objective,
   Upset,
@@ -58,7 +58,7 @@ const withoutDone = (view: ClockView, pieces: readonly Piece[]): ClockView => {
       piece.done.flatMap((it) => (it.endedAt === null ? [] : [`${piece.id}/${it.taskKey}`])),
     ),
   );
-  const isOpen = (it: Pick<Entry, 'pieceId' | 'operation'>): boolean =>
+  const isOpen = (it: Pick<TimetableEntry, 'pieceId' | 'operation'>): boolean =>
     it.operation.taskKeys.some((key) => !done.has(`${it.pieceId}/${key}`));
   return {
     ...view,

@@ -1,10 +1,4 @@
-import {
-  nextLooks,
-  inspectPiece,
-  stateOf,
-  type SurfaceBeliefs,
-  type SurfaceState,
-} from '../inspect';
+import { nextLooks, inspectPiece, stateOf, type SurfaceBeliefs, type LookState } from '../inspect';
 import type { Minute } from '../climate';
 import { windowsOf, type Windows } from '../drying';
 import type { Piece, Shop } from '../piece';
@@ -44,7 +38,7 @@ export interface Case {
   readonly windows: Windows;
   readonly beliefs: readonly SurfaceBeliefs[];
   /** How far the look at each surface is, in the order of the piece. */
-  readonly looks: readonly SurfaceState[];
+  readonly looks: readonly LookState[];
   /** What the piece is like now. */
   readonly state: PieceState;
   readonly route: Route;

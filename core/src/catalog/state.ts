@@ -28,8 +28,6 @@ export const CLEAR_FILM: readonly Finish[] = [
   'waxedFilm',
   'factory',
 ];
-/** In the wood or barely on it. */
-const NO_FILM: readonly Finish[] = ['bare', 'wax', 'oil'];
 /** Oil in the wood keeps stain and clear from holding. */
 export const OILY: readonly Wood[] = ['oily', 'rosewood'];
 /** The spot test reaches wood. */

@@ -11,7 +11,7 @@ import {
 import { vapourDeficit, type Air } from './humidAir';
 
 /** What drying depends on beside the air's own figures. */
-export interface Setting {
+export interface DryingSetting {
   readonly movement: AirMovement;
   /** Wet film laid, as a share of the usual one. */
   readonly film: number;
@@ -19,7 +19,7 @@ export interface Setting {
   readonly hardener: number;
 }
 
-export const USUAL_SETTING: Setting = { movement: 'still', film: 1, hardener: 1 };
+export const USUAL_SETTING: DryingSetting = { movement: 'still', film: 1, hardener: 1 };
 
 const KELVIN = 273.15;
 /** Gas constant, kJ/(mol·K). */
@@ -63,7 +63,11 @@ const sets = (share: number): boolean => share >= HARDENER.from;
  * the hardener's share. Range: DRYING_RANGE; beyond it, the nearest end.
  * @returns 0 where it is too cold for anything to go on, or the hardener is too little to set
  */
-export const paceOf = (drying: Drying, air: Air, setting: Setting = USUAL_SETTING): number => {
+export const paceOf = (
+  drying: Drying,
+  air: Air,
+  setting: DryingSetting = USUAL_SETTING,
+): number => {
   const row = DRYING.get(drying);
   if (row.stallsBelow !== null && air.celsius < row.stallsBelow) return 0;
   if (drying === 'reaction' && !sets(setting.hardener)) return 0;

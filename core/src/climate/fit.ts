@@ -50,7 +50,7 @@ export const isFit = (id: Coating, air: Air, faceCelsius: number = air.celsius):
 };
 
 /** What would mend it, and by how much. */
-export type Mend =
+export type AirMend =
   | { readonly kind: 'heat'; readonly toCelsius: number; readonly by: number }
   | { readonly kind: 'dry'; readonly toHumidity: number; readonly waterGrams: number }
   | { readonly kind: 'wait'; readonly until: Minute }
@@ -105,7 +105,7 @@ export const mendsFor = (
   course: AirCourse,
   at: Minute,
   volumeM3: number,
-): readonly Mend[] => {
+): readonly AirMend[] => {
   const air = airAt(course, at);
   if (isFit(id, air)) return [];
   const celsius = heatNeeded(id, air);

@@ -10,7 +10,7 @@ export {
   wetBulb,
   type Air,
 } from './humidAir';
-export { boardMoisture, equilibriumMoisture, halfTimeOf, type Board } from './woodMoisture';
+export { boardMoisture, equilibriumMoisture, halfTimeOf, type BoardMoisture } from './woodMoisture';
 export {
   HOUR,
   airAt,
@@ -21,15 +21,8 @@ export {
   type AirCourse,
   type Minute,
 } from './course';
-export { USUAL_SETTING, curePaceOf, paceOf, type Setting } from './drying';
+export { USUAL_SETTING, curePaceOf, paceOf, type DryingSetting } from './drying';
 export { progressIn, type Progress } from './progress';
-export { coatTimes, waitBand, type Band, type CoatTimes } from './states';
-export { isFit, mendsFor, misfitsFor, nextFit, type Mend, type Misfit } from './fit';
-export {
-  insideOf,
-  typicalAir,
-  typicalCourse,
-  withReading,
-  type Place,
-  type RoomKit,
-} from './rooms';
+export { coatTimes, waitBand, type AirBand, type CoatTimes } from './states';
+export { isFit, mendsFor, misfitsFor, nextFit, type AirMend, type Misfit } from './fit';
+export { insideOf, typicalAir, typicalCourse, withReading, type Site, type RoomKit } from './rooms';

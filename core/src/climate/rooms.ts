@@ -21,7 +21,7 @@ const YEAR_DAYS = 365.25;
 const TURN = 2 * Math.PI;
 
 /** Where a place is on the earth, as far as its seasons and hours go. */
-export interface Place {
+export interface Site {
   /** Southern half of the globe: seasons the other way round. */
   readonly south: boolean;
   /** Local time against UTC, minutes. */
@@ -32,7 +32,7 @@ export interface Place {
  * The air of a typical climate at a time: sines by the season and by the hour.
  * Model (J): warmest on the 21st of July at 15 h; humidity swings against the temperature.
  */
-export const typicalAir = (climate: Climate, at: Minute, { south, offsetMinutes }: Place): Air => {
+export const typicalAir = (climate: Climate, at: Minute, { south, offsetMinutes }: Site): Air => {
   const { celsius, humidity } = CLIMATES.get(climate);
   const local = at + offsetMinutes;
   const dayOfYear = (local / DAY) % YEAR_DAYS;
@@ -50,7 +50,7 @@ export const typicalCourse = (
   climate: Climate,
   from: Minute,
   hours: number,
-  place: Place,
+  place: Site,
 ): AirCourse => ({
   from,
   hours: Array.from({ length: hours }, (_, hour) => typicalAir(climate, from + hour * HOUR, place)),

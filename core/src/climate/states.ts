@@ -9,12 +9,12 @@ import {
   type Drying,
 } from '../catalog';
 import { shifted, type AirCourse, type Minute } from './course';
-import { USUAL_SETTING, curePaceOf, paceOf, type Setting } from './drying';
+import { USUAL_SETTING, curePaceOf, paceOf, type DryingSetting } from './drying';
 import { progressIn, type Progress } from './progress';
 import type { Air } from './humidAir';
 
 /** A time that is not known to the minute: one in ten is earlier than the first, one in ten later than the last. */
-export interface Band {
+export interface AirBand {
   readonly early: Minute;
   readonly expected: Minute;
   /** Null where it may never come in this air. */
@@ -22,7 +22,7 @@ export interface Band {
 }
 
 /** When a coat comes to a state; null where it never does in this air, or the state is none of this coat's. */
-export type CoatTimes = Readonly<Record<CoatState, Band | null>>;
+export type CoatTimes = Readonly<Record<CoatState, AirBand | null>>;
 
 const DAY = 24 * 60;
 
@@ -77,7 +77,7 @@ const pacesIn = (course: AirCourse, key: string, pace: (air: Air) => number): Pa
   return paces;
 };
 
-const dryingPaces = (course: AirCourse, drying: Drying, setting: Setting): Paces =>
+const dryingPaces = (course: AirCourse, drying: Drying, setting: DryingSetting): Paces =>
   pacesIn(course, `${drying}/${setting.movement}/${setting.film}/${setting.hardener}`, (air) =>
     paceOf(drying, air, setting),
   );
@@ -92,7 +92,7 @@ const bandOf = (
   start: Minute,
   minutes: number,
   { early, late }: { readonly early: number; readonly late: number },
-): Band | null => {
+): AirBand | null => {
   const at = expected.when(start, minutes);
   if (at === null) return null;
   const length = at - start;
@@ -117,15 +117,16 @@ export const waitBand = (
   course: AirCourse,
   start: Minute,
   minutes: number,
-  setting: Setting = USUAL_SETTING,
-): Band | null => bandOf(dryingPaces(course, drying, setting), start, minutes, DRYING.get(drying));
+  setting: DryingSetting = USUAL_SETTING,
+): AirBand | null =>
+  bandOf(dryingPaces(course, drying, setting), start, minutes, DRYING.get(drying));
 
 /** How a window that closes is read: safe before the earliest, surely closed after the latest. */
 export const coatTimes = (
   id: Coating,
   course: AirCourse,
   start: Minute,
-  setting: Setting = USUAL_SETTING,
+  setting: DryingSetting = USUAL_SETTING,
 ): CoatTimes => {
   const { mechanism } = COATINGS.get(id);
   const spread = DRYING.get(mechanism);
@@ -136,7 +137,7 @@ export const coatTimes = (
     const paces = BY_DRYING.includes(state) ? drying : curing;
     return [state, minutes === null ? null : bandOf(paces, start, minutes, spread)] as const;
   });
-  return inTurn(Object.fromEntries(times) as Record<CoatState, Band | null>);
+  return inTurn(Object.fromEntries(times) as Record<CoatState, AirBand | null>);
 };
 
 const STATES_IN_TURN: readonly CoatState[] = [
@@ -148,17 +149,17 @@ const STATES_IN_TURN: readonly CoatState[] = [
   'cured',
 ];
 
-const later = (a: Band, b: Band): Band => ({
+const later = (a: AirBand, b: AirBand): AirBand => ({
   early: Math.max(a.early, b.early),
   expected: Math.max(a.expected, b.expected),
   late: a.late === null || b.late === null ? null : Math.max(a.late, b.late),
 });
 
 /** No state comes before one that it rests on: in cold air hardening by temperature would. */
-const inTurn = (times: Record<CoatState, Band | null>): CoatTimes => {
-  let before: Band | null = null;
+const inTurn = (times: Record<CoatState, AirBand | null>): CoatTimes => {
+  let before: AirBand | null = null;
   for (const state of STATES_IN_TURN) {
-    const band: Band | null = times[state];
+    const band: AirBand | null = times[state];
     if (band && before) times[state] = later(band, before);
     before = times[state] ?? before;
   }

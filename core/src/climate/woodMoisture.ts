@@ -20,14 +20,14 @@ export const equilibriumMoisture = ({ celsius, humidity }: Air): number => {
 };
 
 /** A board, as far as it takes up water. */
-export interface Board {
+export interface BoardMoisture {
   readonly thicknessMm: number;
   /** A film lies on both faces. */
   readonly coated: boolean;
 }
 
 /** Days in which a board comes half of the way to rest with new air (first order). */
-export const halfTimeOf = ({ thicknessMm, coated }: Board): number =>
+export const halfTimeOf = ({ thicknessMm, coated }: BoardMoisture): number =>
   BOARD_HALF_TIME.days *
   (thicknessMm / BOARD_HALF_TIME.atMm) ** 2 *
   (coated ? BOARD_HALF_TIME.filmSlower : 1);
@@ -39,7 +39,7 @@ export const halfTimeOf = ({ thicknessMm, coated }: Board): number =>
 export const boardMoisture = (
   startPercent: number,
   air: Air,
-  board: Board,
+  board: BoardMoisture,
   days: number,
 ): number => {
   const rest = equilibriumMoisture(air);

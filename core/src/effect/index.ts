@@ -20,7 +20,7 @@ export {
   disturbs,
   traits,
   type Coat,
-  type Face,
+  type FaceAfter,
   type Series,
   type Traits,
 } from './traits';

@@ -31,7 +31,7 @@ export type Coat = DeepReadonly<z.infer<typeof coat>>;
 
 /** What the face is like afterwards. */
 export const face = z.enum(['bare', 'dulled', 'dewaxed', 'newVeneer', 'newOff']);
-export type Face = z.infer<typeof face>;
+export type FaceAfter = z.infer<typeof face>;
 
 /** What a task is like: all that order, safety and state ask of it. */
 export const traits = z.object({

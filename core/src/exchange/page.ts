@@ -1,5 +1,5 @@
 import type { Paper, PaperLine } from '../route';
-import type { Table } from './tables';
+import type { DataTable } from './tables';
 
 /** A photo in a page that stands for itself: its bytes are in its address. */
 export interface PagePhoto {
@@ -13,7 +13,7 @@ export interface PageParts {
   readonly title: string;
   /** Drawing of the piece as SVG, made by Obrik; empty where there is none. */
   readonly drawing: string;
-  readonly tables: readonly Table[];
+  readonly tables: readonly DataTable[];
   readonly paper: Paper;
   readonly photos: readonly PagePhoto[];
 }
@@ -39,7 +39,7 @@ figure{margin:1rem 0}img,svg{max-width:100%;height:auto}`;
 const isOwn = (address: string): boolean =>
   /^data:image\/(jpeg|png|webp);base64,[A-Za-z0-9+/=]+$/.test(address);
 
-const tableIn = ({ name, columns, rows }: Table): string =>
+const tableIn = ({ name, columns, rows }: DataTable): string =>
   rows.length === 0
     ? ''
     : `<h2>${asText(name.charAt(0).toUpperCase() + name.slice(1))}</h2><div class="wide"><table><tr>${columns

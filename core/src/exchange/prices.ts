@@ -1,7 +1,7 @@
 import { MATERIALS, type Material } from '../catalog';
 import { containersIn, isOwnPrice, ownContainer, type OwnPrice, type PriceBook } from '../piece';
 import { moneyToTyped, typedToMoney } from '../units';
-import type { Table } from './tables';
+import type { DataTable } from './tables';
 
 const COLUMNS = ['material', 'name', 'unit', 'size', 'price', 'set_here'] as const;
 const YES = 'yes';
@@ -10,7 +10,7 @@ const YES = 'yes';
  * The price book as a table: a row for each size of each material that is used up. What the shop has
  * not set stands as a placeholder, `set_here` empty.
  */
-export const pricesTable = (book: PriceBook, currency: string | null): Table => ({
+export const pricesTable = (book: PriceBook, currency: string | null): DataTable => ({
   name: 'prices',
   columns: COLUMNS,
   rows: MATERIALS.rows

@@ -4,14 +4,14 @@ import type { Route } from '../route';
 import { DISPOSITIONS } from '../words';
 
 /** A table as other programs read it: names of the columns, then rows of figures and words. */
-export interface Table {
+export interface DataTable {
   readonly name: string;
   readonly columns: readonly string[];
   readonly rows: readonly (readonly (string | number | null)[])[];
 }
 
 /** What comes off the piece. Lengths in mm. */
-export const fittingsTable = ({ hardware }: Piece): Table => ({
+export const fittingsTable = ({ hardware }: Piece): DataTable => ({
   name: 'fittings',
   columns: [
     'kind',
@@ -36,7 +36,7 @@ export const fittingsTable = ({ hardware }: Piece): Table => ({
 });
 
 /** Damages found. Lengths in mm, places as shares of the surface's first face. */
-export const damagesTable = (piece: Piece): Table => {
+export const damagesTable = (piece: Piece): DataTable => {
   const nameOf = surfaceNames(piece);
   return {
     name: 'damages',
@@ -70,7 +70,7 @@ export const damagesTable = (piece: Piece): Table => {
 };
 
 /** Steps of the route in their order. Times in minutes. */
-export const stepsTable = (piece: Piece, { operations }: Pick<Route, 'operations'>): Table => {
+export const stepsTable = (piece: Piece, { operations }: Pick<Route, 'operations'>): DataTable => {
   const nameOf = surfaceNames(piece);
   return {
     name: 'steps',

@@ -34,7 +34,7 @@ export const CHAPTERS = ['tests', 'materials', 'damages', 'grits', 'ways'] as co
 export type Chapter = (typeof CHAPTERS)[number];
 
 /** One entry of the handbook, made from a row of the catalog. */
-export interface Entry {
+export interface HandbookEntry {
   readonly id: string;
   readonly chapter: Chapter;
   readonly title: string;
@@ -67,8 +67,8 @@ const section = (title: string, lines: readonly string[]) =>
 /** What it is, how to tell, and what goes wrong; how it is done stands between. */
 const told = (
   it: Lore,
-  done: Entry['sections'] = [],
-): Pick<Entry, 'summary' | 'sections' | 'says'> => ({
+  done: HandbookEntry['sections'] = [],
+): Pick<HandbookEntry, 'summary' | 'sections' | 'says'> => ({
   summary: it.what,
   sections: [
     ...section('How to tell', [it.tell]),
@@ -78,7 +78,7 @@ const told = (
   says: it.says,
 });
 
-const tests: readonly Entry[] = INSPECTION_TESTS.map((it) => ({
+const tests: readonly HandbookEntry[] = INSPECTION_TESTS.map((it) => ({
   id: `test-${it.id}`,
   chapter: 'tests',
   title: it.title,
@@ -114,7 +114,7 @@ const repairs = (title: string, it: Repair | undefined) =>
       : [],
   );
 
-const damages: readonly Entry[] = DAMAGES.rows.map((it) => {
+const damages: readonly HandbookEntry[] = DAMAGES.rows.map((it) => {
   const [paint, clear] = [
     'underPaint' in it ? it.underPaint : undefined,
     'underClear' in it ? it.underClear : undefined,
@@ -132,7 +132,7 @@ const damages: readonly Entry[] = DAMAGES.rows.map((it) => {
   };
 });
 
-const materials: readonly Entry[] = [
+const materials: readonly HandbookEntry[] = [
   ...SUBSTRATES.rows.map((it) => ({
     id: `substrate-${it.id}`,
     chapter: 'materials' as const,
@@ -212,7 +212,7 @@ const materials: readonly Entry[] = [
 ];
 
 /** Where careful people differ. */
-const schools: readonly Entry[] = SCHOOLS.rows.map((it) => ({
+const schools: readonly HandbookEntry[] = SCHOOLS.rows.map((it) => ({
   id: `school-${it.id}`,
   chapter: 'ways',
   title: it.label,
@@ -223,7 +223,7 @@ const schools: readonly Entry[] = SCHOOLS.rows.map((it) => ({
 }));
 
 /** Tools that a route depends on. */
-const tools: readonly Entry[] = TOOLS.rows.map((it) => ({
+const tools: readonly HandbookEntry[] = TOOLS.rows.map((it) => ({
   id: `tool-${it.id}`,
   chapter: 'ways',
   title: it.label,
@@ -236,7 +236,7 @@ const tools: readonly Entry[] = TOOLS.rows.map((it) => ({
   source: sourceInWords(it.source),
 }));
 
-const grits: readonly Entry[] = GRITS.map((it) => ({
+const grits: readonly HandbookEntry[] = GRITS.map((it) => ({
   id: `grit-${it.grit}`,
   chapter: 'grits',
   title: `P${it.grit}`,
@@ -250,7 +250,7 @@ const grits: readonly Entry[] = GRITS.map((it) => ({
   source: sourceInWords(GRIT_SOURCE),
 }));
 
-const ways: readonly Entry[] = STRIP_WAYS.rows.map((it) => ({
+const ways: readonly HandbookEntry[] = STRIP_WAYS.rows.map((it) => ({
   id: `way-${it.id}`,
   chapter: 'ways',
   title: it.title,
@@ -261,7 +261,7 @@ const ways: readonly Entry[] = STRIP_WAYS.rows.map((it) => ({
 }));
 
 /** What is asked about and never proposed. */
-const removers: readonly Entry[] = REMOVERS_NOT_PROPOSED.map((it) => ({
+const removers: readonly HandbookEntry[] = REMOVERS_NOT_PROPOSED.map((it) => ({
   id: `remover-${it.id}`,
   chapter: 'ways',
   title: it.label,
@@ -272,7 +272,7 @@ const removers: readonly Entry[] = REMOVERS_NOT_PROPOSED.map((it) => ({
 }));
 
 /** Every entry, chapter by chapter. */
-export const HANDBOOK: readonly Entry[] = [
+export const HANDBOOK: readonly HandbookEntry[] = [
   ...tests,
   ...materials,
   ...damages,
@@ -283,7 +283,7 @@ export const HANDBOOK: readonly Entry[] = [
   ...tools,
 ];
 
-const textOf = (it: Entry): string =>
+const textOf = (it: HandbookEntry): string =>
   [
     it.title,
     it.summary,
@@ -316,8 +316,8 @@ export const searchHandbook = (
   asked: string,
   chapter?: Chapter,
   units: UnitSystem = 'us',
-): readonly Entry[] => {
-  const inTitle = (it: Entry) => holdsWords(it.title.toLowerCase(), asked);
+): readonly HandbookEntry[] => {
+  const inTitle = (it: HandbookEntry) => holdsWords(it.title.toLowerCase(), asked);
   return HANDBOOK.filter(
     (it) => (!chapter || it.chapter === chapter) && holdsWords(TEXTS.get(it.id) ?? '', asked),
   )

@@ -5,6 +5,6 @@ export {
   searchHandbook,
   sourceInWords,
   type Chapter,
-  type Entry,
+  type HandbookEntry,
 } from './entries';
 export { entryOfStep } from './ofStep';

@@ -1,5 +1,5 @@
 export { advisePiece, adviseSurface, type Advice } from './advice/advice';
-export { inspectPiece, inspectSurface, stateOf, type SurfaceState } from './belief/beliefs';
+export { inspectPiece, inspectSurface, stateOf, type LookState } from './belief/beliefs';
 export {
   DAMAGE_RULES,
   judgeFinding,
@@ -16,7 +16,7 @@ export { posteriorsOf } from './belief/posterior';
 export {
   surfaceBeliefs,
   type Belief,
-  type Conflict,
+  type TestConflict,
   type LayerBelief,
   type LeadResult,
   type LeadStatus,

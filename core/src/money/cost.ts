@@ -12,7 +12,7 @@ import {
 import type { Case } from '../case';
 import { doneTogether, type Route } from '../route';
 import { linesByWork } from '../run';
-import { fittingsToBuy, needKey, needsOf, type Need } from '../supply';
+import { fittingsToBuy, needKey, needsOf, type MaterialNeed } from '../supply';
 import { inDialect } from '../words';
 import { type DeepReadonly } from '../effect';
 import { timedIn, type Paces } from '../work';
@@ -122,14 +122,14 @@ const costOfUses = (
 };
 
 /** Where a use belongs: the same colour, else the only one of its material that is planned. */
-const keyOfUse = (it: Use, known: ReadonlyMap<string, Need>): string => {
+const keyOfUse = (it: Use, known: ReadonlyMap<string, MaterialNeed>): string => {
   const exact = needKey(it.material, it.colour);
   if (known.has(exact)) return exact;
   const alike = [...known].filter(([, need]) => need.material === it.material);
   return alike.length === 1 && alike[0] && it.colour === null ? alike[0][0] : exact;
 };
 
-const byKey = (needs: readonly Need[]): ReadonlyMap<string, Need> =>
+const byKey = (needs: readonly MaterialNeed[]): ReadonlyMap<string, MaterialNeed> =>
   new Map(needs.map((it) => [needKey(it.material, it.colour), it]));
 
 /**

@@ -37,7 +37,7 @@ export const effect = z.enum([
   'stencilled',
   'gilded',
 ]);
-export type Effect = z.infer<typeof effect>;
+export type PaintEffect = z.infer<typeof effect>;
 
 /** How far a distressed face is rubbed through, and where. */
 export const distress = z.object({

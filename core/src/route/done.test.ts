@@ -70,6 +70,9 @@ describe('work on record', () => {
     expect(after.refusals).toMatchObject([
       { rule: 'work-on-record-unread', blocks: true, surfaceIds: coat.surfaceIds },
     ]);
+    // Also where nothing is aimed at: whoever looks at the piece is told.
+    const unaimed = planRoute({ ...table, aims: [], done: [unread] }, USUAL_SHOP);
+    expect(unaimed.refusals.map((it) => it.rule)).toEqual(['work-on-record-unread']);
     // Kept as it came, it is read by whoever knows its form.
     expect(JSON.parse(JSON.stringify(unread.effect))).toMatchObject({
       form: 'unread',

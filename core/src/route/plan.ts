@@ -7,6 +7,7 @@ import { remembered } from './memo';
 import type { Operation, Route } from './order/operation';
 import { inOrder } from './order/order';
 import { graphOf } from './order/precedence';
+import { unreadOn } from './finish/refusalRules';
 import { isRefused as judge, refusalsOn } from './finish/refusals';
 import { missingTasks } from './rules/tasks';
 import { wholeOf, type Whole } from './context/whole';
@@ -94,7 +95,7 @@ export const routeOf = (whole: Whole): Route => {
     tasks,
     graph,
     operations,
-    refusals: refusalsOn(surfaces.filter((s) => s.aimed || s.forAFirm)),
+    refusals: refusalsOn(surfaces.filter((s) => s.aimed || s.forAFirm || unreadOn(s).length > 0)),
     unaimedSurfaceIds: surfacesOf(piece)
       .map((it) => it.id)
       .filter((id) => !piece.aims.some((it) => it.surfaceId === id)),

@@ -9,7 +9,7 @@ const QUANTILES = [
   0.454, 0.598, 0.755, 0.935, 1.15, 1.44, 1.96,
 ] as const;
 
-export type Place = keyof typeof SANDING_MODEL.worstPlace;
+export type SandedPlace = keyof typeof SANDING_MODEL.worstPlace;
 
 /**
  * Chance that a sanding goes through a veneer at its worst place.
@@ -23,7 +23,7 @@ export type Place = keyof typeof SANDING_MODEL.worstPlace;
 export const chanceOfSandingThrough = (
   removedUm: number,
   thinnerThan: ThinnerThan,
-  place: Place,
+  place: SandedPlace,
 ): number => {
   const { median, sigma } = SANDING_MODEL.worstPlace[place];
   return (

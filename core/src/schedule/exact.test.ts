@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import loadHighs from 'highs';
 import { exactFinish, type Solver } from '../testing/exactSchedule';
 import { smallShops } from '../testing/smallShops';
-import { boundOf, firstAnswer, gapOf, improved, prepare } from './index';
+import { boundOf, firstAnswer, shareOverBound, improved, prepare } from './index';
 
 const HORIZON = 64;
 const WANTED = 60;
@@ -30,7 +30,7 @@ it('small shops are planned within 3 % of the best there is, and the bound is ne
     expect(outcome.finish).toBeGreaterThanOrEqual(best - 1e-6);
     gaps.push((outcome.finish - best) / best);
     first.push((firstAnswer(prepared, 'finish').outcome.finish - best) / best);
-    if (gapOf(0, best, bound) === 0) proven++;
+    if (shareOverBound(0, best, bound) === 0) proven++;
   }
   const mean = (of: readonly number[]) => of.reduce((a, b) => a + b, 0) / of.length;
   expect(gaps.length).toBe(WANTED);

@@ -15,26 +15,26 @@ export {
   type Job,
   type Link,
   type Plan,
-  type Problem,
+  type ScheduleProblem,
   type Project,
   type Resource,
-  type Use,
+  type ResourceUse,
   type Wait,
   type Way,
-  type Why,
+  type LinkReason,
 } from './model/problem';
 export { prepare, type Prepared } from './solver/board';
-export { build, closesAfter } from './solver/builder';
+export { buildPlan, closesAfter } from './solver/builder';
 export {
   OBJECTIVES,
-  costOf,
+  penaltyOf,
   outcomeOf,
   type Missed,
   type Objective,
-  type Outcome,
+  type PlanOutcome,
 } from './solver/score';
 export { firstAnswer, improved, improving, type Answer, type Progressing } from './solver/improve';
-export { boundOf, gapOf, type Bound } from './solver/bound';
+export { boundOf, shareOverBound, type Bound } from './solver/bound';
 export {
   problemOf,
   dryingOf,
@@ -61,12 +61,12 @@ export { chanceBy, doneBy, livedThrough, turnedOut, type Runs } from './solver/p
 export { shiftsBetween, type PieceShift } from './views/difference';
 export { stepOf, type Step } from './views/step';
 export { stalledIn, type Stalled, type StalledBy } from './views/stalled';
-export { timetableOf, type Because, type Entry, type Timetable } from './views/timetable';
+export { timetableOf, type Because, type TimetableEntry, type Timetable } from './views/timetable';
 export { withScuffs } from './model/scuffs';
 export { inUseFrom, type InUse } from './views/inUse';
 export { stillOpen, type StillOpen } from './views/lastLook';
 export { stageOf, type Stage } from './views/stage';
-export { dryingNow, type Drying } from './views/drying';
+export { dryingNow, type DryingNow } from './views/drying';
 export {
   againstIt,
   isHeldByHarm,
@@ -77,7 +77,7 @@ export {
   type AgainstIt,
   type OpenStep,
 } from './views/mayBegin';
-export { planShop, planningShop, type Asked, type ShopPlan } from './solver/shopPlan';
+export { planShop, planningShop, type PlanningAsked, type ShopPlan } from './solver/shopPlan';
 export { readyNow, type Ready } from './views/today';
 export {
   benchOf,
@@ -89,7 +89,7 @@ export {
 } from './views/clockView';
 export {
   WHAT_IFS,
-  otherwise,
+  otherShops,
   whatTheyBring,
   type ShopWhatIf,
   type WhatItBrings,

@@ -4,16 +4,16 @@ import { planFaults } from '../testing/planFaults';
 import {
   OBJECTIVES,
   boundOf,
-  build,
+  buildPlan,
   calendarOf,
-  costOf,
+  penaltyOf,
   firstAnswer,
   improved,
   outcomeOf,
   prepare,
   readerOf,
   without,
-  type Problem,
+  type ScheduleProblem,
 } from './index';
 
 const ranked = fc.infiniteStream(fc.double({ min: 0, max: 1, noNaN: true }));
@@ -23,7 +23,7 @@ describe('a plan', () => {
     fc.assert(
       fc.property(anyShops, ranked, (problem, ranks) => {
         const rank = [...ranks.take(problem.jobs.length)];
-        const plan = build(prepare(problem), { rank });
+        const plan = buildPlan(prepare(problem), { rank });
         expect(planFaults(problem, plan)).toEqual([]);
         expect(plan.bookings.every((it) => it !== undefined)).toBe(true);
       }),
@@ -47,7 +47,7 @@ describe('a plan', () => {
   it('is the same for the same seed', () => {
     const [problem] = fc.sample(anyShops, { numRuns: 1, seed: 4 });
     const twice = [1, 2].map(() =>
-      improved(prepare(problem as Problem), 'finish', { seed: 9, rounds: 30 }),
+      improved(prepare(problem as ScheduleProblem), 'finish', { seed: 9, rounds: 30 }),
     );
     expect(twice[0]?.plan).toEqual(twice[1]?.plan);
   });
@@ -74,7 +74,7 @@ describe('the bound', () => {
     fc.assert(
       fc.property(anyShops, (problem) => {
         const before = boundOf(prepare(problem)).finish;
-        const longer: Problem = {
+        const longer: ScheduleProblem = {
           ...problem,
           calendars: problem.calendars.map((it) =>
             calendarOf(it.spans.map(({ from, to }) => ({ from: from - 60, to: to + 90 }))),
@@ -82,7 +82,7 @@ describe('the bound', () => {
         };
         expect(boundOf(prepare(longer)).finish).toBeLessThanOrEqual(before + 1e-3);
         const more = problem.resources.length;
-        const helped: Problem = {
+        const helped: ScheduleProblem = {
           ...problem,
           resources: [...problem.resources, { name: 'help', capacity: 1, isPerson: true }],
           jobs: problem.jobs.map((it) => ({
@@ -97,7 +97,9 @@ describe('the bound', () => {
 });
 
 /** A shop of one person, nine to five every day, with jobs by hand. */
-const byHand = (told: Partial<Problem> & Pick<Problem, 'jobs'>): Problem => ({
+const byHand = (
+  told: Partial<ScheduleProblem> & Pick<ScheduleProblem, 'jobs'>,
+): ScheduleProblem => ({
   from: 0,
   projects: [{ name: 'piece', due: null }],
   links: [],
@@ -135,7 +137,7 @@ const after = (before: number, then: number, min: number, max: number | null = n
   max: max === null ? null : { minutes: max, pace: null },
   missed: 15,
 });
-const timesOf = (problem: Problem) =>
+const timesOf = (problem: ScheduleProblem) =>
   improved(prepare(problem), 'finish', { seed: 1, rounds: 60 }).plan.bookings.map((it) => [
     it?.start,
     it?.end,
@@ -212,7 +214,7 @@ describe('by hand', () => {
     const prepared = prepare(byHand({ jobs, links: [after(0, 1, 120, 960)] }));
     const { outcome } = firstAnswer(prepared, 'finish');
     expect(outcome.missed).toMatchObject([{ closes: 660 + 960, link: { missed: 15 } }]);
-    expect(costOf(prepared, outcome, 'finish')).toBeGreaterThan(outcome.finish);
+    expect(penaltyOf(prepared, outcome, 'finish')).toBeGreaterThan(outcome.finish);
   });
 
   it('what finds no hours in the calendar has no time, nor what rests on it', () => {

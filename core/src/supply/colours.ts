@@ -18,5 +18,5 @@ const isCoating = (it: Material): it is Material & Coating =>
  * The colours, tints or shades that a container of a material may hold, as needs name them; none
  * where it has none of its own. A can may also hold it as it comes, or another colour by its hex.
  */
-export const coloursOf = (material: Material): readonly string[] =>
+export const boughtColours = (material: Material): readonly string[] =>
   isCoating(material) ? (BY_ROLE[COATINGS.get(material).role] ?? []) : [];

@@ -1,4 +1,4 @@
-export { coloursOf } from './colours';
+export { boughtColours } from './colours';
 export { cheapestContainers, type Bought, type Purchase } from './containers';
 export { cutVeneer, type CuttingPlan, type Placed, type VeneerPart } from './cutting';
 export { fittingsToBuy, type FittingToBuy } from './fittings';
@@ -20,7 +20,7 @@ export {
   takenBy,
   type Taken,
   type FilmWorkings,
-  type Need,
+  type MaterialNeed,
   type NeedFrom,
 } from './needs';
 export {

@@ -42,7 +42,7 @@ export interface NeedFrom {
 }
 
 /** How much of a material is needed, with its workings. */
-export interface Need {
+export interface MaterialNeed {
   readonly material: Material;
   /** Of a coat that has one: two colours are two things to buy. */
   readonly colour: string | null;
@@ -184,10 +184,10 @@ const BAND_MORE = 1.1;
 
 /** @param isDrawn is a step done on faces that are drawn, so that its veneer can be cut to measure? */
 const asCut = (
-  need: Need,
+  need: MaterialNeed,
   parts: readonly VeneerPart[],
-  isDrawn: (it: Need['from'][number]) => boolean,
-): readonly Need[] => {
+  isDrawn: (it: MaterialNeed['from'][number]) => boolean,
+): readonly MaterialNeed[] => {
   const cut = cutVeneer(parts);
   const { format, sheets, tooLarge } = cut;
   const edges = parts.reduce((sum, it) => sum + 2 * (it.widthMm + it.lengthMm), 0) / MM_PER_M;
@@ -228,8 +228,8 @@ const shareSaid = (own: readonly OwnNeed[], { material, colour }: Taken): number
  * wears out, and for every coat what it takes beside the film. Veneer in whole sheets, as it is cut.
  * Where somebody said how much a piece takes, that holds in proportion.
  */
-export const needsOf = (plans: readonly PlannedPiece[]): readonly Need[] => {
-  const needs = new Map<string, Need>();
+export const needsOf = (plans: readonly PlannedPiece[]): readonly MaterialNeed[] => {
+  const needs = new Map<string, MaterialNeed>();
   const parts: VeneerPart[] = [];
   const drawn = new Set<string>();
   const placeOf = (pieceId: string, operationId: string): string => `${pieceId}/${operationId}`;

@@ -4,17 +4,19 @@ import { USUAL_SHOP, facesOf, type Piece } from '../piece';
 import { planRoute } from '../route';
 import { painted, pieceOf } from '../testing/pieces';
 import { wornAt } from './worn';
-import { coloursOf, needsOf, shoppingFor, type Need } from './index';
+import { boughtColours, needsOf, shoppingFor, type MaterialNeed } from './index';
 
 const TABLE = pieceOf({
   template: 'table',
   known: { top: { substrate: 'hardwood', wood: 'pale', finish: 'varnish', bleed: 'none' } },
   aims: { top: painted('white', 'none') },
 });
-const needsFor = (piece: Piece, shop = USUAL_SHOP): readonly Need[] =>
+const needsFor = (piece: Piece, shop = USUAL_SHOP): readonly MaterialNeed[] =>
   needsOf([{ piece, route: planRoute(piece, shop) }]);
-const needOf = (list: readonly Need[], material: Need['material']): Need | undefined =>
-  list.find((it) => it.material === material);
+const needOf = (
+  list: readonly MaterialNeed[],
+  material: MaterialNeed['material'],
+): MaterialNeed | undefined => list.find((it) => it.material === material);
 
 describe('coverage', () => {
   // 1604 ft² to the gallon for a film of one mil: a handbook constant (value from memory).
@@ -45,7 +47,7 @@ describe('abrasives', () => {
 
   it('are discs where there is a machine, sheets where all is done by hand', () => {
     const byHand = { ...USUAL_SHOP, tools: [] };
-    const has = (list: readonly Need[], kind: string) =>
+    const has = (list: readonly MaterialNeed[], kind: string) =>
       list.some((it) => new RegExp(`^${kind}\\d`).test(it.material));
     expect(has(needsFor(bare), 'discs')).toBe(true);
     expect(has(needsFor(bare, byHand), 'discs')).toBe(false);
@@ -242,7 +244,7 @@ describe('a can that stands in the shop already', () => {
         });
         for (const { material, colour } of needsFor(piece)) {
           if (colour === null) continue;
-          expect([material, coloursOf(material)]).toEqual([
+          expect([material, boughtColours(material)]).toEqual([
             material,
             expect.arrayContaining([colour]),
           ]);

@@ -6,7 +6,7 @@ import { inDialect } from '../words';
 import type { DeepReadonly } from '../effect';
 import { cheapestContainers } from './containers';
 import { fittingsToBuy } from './fittings';
-import { needsOf, type Need } from './needs';
+import { needsOf, type MaterialNeed } from './needs';
 import { meetFromStock, stockNow, usable, type OnHand } from './stock';
 
 const film = z.object({ m2: z.number(), m2PerLitre: z.number(), transfer: z.number() });
@@ -98,7 +98,7 @@ const wantedMore = (shop: Shop, material: Material, colour: string | null): numb
   shop.touchUps.find((it) => it.material === material && it.colour === colour)?.quantity ?? 0;
 
 /** What one need comes to: from the shelf first, the rest in the cheapest containers. */
-const lineOf = (need: Need, shop: Shop, onHand: readonly OnHand[]): ShoppingLine => {
+const lineOf = (need: MaterialNeed, shop: Shop, onHand: readonly OnHand[]): ShoppingLine => {
   const { material, colour, unit, cut } = need;
   const more = wantedMore(shop, material, colour);
   const good = usable(onHand, material, colour);
@@ -140,7 +140,7 @@ const aislePlace = new Map(AISLES.map((it, at) => [it.id, at]));
  * @param users all pieces whose bench has taken from the stock
  */
 export const listOf = (
-  needs: readonly Need[],
+  needs: readonly MaterialNeed[],
   atWork: readonly Pick<Piece, 'id' | 'hardware'>[],
   shop: Shop,
   { stock, today }: Shelves,

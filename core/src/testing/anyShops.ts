@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { paceOf, progressIn, typicalCourse } from '../climate';
-import { both, calendarOf, type Job, type Link, type Problem, type Way } from '../schedule';
+import { both, calendarOf, type Job, type Link, type ScheduleProblem, type Way } from '../schedule';
 
 const HOUR = 60;
 const DAY = 24 * HOUR;
@@ -10,7 +10,7 @@ const START = Date.UTC(2026, 2, 23) / 60_000;
 const RACK = 4;
 
 /** Shops with evenings, set-ups, two airs, racks, work for two, appointments and recoat windows. */
-export const anyShops: fc.Arbitrary<Problem> = fc
+export const anyShops: fc.Arbitrary<ScheduleProblem> = fc
   .record({
     people: fc.array(
       fc.record({ from: fc.integer({ min: 6, max: 18 }), hours: fc.integer({ min: 2, max: 5 }) }),
@@ -42,7 +42,7 @@ export const anyShops: fc.Arbitrary<Problem> = fc
     ),
     fixed: fc.boolean(),
   })
-  .map(({ people, jobs, links, fixed }): Problem => {
+  .map(({ people, jobs, links, fixed }): ScheduleProblem => {
     const calendars = people.map(({ from, hours }) =>
       calendarOf(
         Array.from({ length: 120 }, (_, day) => ({

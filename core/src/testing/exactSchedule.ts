@@ -1,4 +1,4 @@
-import type { Problem } from '../schedule';
+import type { ScheduleProblem } from '../schedule';
 import { SLOT } from './smallShops';
 
 /** What a solver of mixed-integer programmes answers. */
@@ -12,7 +12,7 @@ export interface Solver {
  * @returns the end in minutes; null where there is no plan
  */
 export const exactFinish = (
-  problem: Problem,
+  problem: ScheduleProblem,
   horizon: number,
   solver: Solver,
   slotMinutes: number = SLOT,

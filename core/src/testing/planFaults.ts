@@ -1,4 +1,11 @@
-import { outcomeOf, prepare, waitEnds, type Booking, type Plan, type Problem } from '../schedule';
+import {
+  outcomeOf,
+  prepare,
+  waitEnds,
+  type Booking,
+  type Plan,
+  type ScheduleProblem,
+} from '../schedule';
 
 const EASE = 1e-3;
 
@@ -6,7 +13,7 @@ const EASE = 1e-3;
  * What is wrong with a plan, found by looking at each pair and each minute where something begins:
  * slow, and nothing that the engine uses to build it but the clock of drying.
  */
-export const planFaults = (problem: Problem, plan: Plan): readonly string[] => {
+export const planFaults = (problem: ScheduleProblem, plan: Plan): readonly string[] => {
   const { jobs, links, resources, calendars } = problem;
   const faults: string[] = [];
   const made = plan.bookings.filter((it): it is Booking => it !== undefined);

@@ -1,11 +1,11 @@
 import fc from 'fast-check';
-import { calendarOf, type Job, type Link, type Problem, type Way } from '../schedule';
+import { calendarOf, type Job, type Link, type ScheduleProblem, type Way } from '../schedule';
 
 /** Unit of time in small shops, minutes: what an exact solver counts in. */
 export const SLOT = 60;
 
 /** A shop of a few jobs in whole slots: small enough to be solved exactly. */
-export const smallShops = (jobCount: { min: number; max: number }): fc.Arbitrary<Problem> =>
+export const smallShops = (jobCount: { min: number; max: number }): fc.Arbitrary<ScheduleProblem> =>
   fc
     .record({
       people: fc.integer({ min: 1, max: 2 }),
@@ -31,7 +31,7 @@ export const smallShops = (jobCount: { min: number; max: number }): fc.Arbitrary
         { maxLength: jobCount.max },
       ),
     })
-    .map(({ people, spaces, rack, jobs, links }): Problem => {
+    .map(({ people, spaces, rack, jobs, links }): ScheduleProblem => {
       // Evenings of four hours for one, mornings of five for the other; days of sixteen hours.
       const hours = [
         { from: 0, to: 4 },

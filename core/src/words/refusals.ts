@@ -6,8 +6,8 @@ const on = (names: readonly string[]): string => listed(names.map((it) => it.toL
 export const refusals = {
   unread: {
     title: (names: readonly string[]) => `Work done on the ${on(names)} can’t be read`,
-    because: (work: readonly { readonly title: string; readonly day: string }[]) =>
-      `${listed(work.map((it) => `“${it.title}” of ${it.day}`))} ${work.length === 1 ? 'is' : 'are'} on record in a form that this version of Obrik doesn’t know. Nothing more is planned here, so that no work is done twice.`,
+    because: (titles: readonly string[]) =>
+      `${listed(titles.map((it) => `“${it}”`))} ${titles.length === 1 ? 'is' : 'are'} on record in a form that this version of Obrik doesn’t know. Nothing more is planned here, so that no work is done twice.`,
     waysOut: [
       'Update Obrik on this device. Then it can read the work.',
       'Or remove that work in the history, and record what you see on the surface now.',

@@ -1,14 +1,3 @@
-import {
-  DAMAGES,
-  FINISHES,
-  SUBSTRATES,
-  WOODS,
-  type Damage,
-  type Finish,
-  type Substrate,
-  type Wood,
-} from '../catalog';
-
 /** How hard a surface is used, in words. */
 export const WEAR_WORDS = {
   high: 'used hard',

@@ -1,6 +1,6 @@
 import { COATINGS, NEW_VENEER_UM, OLD_FILM_UM, dryFilmUm } from '../catalog';
 import { may } from '../coating';
-import type { Condition, Effect, Coat, Face } from '../effect';
+import type { Condition, Effect, Coat, FaceAfter } from '../effect';
 import { isOldWax, isSubstrate, type FaceLayer, type PieceState, type SurfaceState } from './state';
 import { placeName } from './task';
 
@@ -22,7 +22,7 @@ export const LOST_WITH_THE_FILM: readonly Condition[] = [
   'raisedGrainCut',
 ];
 
-const faced = (it: SurfaceState, face: Face | null, taskKey: string): SurfaceState => {
+const faced = (it: SurfaceState, face: FaceAfter | null, taskKey: string): SurfaceState => {
   switch (face) {
     case 'bare':
       return {

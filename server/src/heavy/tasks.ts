@@ -11,7 +11,13 @@ import type { Minute } from '@obrik/core/climate';
 import type { Piece, Shop, Stocked } from '@obrik/core/piece';
 import { careSheetPaper, routeCard, type Paper, type Ticket } from '@obrik/core/route';
 import { optionsFor, pieceBook, type Found } from '@obrik/core/run';
-import { airDuring, benchOf, planShop, type Asked, type Timetable } from '@obrik/core/schedule';
+import {
+  airDuring,
+  benchOf,
+  planShop,
+  type PlanningAsked,
+  type Timetable,
+} from '@obrik/core/schedule';
 import {
   costOf,
   decisionsFor,
@@ -46,7 +52,7 @@ export type ScheduleAsked = readonly [
   pieces: readonly Piece[],
   shop: Shop,
   now: number,
-  asked: Asked & { readonly rounds: number },
+  asked: PlanningAsked & { readonly rounds: number },
 ];
 
 /** Plans the shop, and tells each better plan as it is found. */

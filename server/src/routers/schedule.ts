@@ -1,4 +1,9 @@
-import { OBJECTIVES, becauseInWords, stalledInWords, type Entry } from '@obrik/core/schedule';
+import {
+  OBJECTIVES,
+  becauseInWords,
+  stalledInWords,
+  type TimetableEntry,
+} from '@obrik/core/schedule';
 import { read } from '@obrik/core/piece';
 import { z } from 'zod';
 import type { RequestHandler } from 'express';
@@ -80,7 +85,7 @@ const schedule = z.object({
 const iso = (minute: number): string => new Date(Math.round(minute * MS)).toISOString();
 const isoOr = (minute: number | null): string | null => (minute === null ? null : iso(minute));
 
-const entryOf = (it: Entry): z.input<typeof entry> => ({
+const entryOf = (it: TimetableEntry): z.input<typeof entry> => ({
   pieceId: it.pieceId,
   piece: it.name,
   operationId: it.operation.id,

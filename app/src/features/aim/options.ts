@@ -5,7 +5,7 @@ import type {
   Aim,
   Applicator,
   Distress,
-  Effect,
+  PaintEffect,
   NewPart,
   PaintClass,
   Scheme,
@@ -39,7 +39,7 @@ export const SHADES: Choices<Shade> = [
   { value: 'dark', title: 'Dark' },
 ];
 
-export const EFFECTS: Choices<Effect> = [
+export const EFFECTS: Choices<PaintEffect> = [
   { value: 'plain', title: 'Plain' },
   { value: 'distressed', title: 'Distressed' },
   { value: 'washed', title: 'Washed over' },
@@ -143,7 +143,7 @@ export interface Choice {
   /** sRGB; the typical colour of the shade where none was picked. */
   readonly colour: string | undefined;
   readonly paint: PaintClass;
-  readonly effect: Effect;
+  readonly effect: PaintEffect;
   readonly distress: Distress;
   readonly topcoat: Topcoat;
   readonly sheen: Sheen;

@@ -1,5 +1,5 @@
 import { surfaceNames, type Piece } from '@obrik/core/piece';
-import type { Drying } from '@obrik/core/schedule';
+import type { DryingNow } from '@obrik/core/schedule';
 import { BENCH_WORDS, listed } from '@obrik/core/words';
 import { useState } from 'react';
 import { BenchButton, Body, Card, Label, Small, Strong } from '@/ui/controls';
@@ -9,7 +9,7 @@ import { Meanwhile } from './Meanwhile';
 
 interface WaitCardProps {
   readonly piece: Piece;
-  readonly it: Drying;
+  readonly it: DryingNow;
   readonly now: number;
 }
 

@@ -1,5 +1,5 @@
 import type { Piece } from '@obrik/core/piece';
-import { becauseInWords, type ClockView, type Entry } from '@obrik/core/schedule';
+import { becauseInWords, type ClockView, type TimetableEntry } from '@obrik/core/schedule';
 import { showDuration } from '@obrik/core/units';
 import { CLOCK_WORDS } from '@obrik/core/words';
 import { useRouter } from 'expo-router';
@@ -11,7 +11,7 @@ import { dayOf, timeOf } from './times';
 import type { TryOut } from './useTryOut';
 
 interface ChosenStepProps {
-  readonly it: Entry;
+  readonly it: TimetableEntry;
   readonly piece: Piece | undefined;
   readonly number: string;
   readonly view: ClockView;

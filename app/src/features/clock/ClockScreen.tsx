@@ -1,5 +1,5 @@
 import type { PieceRecord } from '@obrik/core/piece';
-import { becauseInWords, stalledInWords, type Entry } from '@obrik/core/schedule';
+import { becauseInWords, stalledInWords, type TimetableEntry } from '@obrik/core/schedule';
 import { showDuration } from '@obrik/core/units';
 import { CLOCK_WORDS } from '@obrik/core/words';
 import { useRouter } from 'expo-router';
@@ -31,7 +31,7 @@ import { benchAddress } from './step';
 import { WhatIfs } from './WhatIfs';
 
 /** One step at its time; what it waits for is one tap away. */
-const Block = ({ it, now }: { readonly it: Entry; readonly now: number }) => {
+const Block = ({ it, now }: { readonly it: TimetableEntry; readonly now: number }) => {
   const palette = usePalette();
   const [open, setOpen] = useState(false);
   const { opens, closes, end } = it;

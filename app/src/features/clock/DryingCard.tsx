@@ -1,13 +1,13 @@
 import { UNTILS } from '@obrik/core/catalog';
 import type { Piece } from '@obrik/core/piece';
 import { surfaceNames } from '@obrik/core/piece';
-import type { Drying } from '@obrik/core/schedule';
+import type { DryingNow } from '@obrik/core/schedule';
 import { Small, Ticket, TitleRow } from '@/ui/controls';
 import { DryingStrip } from './DryingStrip';
 import { leftOf, shortName, timeOf } from './times';
 
 interface DryingCardProps {
-  readonly it: Drying;
+  readonly it: DryingNow;
   readonly piece: Piece;
   readonly number: string;
   readonly now: number;

@@ -1,9 +1,9 @@
-import type { Drying } from '@obrik/core/schedule';
+import type { DryingNow } from '@obrik/core/schedule';
 import { WaitStrip } from '@/ui/drawings';
 import { clockOf, timeOf } from './times';
 
 interface DryingStripProps {
-  readonly it: Drying & { readonly opens: NonNullable<Drying['opens']> };
+  readonly it: DryingNow & { readonly opens: NonNullable<DryingNow['opens']> };
   readonly now: number;
 }
 

@@ -1,4 +1,4 @@
-import type { Mend } from '@obrik/core/climate';
+import type { AirMend } from '@obrik/core/climate';
 import { CLOCK_WORDS } from '@obrik/core/words';
 import { View } from 'react-native';
 import { useShop } from '@/api/usePiece';
@@ -6,7 +6,7 @@ import { Small } from '@/ui/controls';
 import { timeOf } from './times';
 
 /** What would mend the air, a line each. */
-export const Mends = ({ of, now }: { readonly of: readonly Mend[]; readonly now: number }) => {
+export const Mends = ({ of, now }: { readonly of: readonly AirMend[]; readonly now: number }) => {
   const { units } = useShop();
   return of.length === 0 ? null : (
     <View style={{ gap: 2 }}>

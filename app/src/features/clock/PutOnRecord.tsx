@@ -1,5 +1,5 @@
 import type { Piece } from '@obrik/core/piece';
-import type { Entry, Step } from '@obrik/core/schedule';
+import type { TimetableEntry, Step } from '@obrik/core/schedule';
 import { mayBegin } from '@obrik/core/schedule';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
@@ -15,7 +15,7 @@ interface PutOnRecordProps {
   readonly piece: Piece;
   readonly step: Pick<Step, 'id' | 'taskKeys' | 'title' | 'minutes' | 'surfaceIds'>;
   /** As the plan has it, where there is one: the place where it is done and dries. */
-  readonly planned?: Pick<Entry, 'spaceId'> | undefined;
+  readonly planned?: Pick<TimetableEntry, 'spaceId'> | undefined;
   /** With all else that can be done about the step, not only the next thing. */
   readonly more?: boolean;
 }

@@ -1,5 +1,5 @@
 import type { Piece } from '@obrik/core/piece';
-import type { Entry, Ready } from '@obrik/core/schedule';
+import type { TimetableEntry, Ready } from '@obrik/core/schedule';
 import { showDuration } from '@obrik/core/units';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
@@ -15,7 +15,7 @@ interface ReadyCardProps {
   readonly number: string;
   readonly now: number;
   /** As the plan has it: whose hands, and where. */
-  readonly planned: Entry | undefined;
+  readonly planned: TimetableEntry | undefined;
   /** The one thing to do first: with its buttons. */
   readonly first: boolean;
 }

@@ -1,6 +1,6 @@
 import { ticketNumber } from '@obrik/core/ticket';
 import { isAtWork } from '@obrik/core/piece';
-import type { Drying, Entry, Ready } from '@obrik/core/schedule';
+import type { DryingNow, TimetableEntry, Ready } from '@obrik/core/schedule';
 import { showDuration } from '@obrik/core/units';
 import { CLOCK_WORDS } from '@obrik/core/words';
 import { useRouter } from 'expo-router';
@@ -40,7 +40,7 @@ const Planned = ({
   number,
   now,
 }: {
-  readonly it: Entry;
+  readonly it: TimetableEntry;
   readonly number: string;
   readonly now: number;
 }) => {
@@ -119,7 +119,7 @@ export const TodayScreen = () => {
   const tomorrow = nextDay
     ? view.timetable.entries.filter((it) => dayKey(it.start) === dayKey(nextDay.start))
     : [];
-  const dryingCard = (it: Drying) => {
+  const dryingCard = (it: DryingNow) => {
     const piece = pieceOf.get(it.pieceId)?.piece;
     return piece ? (
       <DryingCard

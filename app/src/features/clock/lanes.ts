@@ -1,5 +1,5 @@
 import type { Shop } from '@obrik/core/piece';
-import type { ClockView, Entry } from '@obrik/core/schedule';
+import type { ClockView, TimetableEntry } from '@obrik/core/schedule';
 import type { Lane, LaneBlock } from '@/ui/drawings';
 import { dayOf } from './times';
 
@@ -14,10 +14,10 @@ export type By = (typeof BY)[number]['value'];
 /** A step's own key on the week. */
 export const keyOf = (it: {
   readonly pieceId: string;
-  readonly operation: Pick<Entry['operation'], 'id'>;
+  readonly operation: Pick<TimetableEntry['operation'], 'id'>;
 }): string => `${it.pieceId}/${it.operation.id}`;
 
-const blockOf = (it: Entry, title: string): LaneBlock => ({
+const blockOf = (it: TimetableEntry, title: string): LaneBlock => ({
   key: keyOf(it),
   title,
   worked: it.worked,

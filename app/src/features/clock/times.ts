@@ -2,7 +2,7 @@ import { addDays } from 'date-fns/addDays';
 import { format } from 'date-fns/format';
 import { isSameDay } from 'date-fns/isSameDay';
 import { startOfDay } from 'date-fns/startOfDay';
-import type { Band } from '@obrik/core/climate';
+import type { AirBand } from '@obrik/core/climate';
 import { showDuration } from '@obrik/core/units';
 
 const MS = 60_000;
@@ -35,7 +35,7 @@ export const midnight = (minute: number, days = 0): number =>
 export const dayKey = (minute: number): string => format(dateOf(minute), 'yyyy-MM-dd');
 
 /** "11–14 h": how long it still takes, as a band; "any minute" where it may be over. */
-export const leftOf = (band: Band | null, now: number): string => {
+export const leftOf = (band: AirBand | null, now: number): string => {
   if (band === null) return 'never in this air';
   const [from, to] = [Math.max(0, band.early - now), band.late === null ? null : band.late - now];
   if (to === null) return `${showDuration(from)} or more`;

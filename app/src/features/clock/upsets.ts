@@ -1,5 +1,5 @@
 import type { Piece, Shop } from '@obrik/core/piece';
-import type { ClockView, Entry, Upset } from '@obrik/core/schedule';
+import type { ClockView, TimetableEntry, Upset } from '@obrik/core/schedule';
 import { underWay } from './step';
 import { midnight } from './times';
 
@@ -33,7 +33,7 @@ export const LASTS = [
 export const dayEnds = (now: number, days: number): number => midnight(now, days + 1);
 
 /** Steps that may take longer: what is under way. */
-export const runningIn = (view: ClockView, pieces: readonly Piece[]): readonly Entry[] =>
+export const runningIn = (view: ClockView, pieces: readonly Piece[]): readonly TimetableEntry[] =>
   view.timetable.entries.filter((it) => {
     const piece = pieces.find(({ id }) => id === it.pieceId);
     return piece !== undefined && underWay(piece, it.operation).size > 0;
@@ -43,7 +43,10 @@ export const runningIn = (view: ClockView, pieces: readonly Piece[]): readonly E
 const MOST = 8;
 
 /** Steps that need material and come next; the one that is asked about comes first. */
-export const needingMaterial = (view: ClockView, asked: string | undefined): readonly Entry[] => {
+export const needingMaterial = (
+  view: ClockView,
+  asked: string | undefined,
+): readonly TimetableEntry[] => {
   const all = view.timetable.entries.filter(
     (it) => !it.running && it.operation.materials.length > 0,
   );
@@ -54,7 +57,7 @@ export const needingMaterial = (view: ClockView, asked: string | undefined): rea
 /** What was chosen on the screen. */
 export interface Chosen {
   readonly kind: Kind | undefined;
-  readonly step: Entry | undefined;
+  readonly step: TimetableEntry | undefined;
   readonly personId: string | undefined;
   readonly minutes: number;
   readonly days: number;

@@ -1,4 +1,4 @@
-import type { ClockView, Entry } from '@obrik/core/schedule';
+import type { ClockView, TimetableEntry } from '@obrik/core/schedule';
 import { useRef, useState } from 'react';
 import { useChanges } from '@/api/usePiece';
 import { keyOf } from './lanes';
@@ -11,7 +11,7 @@ export interface TryOut {
   readonly held: ReadonlyMap<string, number>;
   /** The plan before anything was moved. */
   readonly before: ClockView | undefined;
-  readonly move: (step: Entry, minutes: number) => void;
+  readonly move: (step: TimetableEntry, minutes: number) => void;
   /** Takes hold of some steps; then they are dragged, by so many minutes from where they stood. */
   readonly grab: (keys: readonly string[]) => void;
   readonly drag: (keys: readonly string[], minutes: number) => void;

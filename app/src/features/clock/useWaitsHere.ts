@@ -1,7 +1,13 @@
 import { useMemo } from 'react';
 import type { Piece } from '@obrik/core/piece';
 import type { Operation } from '@obrik/core/route';
-import { againstIt, dryingNow, nextStep, type AgainstIt, type Drying } from '@obrik/core/schedule';
+import {
+  againstIt,
+  dryingNow,
+  nextStep,
+  type AgainstIt,
+  type DryingNow,
+} from '@obrik/core/schedule';
 import { useCase } from '@/api/useCase';
 import { useShop } from '@/api/usePiece';
 import { useMinute } from '@/workers/useMinute';
@@ -9,7 +15,7 @@ import { useMinute } from '@/workers/useMinute';
 interface WaitsHere {
   readonly now: number;
   /** What dries on the piece. */
-  readonly drying: readonly Drying[];
+  readonly drying: readonly DryingNow[];
   /** What stands against a step. */
   readonly against: (it: Operation) => AgainstIt;
   /** The step to offer next; undefined where everything waits. */

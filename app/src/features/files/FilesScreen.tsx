@@ -4,7 +4,7 @@ import {
   fittingsTable,
   sharePage,
   stepsTable,
-  type Table,
+  type DataTable,
 } from '@obrik/core/exchange';
 import { DAMAGES } from '@obrik/core/catalog';
 import type { PieceLedger } from '@obrik/core/ledger';
@@ -62,7 +62,7 @@ export const FilesScreen = ({ record }: { readonly record: PieceLedger }) => {
       ? new XMLSerializer().serializeToString(node).replace('<svg ', '<svg role="img" ')
       : '';
   };
-  const csv = (table: Table) =>
+  const csv = (table: DataTable) =>
     void saveFile(nameOf(`-${table.name}.csv`), asCsv(table), 'text/csv');
   const share = async () => {
     setBusy(true);

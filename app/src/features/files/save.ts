@@ -1,5 +1,5 @@
 import { unparse } from 'papaparse';
-import type { Table } from '@obrik/core/exchange';
+import type { DataTable } from '@obrik/core/exchange';
 
 /** Hands a file to the device: it goes where downloads go, or to what the user shares it with. */
 export const saveFile = async (name: string, content: string, type: string): Promise<void> => {
@@ -24,7 +24,7 @@ export const saveFile = async (name: string, content: string, type: string): Pro
  * A table as CSV (RFC 4180), as spreadsheets open it: with the mark of UTF-8, and with cells that
  * a spreadsheet would take for a formula made harmless.
  */
-export const asCsv = ({ columns, rows }: Table): string =>
+export const asCsv = ({ columns, rows }: DataTable): string =>
   `\uFEFF${unparse(
     { fields: [...columns], data: rows.map((row) => row.map((it) => it ?? '')) },
     { newline: '\r\n', escapeFormulae: true },

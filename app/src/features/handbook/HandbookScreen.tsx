@@ -1,4 +1,10 @@
-import { CHAPTERS, HANDBOOK, searchHandbook, type Chapter, type Entry } from '@obrik/core/handbook';
+import {
+  CHAPTERS,
+  HANDBOOK,
+  searchHandbook,
+  type Chapter,
+  type HandbookEntry,
+} from '@obrik/core/handbook';
 import { Input } from '@rneui/themed';
 import { useLocalSearchParams } from 'expo-router';
 import { useMemo, useState } from 'react';
@@ -33,7 +39,7 @@ const TITLES: Readonly<Record<Chapter, string>> = {
 const SHOWN = 40;
 
 /** What an entry says: what it is, how to tell, how it is done, what goes wrong. */
-const EntryText = ({ entry }: { readonly entry: Entry }) => (
+const EntryText = ({ entry }: { readonly entry: HandbookEntry }) => (
   <View style={{ gap: 8, paddingBottom: 10 }}>
     {entry.sections.map((it) => (
       <View key={it.title} style={{ gap: 2 }}>
@@ -54,7 +60,7 @@ const EntryText = ({ entry }: { readonly entry: Entry }) => (
 );
 
 interface EntryCardProps {
-  readonly entry: Entry;
+  readonly entry: HandbookEntry;
   readonly open: boolean;
   readonly onPress: () => void;
   /** The text stands below the title; where there is room it stands beside the list. */

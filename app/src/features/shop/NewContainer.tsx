@@ -1,7 +1,7 @@
 import { MATERIALS, type Material } from '@obrik/core/catalog';
 import { colourName } from '@obrik/core/coating';
 import { containersIn, type Stocked } from '@obrik/core/piece';
-import { coloursOf } from '@obrik/core/supply';
+import { boughtColours } from '@obrik/core/supply';
 import { inDialect, sizeInWords } from '@obrik/core/words';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
@@ -66,7 +66,7 @@ export const NewContainer = ({ onAdd, onClose }: NewContainerProps) => {
     [atWork],
   );
   const row = material ? MATERIALS.get(material) : undefined;
-  const usual = material ? coloursOf(material) : [];
+  const usual = material ? boughtColours(material) : [];
   const isByHex = usual.some((it) => it.startsWith('#'));
   const colours = usual.length === 0 ? [] : [...new Set([...(isByHex ? asked : []), ...usual])];
   const save = () => {

@@ -1,5 +1,5 @@
 import type { Substrate } from '@obrik/core/catalog';
-import type { SurfaceState } from '@obrik/core/inspect';
+import type { LookState } from '@obrik/core/inspect';
 import type { Finding, Surface } from '@obrik/core/piece';
 import { G, Rect, Text as SvgText } from 'react-native-svg';
 import { FONTS, usePalette } from '../theme';
@@ -7,7 +7,7 @@ import type { Box } from './around';
 
 /** How one surface is shown. */
 export interface SurfaceMark {
-  readonly state: SurfaceState;
+  readonly state: LookState;
   /** Material to hatch; null where it is still open. */
   readonly material: Substrate | null;
   /** Where each damage lies, as shares of the surface's first face; null where nobody said. */
@@ -17,7 +17,7 @@ export interface SurfaceMark {
 }
 
 /** A sign for each state: hatch and colour never carry it alone. */
-export const SIGN: Readonly<Record<SurfaceState, string>> = {
+export const SIGN: Readonly<Record<LookState, string>> = {
   settled: '✓',
   open: '?',
   conflict: '!',

@@ -4,8 +4,8 @@ import { material } from './material';
 type Grit = (typeof GRITS)[number]['grit'];
 
 /** The paper of a grit. */
-export type Paper = `paper${Grit}`;
-export const paperOf = (grit: Grit): Paper => `paper${grit}`;
+export type Abrasive = `paper${Grit}`;
+export const paperOf = (grit: Grit): Abrasive => `paper${grit}`;
 
 /** Papers of the P-series, and what else abrades. */
 export const PAPERS = GRITS.map(({ grit }) =>

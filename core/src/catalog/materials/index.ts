@@ -63,7 +63,7 @@ export const priceOf = (id: Material, quantity: number): number =>
   priceBy(MATERIALS.get(id).containers, quantity);
 
 export { AISLES, aisleOf, type Aisle } from './aisles';
-export { discsFor, paperOf, type Paper } from './abrasives';
+export { discsFor, paperOf, type Abrasive } from './abrasives';
 export { VENEER_CUT, VENEER_FORMATS, type VeneerFormat } from './veneer';
 export { WEAR } from './worn';
 export { UNITS, type Container, type MaterialRow, type Unit } from './material';

@@ -18,7 +18,7 @@ import { chanceOfPaint, type LeadChance } from '../belief/priors';
 import type { LeadStatus, VeneerEstimate } from '../belief/result';
 import type { StateVariable } from '../belief/space';
 import { veneerOf } from '../belief/veneer';
-import { decisionOf, takesOf, worthOf, type Decision, type Turn } from './worth';
+import { decisionOf, takesOf, worthOf, type WeighedDecision, type Turn } from './worth';
 
 const { advice: WORDS } = LOOK_WORDS;
 
@@ -44,7 +44,7 @@ const veneerAdvice = (
   it: SurfacePosterior,
   aim: Aim | undefined,
   { tooThin, measured }: VeneerEstimate,
-  { prospect, loss }: Decision,
+  { prospect, loss }: WeighedDecision,
 ): Advice | undefined => {
   const test = inspectionTest('veneer-thickness');
   const thinFaced = SUBSTRATES.ids.reduce(

@@ -35,7 +35,7 @@ interface Classes {
 }
 
 /** A decision as it stands before the next test. */
-export interface Decision {
+export interface WeighedDecision {
   /** By the values of a variable: all that a test needs which depends on that variable alone. */
   readonly byValue: Readonly<Record<StateVariable, Classes>>;
   readonly posterior: StateVector;
@@ -54,7 +54,7 @@ export interface Decision {
 }
 
 /** What a decision is made from, before it is looked at by classes. */
-type Ground = Pick<Decision, 'posterior' | 'lead' | 'tables' | 'regrets'>;
+type Ground = Pick<WeighedDecision, 'posterior' | 'lead' | 'tables' | 'regrets'>;
 
 const classesOf = (
   { posterior, lead, tables, regrets }: Ground,
@@ -81,7 +81,7 @@ export const decisionOf = (
   tooThin: number,
   posterior: StateVector,
   lead: LeadChance,
-): Decision | undefined => {
+): WeighedDecision | undefined => {
   const tables = lossTables(surface, aim, tooThin);
   const [main] = [...tables].sort((a, b) => b.share - a.share);
   if (!main) return undefined;
@@ -156,7 +156,7 @@ const leastOf = (
  */
 export const worthOf = (
   test: InspectionTest,
-  it: Decision,
+  it: WeighedDecision,
 ): { readonly saves: number; readonly turns: readonly Turn[] } => {
   const table = tableOf(test);
   // Knowing everything would save no more than all doubt costs.

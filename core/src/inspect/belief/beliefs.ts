@@ -15,7 +15,7 @@ import { leadStatusesOf } from '../lead';
 import { moistureOf } from './moisture';
 import { posteriorsOf, type SurfacePosterior } from './posterior';
 import { chanceOfPaint } from './priors';
-import type { Conflict, LeadStatus, SurfaceBeliefs } from './result';
+import type { TestConflict, LeadStatus, SurfaceBeliefs } from './result';
 import { marginalsOf, type Marginals } from './space';
 import { veneerOf } from './veneer';
 import { NAMED, SETTLED } from './words';
@@ -29,7 +29,7 @@ interface Weighed<V extends Variable> {
   readonly said: { readonly label: string; readonly p: number };
   readonly confirmed: boolean;
   readonly settled: boolean;
-  readonly conflicts: readonly Conflict[];
+  readonly conflicts: readonly TestConflict[];
   readonly speaksFor: readonly string[];
   readonly speaksAgainst: readonly string[];
 }
@@ -181,9 +181,9 @@ export const inspectSurface = (
 };
 
 /** Settled: enough is known of substrate and finish, lead is not open, nothing conflicts. */
-export type SurfaceState = 'settled' | 'open' | 'conflict';
+export type LookState = 'settled' | 'open' | 'conflict';
 
-export const stateOf = (it: SurfaceBeliefs): SurfaceState => {
+export const stateOf = (it: SurfaceBeliefs): LookState => {
   if (it.conflicts.length > 0) return 'conflict';
   return it.substrate.settled && it.finish.settled && it.leadStatus.kind !== 'open'
     ? 'settled'

@@ -11,7 +11,7 @@ import { greatest, type Distribution } from './distribution';
 import type { Evidence } from './evidence';
 import { TELLING_TESTS, saysOf, tableOf, type Says } from './likelihood';
 import type { SurfacePosterior } from './posterior';
-import type { Conflict } from './result';
+import type { TestConflict } from './result';
 
 const { conflict: WORDS } = LOOK_WORDS;
 
@@ -87,7 +87,7 @@ const conflictBetween = (
   variable: Variable,
   [a, b]: readonly [Voice, Voice],
   { evidence, surface }: SurfacePosterior,
-): Conflict => {
+): TestConflict => {
   const speaksFor = ({ says }: Voice) => VARIABLES[variable].values[says.favourite]?.label ?? '';
   const settles = settlersOf(variable, [a.says.favourite, b.says.favourite], surface.part).find(
     (it) => !evidence.some((one) => one.test.id === it.test.id),
@@ -109,7 +109,7 @@ export const conflictsOn = (
   variable: Variable,
   voices: readonly Voice[],
   it: SurfacePosterior,
-): readonly Conflict[] =>
+): readonly TestConflict[] =>
   voices.flatMap((a, index) =>
     voices
       .slice(index + 1)
@@ -121,7 +121,10 @@ export const conflictsOn = (
  * Results that no explanation makes likely: under the best state, the chances of what was seen
  * against the chances of what that state usually shows.
  */
-export const oddEvidence = ({ evidence, likeliest }: SurfacePosterior): Conflict | undefined => {
+export const oddEvidence = ({
+  evidence,
+  likeliest,
+}: SurfacePosterior): TestConflict | undefined => {
   if (evidence.length < 2) return undefined;
   const best = likeliest();
   const fits = evidence.flatMap((it) => {
@@ -147,7 +150,7 @@ export const conflictWithWord = (
   value: string,
   fromTests: Distribution,
   observationIds: readonly string[],
-): readonly Conflict[] =>
+): readonly TestConflict[] =>
   observationIds.length > 0 && (fromTests[value] ?? 0) < TELLING_LIMITS.wordAgainstOdds.value
     ? [
         {

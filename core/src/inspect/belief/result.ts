@@ -9,7 +9,7 @@ export const conflict = z.object({
   /** The test that would settle it; null where only a second look or a word does. */
   settledBy: z.string().nullable(),
 });
-export type Conflict = z.infer<typeof conflict>;
+export type TestConflict = z.infer<typeof conflict>;
 
 /** What is believed of one variable of a surface, and what it rests on. */
 const beliefOf = <V extends Variable, Values extends z.core.$ZodRecordKey & z.ZodType>(

@@ -12,7 +12,7 @@ export interface Measure {
 }
 
 /** A choice between ways in which a body may be made. The first is usual. */
-export interface Choice {
+export interface BodyChoice {
   readonly id: string;
   readonly label: string;
   readonly options: readonly { readonly id: string; readonly label: string }[];
@@ -47,7 +47,7 @@ export interface BodyKind<Id extends string = string> {
   /** The front that it has where nobody says otherwise; bodies without one have none. */
   readonly front?: Front;
   readonly measures: readonly Measure[];
-  readonly choices: readonly Choice[];
+  readonly choices: readonly BodyChoice[];
   size(it: Body): Size;
   surfaces(it: Body): readonly PartSurface[];
   /** The unfolded drawing, from its upper left corner. */
@@ -74,7 +74,7 @@ export const choice = (
   id: string,
   label: string,
   options: Readonly<Record<string, string>>,
-): Choice => ({
+): BodyChoice => ({
   id,
   label,
   options: Object.entries(options).map(([key, text]) => ({ id: key, label: text })),

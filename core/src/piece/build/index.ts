@@ -2,7 +2,7 @@ export { faceArt, type FaceArt, type PaperDrawing } from './art';
 export { paperDrawing } from './paperDrawing';
 export { assemble, standsFor, type Assembly, type Surface } from './assemble';
 export { BODY_KINDS, bodyKindId, bodyKindOf, type BodyKindId } from './bodies';
-export type { BodyKind, Choice, Measure, Measures, Size } from './bodyKind';
+export type { BodyKind, BodyChoice, Measure, Measures, Size } from './bodyKind';
 export {
   MOST_BODIES,
   body,

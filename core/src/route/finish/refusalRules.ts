@@ -50,7 +50,7 @@ const wishedTopcoat = ({ aim: { scheme } }: SurfaceContext): string =>
   isCoated(scheme) && scheme.topcoat !== 'none' ? COATINGS.get(TOPCOATS[scheme.topcoat]).label : '';
 
 /** Work on a surface of which nobody can tell here what it did; under way it has done nothing yet. */
-const unreadOn = ({ piece, surface }: SurfaceContext): readonly DoneWork[] =>
+export const unreadOn = ({ piece, surface }: SurfaceContext): readonly DoneWork[] =>
   piece.done.filter(
     (it) =>
       it.endedAt !== null &&
@@ -69,12 +69,7 @@ export const REFUSAL_RULES: readonly RefusalRule[] = [
         ? undefined
         : {
             title: WORDS.unread.title,
-            because: WORDS.unread.because(
-              unread.map((it) => ({
-                title: it.title || it.taskKey,
-                day: it.startedAt.slice(0, 10),
-              })),
-            ),
+            because: WORDS.unread.because(unread.map((it) => it.title || it.taskKey)),
             waysOut: WORDS.unread.waysOut,
             observationIds: [],
           };

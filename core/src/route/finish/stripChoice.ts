@@ -27,7 +27,7 @@ import {
   type SurfaceContext,
 } from '../context/context';
 
-export type Way = (typeof STRIP_WAYS.rows)[number];
+export type StripWayRow = (typeof STRIP_WAYS.rows)[number];
 
 /** Layers of the old finish, as counted or recorded; one where nobody looked. */
 export const layersOn = remembered((s: SurfaceContext): number =>
@@ -63,7 +63,7 @@ const firstLayerSlower = (s: SurfaceContext): number =>
 
 /** Effort of a way on a surface, by area, layers and how stubborn the finish is; in carving the first
  * layer takes many times as long. */
-export const stripEffort = (way: Way, s: SurfaceContext): Effort => ({
+export const stripEffort = (way: StripWayRow, s: SurfaceContext): Effort => ({
   rate: `strip-${way.id}`,
   fixed: 0,
   each: way.minutesPerM2 * firstLayerSlower(s) + way.minutesPerFurtherLayer * (layersOn(s) - 1),
@@ -73,7 +73,7 @@ export const stripEffort = (way: Way, s: SurfaceContext): Effort => ({
 });
 
 /** Minutes, money, hazard and likely damage in one figure, minutes. */
-const burden = (way: Way, s: SurfaceContext): number =>
+const burden = (way: StripWayRow, s: SurfaceContext): number =>
   minutesOf(stripEffort(way, s)) +
   costOfWayPerM2(way.id) * areaOfFace(s) * MINUTES_PER_MINOR_UNIT.value +
   way.hazardMinutes +
@@ -81,14 +81,14 @@ const burden = (way: Way, s: SurfaceContext): number =>
 
 const PAINTS = FINISHES.rows.filter((it) => it.paint);
 /** In what ways a way to strip can ruin a face. */
-const dangersIn = (way: Way): readonly Danger[] => [
+const dangersIn = (way: StripWayRow): readonly Danger[] => [
   ...(way.heats ? (['heats'] as const) : []),
   ...(way.wets === 'caustic' ? (['caustic'] as const) : []),
 ];
 const RICH_IN_TANNIN = WOODS.rows.filter((it) => it.bleeds.tannin >= DECISIONS.richInTannin.value);
 
 /** Why a way is out of the question here; undefined where it may be used. */
-const forbids = (way: Way, s: SurfaceContext): string | undefined => {
+const forbids = (way: StripWayRow, s: SurfaceContext): string | undefined => {
   const words = STRIP_WORDS.stripChoice;
   if (isSuspect(s) && !way.allowedOnLead) return words.onLead;
   if (way.tool && !s.shop.tools.includes(way.tool)) {
@@ -106,7 +106,7 @@ const forbids = (way: Way, s: SurfaceContext): string | undefined => {
   return undefined;
 };
 
-const allowedOn = remembered((s: SurfaceContext): readonly Way[] =>
+const allowedOn = remembered((s: SurfaceContext): readonly StripWayRow[] =>
   STRIP_WAYS.rows
     .filter((way) => forbids(way, s) === undefined)
     .sort((a, b) => burden(a, s) - burden(b, s)),
@@ -120,9 +120,9 @@ const sisters = (s: SurfaceContext): readonly SurfaceContext[] =>
  * The one way for a film on a piece: that of least burden over all faces that lose it, a face on
  * which it is forbidden counting with its own best. The same for all of them.
  */
-const commonWay = remembered((s: SurfaceContext): Way | undefined => {
+const commonWay = remembered((s: SurfaceContext): StripWayRow | undefined => {
   const faces = sisters(s).map((it) => ({ it, allowed: allowedOn(it) }));
-  const together = (way: Way): number =>
+  const together = (way: StripWayRow): number =>
     faces.reduce((sum, { it, allowed }) => {
       const own = allowed.includes(way) ? way : allowed[0];
       return sum + (own ? burden(own, it) : 0);
@@ -133,7 +133,7 @@ const commonWay = remembered((s: SurfaceContext): Way | undefined => {
 });
 
 export interface StripChoice {
-  readonly way: Way;
+  readonly way: StripWayRow;
   readonly insteadOf: readonly { readonly label: string; readonly because: string }[];
 }
 
@@ -173,7 +173,9 @@ export const chooseStripWay = remembered((s: SurfaceContext): StripChoice => {
 });
 
 /** Is the way that the user insists on forbidden here? */
-export const forbiddenWish = (s: SurfaceContext): { way: Way; because: string } | undefined => {
+export const forbiddenWish = (
+  s: SurfaceContext,
+): { way: StripWayRow; because: string } | undefined => {
   if (s.aim.stripWish === 'best') return undefined;
   const way = STRIP_WAYS.get(s.aim.stripWish);
   const because = forbids(way, s);

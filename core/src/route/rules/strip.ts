@@ -12,7 +12,13 @@ import { bordersIn } from '../../piece';
 import { STRIP_WORDS as WORDS, byLabel } from '../../words';
 import { takes } from '../../work';
 import { surfaceRule, type Rule } from './rule';
-import { chooseStripWay, layersOn, roundsOf, stripEffort, type Way } from '../finish/stripChoice';
+import {
+  chooseStripWay,
+  layersOn,
+  roundsOf,
+  stripEffort,
+  type StripWayRow,
+} from '../finish/stripChoice';
 import { ofUnits, onFace, wait } from './common';
 import {
   type SurfaceContext,
@@ -28,18 +34,18 @@ import {
 } from '../context/context';
 import { bearsNoneOfThePlan, hasOtherCoats } from '../finish/finishing';
 
-const brushesFor = (s: SurfaceContext, way: Way): readonly Told[] =>
+const brushesFor = (s: SurfaceContext, way: StripWayRow): readonly Told[] =>
   way.dwellMinutes === 0
     ? []
     : [WORDS.stripFinish.brushes(s.wood.openPored && s.wood.jankaLbf >= BEARS_BRASS_LBF.value)];
 
-const roundsIn = (s: SurfaceContext, way: Way): readonly string[] =>
+const roundsIn = (s: SurfaceContext, way: StripWayRow): readonly string[] =>
   way.dwellMinutes > 0 && layersOn(s) > LAYERS_A_ROUND.value
     ? [WORDS.stripFinish.rounds(layersOn(s), roundsOf(s))]
     : [];
 
 /** Neighbours whose finish stays while stripper is about. */
-const neighboursToCover = (s: SurfaceContext, way: Way): readonly string[] => {
+const neighboursToCover = (s: SurfaceContext, way: StripWayRow): readonly string[] => {
   const group = bordersIn(s.surface);
   const kept = s
     .others()

@@ -13,8 +13,8 @@ import { type Effect } from '../../effect';
 import { effectIn, learnPaces, timedIn, type Task } from '../../work';
 import { dayOf, minuteOn } from '../calendar/hours';
 import { emptyJob, jobFrom, linksAlong, startedJob } from './jobs';
-import { placesOf } from './places';
-import type { Job, Link, Problem, Wait } from './problem';
+import { placesInSpaces } from './places';
+import type { Job, Link, ScheduleProblem, Wait } from './problem';
 import { PACES, bearing, maxWait, minWait, progressOf, wetOf } from './waits';
 
 /** A piece with what is still to be done on it. */
@@ -36,7 +36,7 @@ export interface Meaning {
 
 /** The problem of a shop, with what its numbers mean. */
 export interface ShopProblem {
-  readonly problem: Problem;
+  readonly problem: ScheduleProblem;
   readonly meanings: readonly Meaning[];
   /** Air of each space. */
   readonly airs: readonly AirCourse[];
@@ -125,7 +125,7 @@ export const problemOf = (
 ): ShopProblem => {
   // What was timed on these pieces tells how long the like takes here.
   const pace = learnPaces(bench.flatMap(({ piece }) => timedIn(piece.done, piece.log)));
-  const places = placesOf(shop, now, outdoor);
+  const places = placesInSpaces(shop, now, outdoor);
   const { nowhere, waysOf, spaces } = places;
   const jobs: Job[] = [];
   const links: Link[] = [];

@@ -3,7 +3,7 @@ import { allAims, painted, pieceOf } from '../../testing/pieces';
 import { taskFor } from '../../testing/tasks';
 import { planFaults } from '../../testing/planFaults';
 import { benchOf, inSittings, planShop, problemOf } from '..';
-import { placesOf } from './places';
+import { placesInSpaces } from './places';
 
 const HOUR = 60;
 /** A Monday, eight in the morning. */
@@ -25,7 +25,7 @@ const chest: Piece = {
 };
 
 const waysOf = (shop: Shop, told: Parameters<typeof taskFor>[0], looseM2 = 0) => {
-  const places = placesOf(shop, NOW, undefined);
+  const places = placesInSpaces(shop, NOW, undefined);
   return { ways: places.waysOf(taskFor(told), looseM2), places };
 };
 

@@ -7,7 +7,7 @@ import { HORIZON_DAYS, airIn } from '../../drying';
 import { fitHours } from '../calendar/fitHours';
 import { ALWAYS, both, without, type Calendar } from '../calendar/calendar';
 import { clockDays, hoursOf, loudHours } from '../calendar/hours';
-import type { Resource, Use, Way } from './problem';
+import type { Resource, ResourceUse, Way } from './problem';
 import { coatingOf, heldOf } from './waits';
 
 const MS = 60_000;
@@ -51,7 +51,7 @@ const orAll = <T>(list: readonly T[], holds: (it: T) => boolean): readonly T[] =
 };
 
 /** The people, spaces and hours of a shop, as a problem has them. */
-export const placesOf = (shop: Shop, now: Minute, outdoor: AirCourse | undefined) => {
+export const placesInSpaces = (shop: Shop, now: Minute, outdoor: AirCourse | undefined) => {
   const { people, spaces, timeZone, quietFrom, appointments } = shop;
   const airs = spaces.map((it) => airIn(shop, it, now, outdoor));
   const fits = airs.map((air) => fitHours(air, now, HORIZON_DAYS));
@@ -91,12 +91,12 @@ export const placesOf = (shop: Shop, now: Minute, outdoor: AirCourse | undefined
       isPerson: false,
     })),
   ];
-  const use = (group: number, space: number): Use => ({
+  const use = (group: number, space: number): ResourceUse => ({
     resource: people.length + group * spaces.length + space,
     amount: 1,
   });
   /** Drying racks are counted where the space says how much there is. */
-  const racksOf = (space: number, looseM2: number): readonly Use[] => {
+  const racksOf = (space: number, looseM2: number): readonly ResourceUse[] => {
     const m2 = spaces[space]?.racksM2 ?? null;
     if (m2 === null || looseM2 === 0) return [];
     // What is more than all racks hold takes all of them: it is hung in turns.

@@ -2,7 +2,7 @@ import type { Minute, Progress } from '../../climate';
 import type { Calendar } from '../calendar/calendar';
 
 /** So much of a resource. */
-export interface Use {
+export interface ResourceUse {
   readonly resource: number;
   readonly amount: number;
 }
@@ -19,9 +19,9 @@ export interface Way {
   /** Places in `Problem.resources` of the people who do it. */
   readonly hands: readonly number[];
   /** What it takes while it is done. */
-  readonly uses: readonly Use[];
+  readonly uses: readonly ResourceUse[];
   /** What it takes until it holds by itself. */
-  readonly racks: readonly Use[];
+  readonly racks: readonly ResourceUse[];
   /** Place in `Problem.spaces`; null where it is done anywhere. */
   readonly space: number | null;
   /** Place in `Problem.calendars`: when these people may do this here. */
@@ -80,7 +80,7 @@ export interface Project {
 }
 
 /** What is to be planned, and with what. */
-export interface Problem {
+export interface ScheduleProblem {
   /** Now: nothing begins before. */
   readonly from: Minute;
   readonly projects: readonly Project[];
@@ -99,7 +99,7 @@ export interface Problem {
 }
 
 /** Why a job does not begin earlier. */
-export type Why =
+export type LinkReason =
   | { readonly kind: 'free' }
   | { readonly kind: 'after'; readonly job: number }
   | { readonly kind: 'hands'; readonly job: number }
@@ -120,7 +120,7 @@ export interface Booking {
   readonly end: Minute;
   /** Setting up was spared: the same hands have just done the like. */
   readonly sparesSetUp: boolean;
-  readonly why: Why;
+  readonly why: LinkReason;
 }
 
 /** Times for all jobs that could be given one. */
@@ -131,7 +131,7 @@ export interface Plan {
 
 /** When a wait is over. @returns Infinity where it never is in this air */
 export const waitEnds = (
-  { paces }: Problem,
+  { paces }: ScheduleProblem,
   { minutes, pace }: Wait,
   from: Minute,
   space: number | null,

@@ -1,5 +1,5 @@
 import type { Answer } from '../solver/improve';
-import type { Problem } from './problem';
+import type { ScheduleProblem } from './problem';
 
 /**
  * A plan that misses windows for recoating needs a scuff first: the coats that come too late take
@@ -7,9 +7,9 @@ import type { Problem } from './problem';
  * @returns the problem with the scuffs, and by job their minutes; the same problem where none is missed
  */
 export const withScuffs = (
-  problem: Problem,
+  problem: ScheduleProblem,
   { outcome }: Answer,
-): { readonly problem: Problem; readonly scuffs: ReadonlyMap<number, number> } => {
+): { readonly problem: ScheduleProblem; readonly scuffs: ReadonlyMap<number, number> } => {
   const scuffs = new Map<number, number>();
   for (const { link } of outcome.missed) {
     scuffs.set(link.after, Math.max(scuffs.get(link.after) ?? 0, link.missed ?? 0));

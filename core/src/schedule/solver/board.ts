@@ -4,23 +4,23 @@ import {
   waitEnds,
   type Booking,
   type Job,
-  type Problem,
+  type ScheduleProblem,
   type Wait,
   type Way,
-  type Why,
+  type LinkReason,
 } from '../model/problem';
 import { timeline, type Timeline } from '../model/timeline';
 
 /** A problem with what every plan of it asks again and again. */
 export interface Prepared {
-  readonly problem: Problem;
+  readonly problem: ScheduleProblem;
   readonly readers: readonly Reader[];
   /** By job: places of the links that lead to it, and of those that go on from it. */
   readonly into: readonly (readonly number[])[];
   readonly out: readonly (readonly number[])[];
 }
 
-export const prepare = (problem: Problem): Prepared => {
+export const prepare = (problem: ScheduleProblem): Prepared => {
   const into: number[][] = problem.jobs.map(() => []);
   const out: number[][] = problem.jobs.map(() => []);
   problem.links.forEach((it, place) => {
@@ -40,7 +40,7 @@ const TRIES = 5000;
 interface Found {
   readonly span: Span;
   readonly sparesSetUp: boolean;
-  readonly why: Why;
+  readonly why: LinkReason;
 }
 
 /** What is taken by now. */
@@ -63,7 +63,7 @@ export class Board {
   }
 
   /** The earliest time at which a job can be done in one way. */
-  find(index: number, way: Way, earliest: Minute, because: Why): Found | undefined {
+  find(index: number, way: Way, earliest: Minute, because: LinkReason): Found | undefined {
     const { problem, readers } = this.prepared;
     const job = problem.jobs[index] as Job;
     const reader = readers[way.calendar] as Reader;
@@ -118,7 +118,7 @@ export class Board {
     way: Way,
     span: Span,
     reader: Reader,
-  ): { readonly until: Minute; readonly why: Why } | undefined {
+  ): { readonly until: Minute; readonly why: LinkReason } | undefined {
     const { problem } = this.prepared;
     const least = Math.min(span.to - span.from, job.whole ? Infinity : SHORTEST);
     for (const hand of way.hands) {

@@ -197,5 +197,5 @@ const sample = (values: readonly number[]): readonly number[] => {
 };
 
 /** How far a plan may be from the best there is, as a share of its length; 0 where none can be better. */
-export const gapOf = (from: Minute, finish: Minute, bound: Bound): number =>
+export const shareOverBound = (from: Minute, finish: Minute, bound: Bound): number =>
   finish <= bound.finish ? 0 : (finish - bound.finish) / Math.max(1, finish - from);

@@ -6,21 +6,21 @@ import {
   type Job,
   type Link,
   type Plan,
-  type Problem,
-  type Why,
+  type ScheduleProblem,
+  type LinkReason,
 } from '../model/problem';
 
 /** How often a job is moved later so that what has to follow soon can follow. */
 const MOVES = 4;
 
 /** When the next may begin after a job that has its time. */
-const readyAfter = (problem: Problem, link: Link, booking: Booking): Minute => {
+const readyAfter = (problem: ScheduleProblem, link: Link, booking: Booking): Minute => {
   const space = problem.jobs[booking.job]?.ways[booking.way]?.space ?? null;
   return waitEnds(problem, link.min, booking.end, space);
 };
 
 /** Until when the next has to have begun; Infinity where nothing presses. */
-export const closesAfter = (problem: Problem, link: Link, booking: Booking): Minute => {
+export const closesAfter = (problem: ScheduleProblem, link: Link, booking: Booking): Minute => {
   if (!link.max) return Infinity;
   const space = problem.jobs[booking.job]?.ways[booking.way]?.space ?? null;
   return waitEnds(problem, link.max, booking.end, space);
@@ -50,7 +50,7 @@ export interface Wishes {
  * What shares its setting up with the one before follows at once. Where a wait that presses would
  * be missed, what it follows is moved later, a few times.
  */
-export const build = (prepared: Prepared, { rank, way: wished }: Wishes): Plan => {
+export const buildPlan = (prepared: Prepared, { rank, way: wished }: Wishes): Plan => {
   const { problem, into, out } = prepared;
   const { jobs, links } = problem;
   const board = new Board(prepared);
@@ -73,7 +73,7 @@ export const build = (prepared: Prepared, { rank, way: wished }: Wishes): Plan =
   };
 
   /** The link that holds a job back longest, and until when. */
-  const earliest = (index: number): { at: Minute; why: Why } => {
+  const earliest = (index: number): { at: Minute; why: LinkReason } => {
     let at = notBefore[index] as number;
     let held = -1;
     for (const place of into[index] ?? []) {

@@ -1,14 +1,14 @@
 import { diceOf, type Dice } from '../../dice';
 import type { Prepared } from './board';
-import { build } from './builder';
+import { buildPlan } from './builder';
 import type { Plan } from '../model/problem';
 import { rankings } from './rank';
-import { costOf, outcomeOf, type Objective, type Outcome } from './score';
+import { penaltyOf, outcomeOf, type Objective, type PlanOutcome } from './score';
 
 /** A plan with what it comes to. */
 export interface Answer {
   readonly plan: Plan;
-  readonly outcome: Outcome;
+  readonly outcome: PlanOutcome;
   readonly cost: number;
 }
 
@@ -21,14 +21,14 @@ export interface Progressing {
 
 const judged = (prepared: Prepared, plan: Plan, objective: Objective): Answer => {
   const outcome = outcomeOf(prepared, plan);
-  return { plan, outcome, cost: costOf(prepared, outcome, objective) };
+  return { plan, outcome, cost: penaltyOf(prepared, outcome, objective) };
 };
 
 /** So many rankings make the first answer; the others are the first rounds of making it better. */
 const AT_FIRST = 2;
 
 const ranked = (prepared: Prepared, objective: Objective, ranks: readonly Float64Array[]) =>
-  ranks.map((rank) => judged(prepared, build(prepared, { rank }), objective));
+  ranks.map((rank) => judged(prepared, buildPlan(prepared, { rank }), objective));
 
 const cheapest = (a: Answer, b: Answer): Answer => (b.cost < a.cost ? b : a);
 
@@ -117,7 +117,7 @@ export function* improving(
       const count = jobs[job]?.ways.length ?? 1;
       if (count > 1) tried[job] = dice() < 0.4 ? Math.floor(dice() * count) : -1;
     }
-    const next = judged(prepared, build(prepared, { rank, way: tried }), objective);
+    const next = judged(prepared, buildPlan(prepared, { rank, way: tried }), objective);
     const warmth = WARMTH * (best.outcome.finish - now) * Math.max(0, 1 - rounds / COOLS);
     if (next.cost <= here.cost + warmth * dice()) {
       here = next;

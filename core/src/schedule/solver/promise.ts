@@ -1,8 +1,8 @@
 import type { Minute } from '../../climate';
 import { diceOf, type Dice } from '../../dice';
 import { prepare } from './board';
-import { build } from './builder';
-import type { Plan, Problem, Wait } from '../model/problem';
+import { buildPlan } from './builder';
+import type { Plan, ScheduleProblem, Wait } from '../model/problem';
 
 /**
  * How far work takes longer or shorter than planned: the logarithm's standard deviation. Two of three
@@ -24,7 +24,7 @@ const CLOCK: readonly [number, number] = [
 ];
 
 /** The same problem as it may turn out: work and waits longer or shorter, a coat's waits together. */
-export const turnedOut = (problem: Problem, dice: Dice): Problem => {
+export const turnedOut = (problem: ScheduleProblem, dice: Dice): ScheduleProblem => {
   const slower = problem.jobs.map(() => Math.exp(WORK_SPREAD * normal(dice)));
   const dries = problem.jobs.map(() => normal(dice));
   const stretched = (wait: Wait | null, job: number): Wait | null => {
@@ -62,7 +62,7 @@ export interface Runs {
  * @param seed the same seed gives the same runs
  */
 export const livedThrough = (
-  problem: Problem,
+  problem: ScheduleProblem,
   plan: Plan,
   { runs, seed }: { readonly runs: number; readonly seed: number },
 ): Runs => {
@@ -71,7 +71,7 @@ export const livedThrough = (
   const ends = problem.projects.map((): number[] => []);
   for (let run = 0; run < runs; run++) {
     const turned = turnedOut(problem, dice);
-    const { bookings } = build(prepare(turned), { rank });
+    const { bookings } = buildPlan(prepare(turned), { rank });
     const done = problem.projects.map(() => problem.from);
     bookings.forEach((it, job) => {
       const project = problem.jobs[job]?.project ?? -1;

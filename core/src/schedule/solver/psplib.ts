@@ -1,6 +1,6 @@
 import { bad, good, type Result } from '../../piece';
 import { ALWAYS } from '../calendar/calendar';
-import type { Job, Link, Problem, Way } from '../model/problem';
+import type { Job, Link, ScheduleProblem, Way } from '../model/problem';
 
 /** Lines between a heading and the next rule of stars. */
 const section = (lines: readonly string[], heading: RegExp): readonly string[] | undefined => {
@@ -21,7 +21,7 @@ const rows = (lines: readonly string[] = []): readonly (readonly number[])[] =>
  * writes it (.sm, single mode; several modes are read as ways). Times are read as minutes from 0.
  * @returns the problem, or what is wrong with the file
  */
-export const readPsplib = (text: string): Result<Problem> => {
+export const readPsplib = (text: string): Result<ScheduleProblem> => {
   const lines = text.split(/\r?\n/);
   const follows = rows(section(lines, /^PRECEDENCE RELATIONS/));
   const requests = section(lines, /^REQUESTS\/DURATIONS/);

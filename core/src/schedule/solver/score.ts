@@ -18,7 +18,7 @@ export interface Missed {
 }
 
 /** What a plan comes to. */
-export interface Outcome {
+export interface PlanOutcome {
   /** When the last job is done, waits after it left out. */
   readonly finish: Minute;
   /** By project: when its last job is done; null where one of its jobs has no time. */
@@ -73,7 +73,7 @@ const unevennessOf = (bookings: readonly Booking[]): number => {
   return byDay.size === 0 ? 0 : sum / byDay.size;
 };
 
-export const outcomeOf = (prepared: Prepared, { bookings }: Plan): Outcome => {
+export const outcomeOf = (prepared: Prepared, { bookings }: Plan): PlanOutcome => {
   const { problem } = prepared;
   const made = bookings.filter((it): it is Booking => it !== undefined);
   const without = bookings.flatMap((it, job) => (it ? [] : [job]));
@@ -116,7 +116,11 @@ const MISSED_COSTS = 60;
  * What a plan costs, in minutes; lower is better. The end of all pieces weighs a little in each
  * objective, so that of two plans alike in the rest the sooner one is taken.
  */
-export const costOf = (prepared: Prepared, outcome: Outcome, objective: Objective): number => {
+export const penaltyOf = (
+  prepared: Prepared,
+  outcome: PlanOutcome,
+  objective: Objective,
+): number => {
   const { problem } = prepared;
   const span = outcome.finish - problem.from;
   const ends = outcome.done.reduce<number>(

@@ -1,6 +1,6 @@
 import type { AirCourse, Minute } from '../../climate';
 import type { Shop } from '../../piece';
-import { boundOf, gapOf, type Bound } from './bound';
+import { boundOf, shareOverBound, type Bound } from './bound';
 import { prepare } from './board';
 import { problemOf, type Held, type OnBench, type ShopProblem } from '../model/fromRoutes';
 import { firstAnswer, improving, type Answer } from './improve';
@@ -25,7 +25,7 @@ export interface ShopPlan {
 }
 
 /** What a plan is asked for. */
-export interface Asked {
+export interface PlanningAsked {
   readonly objective: Objective;
   /** The same seed gives the same plan. */
   readonly seed: number;
@@ -44,7 +44,7 @@ export function* planningShop(
   bench: readonly OnBench[],
   shop: Shop,
   now: Minute,
-  { objective, seed, held, outdoor }: Asked,
+  { objective, seed, held, outdoor }: PlanningAsked,
 ): Generator<ShopPlan, never, void> {
   const askedOf = problemOf(bench, shop, now, held, outdoor);
   let of = askedOf;
@@ -66,7 +66,7 @@ export function* planningShop(
     of,
     answer,
     bound,
-    gap: gapOf(problem.from, answer.outcome.finish, bound),
+    gap: shareOverBound(problem.from, answer.outcome.finish, bound),
     finish: answer.outcome.without.length > 0 ? null : answer.outcome.finish,
     timetable: timetableOf(of, answer.plan, ids, scuffs, stalledIn(of, prepared, answer.plan)),
   });
@@ -84,7 +84,7 @@ export const planShop = (
   bench: readonly OnBench[],
   shop: Shop,
   now: Minute,
-  asked: Asked & { readonly rounds: number },
+  asked: PlanningAsked & { readonly rounds: number },
   told: (it: ShopPlan, rounds: number) => void = () => {},
 ): ShopPlan => {
   let rounds = 0;

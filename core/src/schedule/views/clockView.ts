@@ -9,7 +9,7 @@ import {
   paceOf,
   type Air,
   type AirCourse,
-  type Mend,
+  type AirMend,
   type Minute,
   type Misfit,
 } from '../../climate';
@@ -19,7 +19,7 @@ import { USUAL } from '../calendar/airAhead';
 import { heldByAir, type HeldByAir } from './heldByAir';
 import { fitHours } from '../calendar/fitHours';
 import { both, either, without, type Span } from '../calendar/calendar';
-import { dryingNow, type Drying } from './drying';
+import { dryingNow, type DryingNow } from './drying';
 import { caseOf } from '../../case';
 import { clockDays, hoursOf } from '../calendar/hours';
 import type { OnBench } from '../model/fromRoutes';
@@ -39,7 +39,7 @@ export interface AirNow {
   /** What is wrong with it for a usual waterborne coat; empty where nothing is. */
   readonly wrong: readonly Misfit[];
   /** What would mend it. */
-  readonly mends: readonly Mend[];
+  readonly mends: readonly AirMend[];
   /** When that changes next, within two days; null where it does not. */
   readonly changesAt: Minute | null;
   /** What is wrong from then on. */
@@ -63,7 +63,7 @@ export interface ClockView {
   readonly now: Minute;
   readonly timetable: Timetable;
   readonly ready: readonly Ready[];
-  readonly drying: readonly Drying[];
+  readonly drying: readonly DryingNow[];
   readonly airs: readonly AirNow[];
   /** When somebody works, within the next weeks. */
   readonly open: readonly Span[];
@@ -167,7 +167,7 @@ export const viewOf = (
 ): ClockView => {
   const { airs } = plan.of;
   /** What would mend the air for a step, in the space where least is amiss; empty where one bears it. */
-  const mends = ({ coating }: Operation): readonly Mend[] => {
+  const mends = ({ coating }: Operation): readonly AirMend[] => {
     if (coating === null || airs.some((it) => isFit(coating, airAt(it, now)))) return [];
     const amiss = airs.map((it) =>
       misfitsFor(coating, airAt(it, now)).reduce((sum, { by }) => sum + by, 0),

@@ -1,11 +1,11 @@
-import { USUAL_SETTING, waitBand, type AirCourse, type Band, type Minute } from '../../climate';
+import { USUAL_SETTING, waitBand, type AirCourse, type AirBand, type Minute } from '../../climate';
 import type { Coating, Until } from '../../catalog';
 import type { Piece, Shop } from '../../piece';
 import { dryingOf } from '../model/fromRoutes';
 import { airIn, dryingIn, windowCloses } from '../../drying';
 
 /** Something that dries, hardens or soaks now. */
-export interface Drying {
+export interface DryingNow {
   readonly pieceId: string;
   readonly name: string;
   readonly title: string;
@@ -16,7 +16,7 @@ export interface Drying {
   readonly until: Until | null;
   readonly from: Minute;
   /** When the next work may follow; null where it never may in this air. */
-  readonly opens: Band | null;
+  readonly opens: AirBand | null;
   /** From when on the next coat may want a scuff first; null where nothing presses. */
   readonly closes: Minute | null;
 }
@@ -33,12 +33,12 @@ export const dryingNow = (
   shop: Shop,
   now: Minute,
   airs: readonly AirCourse[] = shop.spaces.map((it) => airIn(shop, it, now)),
-): readonly Drying[] => {
+): readonly DryingNow[] => {
   const last = new Map<string, ReturnType<typeof dryingOf>[number]>();
   for (const it of dryingOf(piece, now)) {
     for (const id of it.effect.surfaceIds) last.set(id, it);
   }
-  const each = [...new Set(last.values())].flatMap(({ done, effect }): Drying[] => {
+  const each = [...new Set(last.values())].flatMap(({ done, effect }): DryingNow[] => {
     const place = Math.max(
       0,
       shop.spaces.findIndex((it) => it.id === done.spaceId),
@@ -81,7 +81,7 @@ export const dryingNow = (
 /** Work of one kind that ended within so long of each other was done in one go, minutes. */
 const ONE_GO = 90;
 
-const later = (a: Band | null, b: Band | null): Band | null =>
+const later = (a: AirBand | null, b: AirBand | null): AirBand | null =>
   a === null || b === null
     ? null
     : {
@@ -94,8 +94,8 @@ const sooner = (a: Minute | null, b: Minute | null): Minute | null =>
   a === null || b === null ? (a ?? b) : Math.min(a, b);
 
 /** What was done in one go dries as one: ready with the last of it, closed with the first. */
-const together = (each: readonly Drying[]): Drying[] => {
-  const groups: Drying[] = [];
+const together = (each: readonly DryingNow[]): DryingNow[] => {
+  const groups: DryingNow[] = [];
   for (const it of each) {
     const at = groups.findIndex(
       (one) =>

@@ -2,7 +2,7 @@ import type { Coating } from '../../catalog';
 import { HOUR, airAt, misfitsFor, type AirCourse, type Minute, type Misfit } from '../../climate';
 import type { Shop } from '../../piece';
 import type { ShopPlan } from '../solver/shopPlan';
-import type { Entry } from './timetable';
+import type { TimetableEntry } from './timetable';
 
 /** A coat that waits for other air. */
 export interface HeldByAir {
@@ -48,7 +48,7 @@ export const heldByAir = (
   const now = timetable.from;
   const found = new Map<string, HeldByAir>();
   const add = (
-    { pieceId, name, operation }: Pick<Entry, 'pieceId' | 'name' | 'operation'>,
+    { pieceId, name, operation }: Pick<TimetableEntry, 'pieceId' | 'name' | 'operation'>,
     coating: Coating | null,
     until: Minute | null,
   ): void => {

@@ -2,7 +2,7 @@ import type { Case } from '../../case';
 import type { DiscoveryKind } from '../../catalog';
 import type { Minute } from '../../climate';
 import { linesOf } from '../../piece';
-import type { Drying } from './drying';
+import type { DryingNow } from './drying';
 import { isStillWet, openStep, type OpenStep } from './mayBegin';
 
 /** What is still open on a piece when its work is over, or nearly. */
@@ -16,13 +16,13 @@ export interface StillOpen {
   /** Surfaces without a finish. */
   readonly unaimed: readonly string[];
   /** What still dries. */
-  readonly wet: readonly Drying[];
+  readonly wet: readonly DryingNow[];
 }
 
 /** What is still open on a piece. Ids of surfaces; the screen has their names. */
 export const stillOpen = (
   { piece, route, steps, beliefs }: Pick<Case, 'piece' | 'route' | 'steps' | 'beliefs'>,
-  drying: readonly Drying[],
+  drying: readonly DryingNow[],
   now: Minute,
 ): StillOpen => ({
   steps: route.operations.map((it) => openStep(it, steps.numbers)),

@@ -3,7 +3,7 @@ import type { Minute } from '../../climate';
 import type { Piece } from '../../piece';
 import type { Operation, Route } from '../../route';
 import type { GateKind } from '../../work';
-import type { Drying } from './drying';
+import type { DryingNow } from './drying';
 
 /** A step of the route that is still open. */
 export interface OpenStep {
@@ -33,7 +33,7 @@ export interface AgainstIt {
   /** Other steps that come before it. */
   readonly first: readonly OpenStep[];
   /** What still dries below it. */
-  readonly wet: readonly Drying[];
+  readonly wet: readonly DryingNow[];
 }
 
 /** Steps whose tasks come before those of a step, straight or through others. */
@@ -60,7 +60,7 @@ const stepsBefore = ({ graph, operations }: Route, it: Operation): readonly Oper
 };
 
 /** Is it still to be waited for at a time? What waits for an answer, or never dries, is. */
-export const isStillWet = ({ opens }: Drying, now: Minute): boolean =>
+export const isStillWet = ({ opens }: DryingNow, now: Minute): boolean =>
   opens === null || opens.expected > now;
 
 /**
@@ -70,7 +70,7 @@ export const isStillWet = ({ opens }: Drying, now: Minute): boolean =>
 export const againstIt = (
   { piece, route, steps: { numbers } }: Pick<Case, 'piece' | 'route' | 'steps'>,
   it: Operation,
-  drying: readonly Drying[],
+  drying: readonly DryingNow[],
   now: Minute,
 ): AgainstIt => {
   const open = stepsBefore(route, it).map((one) => ({
@@ -78,7 +78,7 @@ export const againstIt = (
     isHarm: one.phase === 'secure',
   }));
   // What is washed again need not dry in between; a coat does.
-  const isAgain = ({ doneIds }: Drying): boolean =>
+  const isAgain = ({ doneIds }: DryingNow): boolean =>
     !it.coats &&
     piece.done.some((one) => doneIds.includes(one.id) && it.taskKeys.includes(one.taskKey));
   return {
@@ -105,14 +105,14 @@ export const mayBegin = (it: AgainstIt): boolean =>
 /** The step to offer next on a piece: the first of its route that nothing stands against; undefined where everything waits. */
 export const nextStep = (
   of: Pick<Case, 'piece' | 'route' | 'steps'>,
-  drying: readonly Drying[],
+  drying: readonly DryingNow[],
   now: Minute,
 ): Operation | undefined =>
   of.route.operations.find((it) => mayBegin(againstIt(of, it, drying, now)));
 
 /** Ids of the work on record that can’t be judged yet: it is still wet, or in its clamps. */
 export const stillWetIn = (
-  drying: readonly Drying[],
+  drying: readonly DryingNow[],
   now: Minute,
 ): ReadonlySet<Piece['done'][number]['id']> =>
   new Set(drying.filter((it) => isStillWet(it, now)).flatMap((it) => it.doneIds));

@@ -1,19 +1,19 @@
 import type { Minute } from '../../climate';
-import type { Entry } from './timetable';
+import type { TimetableEntry } from './timetable';
 
 /** What one person does in one go: for a calendar. */
 export interface Sitting {
   readonly personId: string | null;
   readonly from: Minute;
   readonly to: Minute;
-  readonly entries: readonly Entry[];
+  readonly entries: readonly TimetableEntry[];
 }
 
 /** Breaks shorter than this do not end a sitting, minutes (J). */
 const BREAK = 45;
 
 /** The entries of a plan as the sittings of its people, in the order in which they begin. */
-export const inSittings = (entries: readonly Entry[]): readonly Sitting[] => {
+export const inSittings = (entries: readonly TimetableEntry[]): readonly Sitting[] => {
   const sittings: Sitting[] = [];
   const last = new Map<string | null, number>();
   const parts = entries

@@ -1,6 +1,6 @@
 import { workStage, type Case, type WorkStage } from '../../case';
 import type { Minute } from '../../climate';
-import type { Drying } from './drying';
+import type { DryingNow } from './drying';
 import { isStillWet, nextStep } from './mayBegin';
 
 /** Where a piece stands, as people say it. */
@@ -15,7 +15,7 @@ export type Stage =
  */
 export const stageOf = (
   of: Pick<Case, 'piece' | 'route' | 'steps'>,
-  drying: readonly Drying[],
+  drying: readonly DryingNow[],
   now: Minute,
 ): Stage => {
   const stage = workStage(of);

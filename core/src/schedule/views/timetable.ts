@@ -1,7 +1,7 @@
 import type { Minute } from '../../climate';
 import { readerOf, type Span } from '../calendar/calendar';
 import type { ShopProblem } from '../model/fromRoutes';
-import { waitEnds, type Booking, type Plan, type Why } from '../model/problem';
+import { waitEnds, type Booking, type Plan, type LinkReason } from '../model/problem';
 import type { Stalled } from './stalled';
 import { stepOf, type Step } from './step';
 
@@ -17,7 +17,7 @@ export type Because =
   | { readonly kind: 'full'; readonly place: string };
 
 /** One operation with its times, for people to read. */
-export interface Entry {
+export interface TimetableEntry {
   readonly pieceId: string;
   readonly name: string;
   readonly operation: Step;
@@ -45,7 +45,7 @@ export interface Entry {
 /** When a plan has what, in the order in which it is begun. */
 export interface Timetable {
   readonly from: Minute;
-  readonly entries: readonly Entry[];
+  readonly entries: readonly TimetableEntry[];
   /** Steps that wait without end as things are, each with what stalls it. */
   readonly stalled: readonly Stalled[];
   /** By piece: when its last work is done; null where one of its steps is stalled, or nothing is left. */
@@ -53,19 +53,19 @@ export interface Timetable {
 }
 
 /** What stands behind a milestone: the operation that really holds it. */
-const throughMilestones = (it: ShopProblem, plan: Plan, why: Why): Why => {
+const throughMilestones = (it: ShopProblem, plan: Plan, why: LinkReason): LinkReason => {
   let now = why;
   for (let steps = 0; steps < 20 && now.kind === 'after'; steps++) {
     const { operation, done } = it.meanings[now.job] ?? {};
     if (operation || done) return now;
-    const behind: Why | undefined = plan.bookings[now.job]?.why;
+    const behind: LinkReason | undefined = plan.bookings[now.job]?.why;
     if (!behind) return now;
     now = behind;
   }
   return now;
 };
 
-const becauseOf = (it: ShopProblem, plan: Plan, job: number, why: Why): Because => {
+const becauseOf = (it: ShopProblem, plan: Plan, job: number, why: LinkReason): Because => {
   const real = throughMilestones(it, plan, why);
   switch (real.kind) {
     case 'after':
@@ -119,7 +119,11 @@ export const timetableOf = (
     return known;
   };
   /** The soonest that may follow, and the first window that closes. */
-  const waits = ({ job, end, way }: Booking): Pick<Entry, 'opens' | 'closes' | 'neverDries'> => {
+  const waits = ({
+    job,
+    end,
+    way,
+  }: Booking): Pick<TimetableEntry, 'opens' | 'closes' | 'neverDries'> => {
     const space = problem.jobs[job]?.ways[way]?.space ?? null;
     let [opens, closes] = [Infinity, Infinity];
     let isWaitedFor = false;
@@ -136,7 +140,7 @@ export const timetableOf = (
       neverDries: isWaitedFor && opens === Infinity,
     };
   };
-  const entryOf = (booking: Booking): Entry[] => {
+  const entryOf = (booking: Booking): TimetableEntry[] => {
     const { operation, pieceId } = meanings[booking.job] ?? {};
     const job = problem.jobs[booking.job];
     const way = job?.ways[booking.way];

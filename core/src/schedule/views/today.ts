@@ -1,4 +1,4 @@
-import type { Mend, Minute } from '../../climate';
+import type { AirMend, Minute } from '../../climate';
 import type { Operation } from '../../route';
 import { stepOf, type Step } from './step';
 import type { ShopProblem } from '../model/fromRoutes';
@@ -13,7 +13,7 @@ export interface Ready {
   /** The wet coat that it would make dust beside, wherever it is done; null where there is none. */
   readonly beside: { readonly kind: 'wetBeside'; readonly name: string } | null;
   /** The air of none of the spaces bears it now: what would mend it; empty where one does. */
-  readonly mends: readonly Mend[];
+  readonly mends: readonly AirMend[];
   /** Until when it has to be begun, so that no scuff is needed; null where nothing presses. */
   readonly closes: Minute | null;
 }
@@ -25,7 +25,7 @@ export interface Ready {
  */
 export const readyNow = (
   { problem, meanings }: ShopProblem,
-  mends: (operation: Operation) => readonly Mend[],
+  mends: (operation: Operation) => readonly AirMend[],
 ): readonly Ready[] => {
   const { jobs, links, from: now } = problem;
   const into = new Map<number, Link[]>();

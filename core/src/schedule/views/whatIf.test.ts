@@ -1,6 +1,6 @@
 import { shop as shopSchema, type Piece, type Shop } from '../../piece';
 import { pieceOf, stained } from '../../testing/pieces';
-import { WHAT_IFS, otherwise, whatTheyBring, type ShopWhatIf } from '..';
+import { WHAT_IFS, otherShops, whatTheyBring, type ShopWhatIf } from '..';
 
 const MS = 60_000;
 const DAY = 24 * 60;
@@ -29,7 +29,7 @@ const bareTable = (topcoat: 'oil' | 'waterborne'): Piece => ({
 describe('what if', () => {
   it('says only what is otherwise than it is', () => {
     const kinds = (pieces: readonly Piece[], of: Shop): readonly ShopWhatIf[] =>
-      WHAT_IFS.filter((kind) => otherwise({ pieces, shop: of }, kind, NOW) !== null);
+      WHAT_IFS.filter((kind) => otherShops({ pieces, shop: of }, kind, NOW) !== null);
     expect(kinds([bareTable('oil')], shop)).toEqual([...WHAT_IFS]);
     const [space] = shop.spaces;
     const [me] = shop.people;
@@ -45,13 +45,13 @@ describe('what if', () => {
       'startSaturday',
     ]);
     const saturday = NOW + 3 * DAY;
-    expect(otherwise({ pieces: [], shop }, 'startSaturday', saturday)).toBeNull();
-    expect(otherwise({ pieces: [], shop }, 'waterbased', NOW)).toBeNull();
+    expect(otherShops({ pieces: [], shop }, 'startSaturday', saturday)).toBeNull();
+    expect(otherShops({ pieces: [], shop }, 'waterbased', NOW)).toBeNull();
   });
 
   it('begun on Saturday nothing begins before its midnight, by the clock of the place', () => {
     const oslo: Shop = { ...shop, timeZone: 'Europe/Oslo' };
-    const it = otherwise({ pieces: [], shop: oslo }, 'startSaturday', NOW);
+    const it = otherShops({ pieces: [], shop: oslo }, 'startSaturday', NOW);
     expect(new Date((it?.notBefore ?? 0) * MS).toISOString()).toBe('2026-03-06T23:00:00.000Z');
   });
 

@@ -122,7 +122,7 @@ const nextSaturday = (shop: Shop, now: Minute): Minute | undefined => {
 };
 
 /** Everything as it would be; null where it is so already. */
-export const otherwise = (
+export const otherShops = (
   { pieces, shop }: Planned,
   kind: ShopWhatIf,
   now: Minute,
@@ -169,7 +169,7 @@ export const whatTheyBring = (
   };
   const before = finishIn({ pieces, shop });
   return WHAT_IFS.flatMap((kind) => {
-    const other = otherwise({ pieces, shop }, kind, now);
+    const other = otherShops({ pieces, shop }, kind, now);
     return other ? [{ kind, before, after: finishIn(other) }] : [];
   });
 };
