@@ -9,6 +9,7 @@ import {
   type RecordLine,
 } from '@obrik/core/ledger';
 import { pieceDescription } from '@obrik/core/piece';
+import Dexie from 'dexie';
 import { cardsHere, pieceHere, shopHere, waitingHere } from './reading';
 import { ABOUT_SHOP, closeDevice, theDevice } from '@/device';
 import { Unreachable, flush, pull, pullCards, startAfresh } from './exchange';
@@ -384,6 +385,42 @@ describe('what is new at the shop', () => {
     expect(piece?.putOff).toEqual([]);
     const { air } = (await shopHere(device)).shop;
     expect(air).toMatchObject({ climate: 'coast', file: null, expected: [] });
+  });
+
+  it('what a device held before lines were held as received is still there, and sent as it was made', async () => {
+    const { name } = await theDevice();
+    await closeDevice();
+    await Dexie.delete(name);
+    const before = new Dexie(name);
+    before.version(2).stores({
+      entries: 'seq, about',
+      outbox: '++order, &id, about',
+      photos: 'id, pieceId',
+      cards: 'pieceId, number',
+      kept: 'key',
+    });
+    const made = (id: string, deed: object) => ({
+      id,
+      pieceId: 'p',
+      version: 6,
+      deed,
+      at: AT,
+      device: 'bench',
+      by: '',
+      knew: 0,
+    });
+    const place = { seq: 1, number: 1, receivedAt: AT };
+    const sent = made('first', TAKEN_IN);
+    shop.kept.push({ ...place, sent });
+    const waits = made('waits', observe('a'));
+    await before.table('entries').put({ seq: 1, about: 'p', entry: { ...sent, ...place } });
+    await before.table('outbox').add({ id: 'waits', about: 'p', entry: waits, refused: null });
+    before.close();
+    expect(await pieceHere(await theDevice(), 'p')).toMatchObject({ piece: { name: 'Low table' } });
+    expect(await ids()).toEqual(['a']);
+    await flush();
+    expect(shop.kept[1]?.sent).toEqual(waits);
+    expect(await ids()).toEqual(['a']);
   });
 
   it('takes cards of pieces off the list that are there no longer', async () => {

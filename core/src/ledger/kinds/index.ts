@@ -98,7 +98,7 @@ const BY_NAME: ReadonlyMap<string, Row> = new Map(
 /** The kind of a change. */
 export const kindOf = (it: Change): Row => BY_NAME.get(it.kind) as Row;
 
-/** What is wrong with the form that something is told to be in, and of which kind and version it is. */
+/** Which kind of change something is, and in which version it was written. */
 interface Form {
   readonly kind: string;
   readonly version: number;
