@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '@obrik/core/units';
 import { proxy, wrap, type Remote } from 'comlink';
 import type { Piece, Shop } from '@obrik/core/piece';
 import type {
@@ -19,8 +20,6 @@ import type { Progress } from './clock';
 import type { PlannerWorker } from './planner.worker';
 import { startWorker } from './startWorker';
 import { useMinute } from './useMinute';
-
-const MS = 60_000;
 
 let started: Remote<PlannerWorker> | undefined;
 const theWorker = (): Remote<PlannerWorker> => (started ??= wrap<PlannerWorker>(startWorker()));
@@ -95,7 +94,7 @@ export const useClock = (
       if (better) setTold({ view: better, pieces, shop });
       setProgress(so);
     };
-    const at = Math.floor(shopNow().getTime() / MS);
+    const at = Math.floor(shopNow().getTime() / MINUTE_MS);
     theWorker()
       .plan(pieces, shop, at, objective, held, proxy(hear))
       .catch(() => {
@@ -153,7 +152,7 @@ export const useAirHelp = (
   useEffect(() => {
     if (!isWanted || !pieces) return undefined;
     let isAsked = true;
-    const at = Math.floor(shopNow().getTime() / MS);
+    const at = Math.floor(shopNow().getTime() / MINUTE_MS);
     theWorker()
       .airHelp(pieceId, pieces, shop, at)
       .then(
@@ -180,7 +179,7 @@ export const useWhatItDoes = (
   useEffect(() => {
     if (!it || !pieces) return undefined;
     let isWanted = true;
-    const at = Math.floor(shopNow().getTime() / MS);
+    const at = Math.floor(shopNow().getTime() / MINUTE_MS);
     theWorker()
       .whatItDoes(it, pieces, shop, at)
       .then(

@@ -1,13 +1,12 @@
+import { MINUTE_MS } from '@obrik/core/units';
 import { useEffect, useState } from 'react';
 import { shopNow } from '@/device';
 
-const MS = 60_000;
-
 /** The minute that it is, looked at again and again. */
 export const useMinute = (): number => {
-  const [now, setNow] = useState(() => Math.floor(shopNow().getTime() / MS));
+  const [now, setNow] = useState(() => Math.floor(shopNow().getTime() / MINUTE_MS));
   useEffect(() => {
-    const look = () => setNow(Math.floor(shopNow().getTime() / MS));
+    const look = () => setNow(Math.floor(shopNow().getTime() / MINUTE_MS));
     const timer = setInterval(look, 5000);
     document.addEventListener('visibilitychange', look);
     return () => {

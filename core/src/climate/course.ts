@@ -1,3 +1,4 @@
+import { HOUR } from '../units';
 import { FORECAST_ERROR } from '../catalog';
 import { inRange, type Air } from './humidAir';
 
@@ -5,7 +6,6 @@ import { inRange, type Air } from './humidAir';
 export type Minute = number;
 
 const DAY_HOURS = 24;
-export const HOUR = 60;
 
 /** The air of a place hour by hour, and how well it is known. */
 export interface AirCourse {

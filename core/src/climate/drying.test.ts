@@ -1,7 +1,7 @@
+import { HOUR } from '../units';
 import fc from 'fast-check';
 import { COATINGS, DRYING, type Drying } from '../catalog';
 import {
-  HOUR,
   airAt,
   coatTimes,
   insideOf,

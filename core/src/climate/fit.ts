@@ -1,5 +1,6 @@
+import { HOUR } from '../units';
 import { ABOVE_DEW_POINT, COATINGS, COATING_AIR, DRYING_RANGE, type Coating } from '../catalog';
-import { HOUR, airAt, type AirCourse, type Minute } from './course';
+import { airAt, type AirCourse, type Minute } from './course';
 import {
   AIR_RANGE,
   absoluteHumidity,

@@ -11,16 +11,7 @@ export {
   type Air,
 } from './humidAir';
 export { boardMoisture, equilibriumMoisture, halfTimeOf, type BoardMoisture } from './woodMoisture';
-export {
-  HOUR,
-  airAt,
-  errorAt,
-  mapAir,
-  shifted,
-  steadyAir,
-  type AirCourse,
-  type Minute,
-} from './course';
+export { airAt, errorAt, mapAir, shifted, steadyAir, type AirCourse, type Minute } from './course';
 export { USUAL_SETTING, curePaceOf, paceOf, type DryingSetting } from './drying';
 export { progressIn, type Progress } from './progress';
 export { coatTimes, waitBand, type AirBand, type CoatTimes } from './states';

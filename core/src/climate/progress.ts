@@ -1,4 +1,5 @@
-import { HOUR, airAt, hourAt, type AirCourse, type Minute } from './course';
+import { HOUR } from '../units';
+import { airAt, hourAt, type AirCourse, type Minute } from './course';
 import type { Air } from './humidAir';
 
 /** How far something gets in a course of air, in minutes at the pace of the label's air. */

@@ -1,3 +1,4 @@
+import { DAY, HOUR } from '../units';
 import {
   CLIMATES,
   MOISTURE_BUFFER,
@@ -7,7 +8,7 @@ import {
   type Climate,
   type Room,
 } from '../catalog';
-import { HOUR, mapAir, type AirCourse, type Minute } from './course';
+import { mapAir, type AirCourse, type Minute } from './course';
 import {
   absoluteHumidity,
   inRange,
@@ -16,7 +17,6 @@ import {
   type Air,
 } from './humidAir';
 
-const DAY = 24 * HOUR;
 const YEAR_DAYS = 365.25;
 const TURN = 2 * Math.PI;
 

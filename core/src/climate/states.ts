@@ -1,3 +1,4 @@
+import { DAY } from '../units';
 import {
   BEARS_PARTS,
   COATINGS,
@@ -23,8 +24,6 @@ export interface AirBand {
 
 /** When a coat comes to a state; null where it never does in this air, or the state is none of this coat's. */
 export type CoatTimes = Readonly<Record<CoatState, AirBand | null>>;
-
-const DAY = 24 * 60;
 
 /** Coats that go off by drying; what a state waits for, in minutes at the label's air. */
 const labelMinutes = (id: Coating, state: CoatState): number | null => {

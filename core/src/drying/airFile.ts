@@ -1,7 +1,6 @@
-import { HOUR, type Air, type AirCourse, type Minute } from '../climate';
+import { HOUR, MINUTE_MS } from '../units';
+import { type Air, type AirCourse, type Minute } from '../climate';
 import type { AirFile } from '../piece';
-
-const MS = 60_000;
 
 /** Air between two readings. */
 const between = (a: Air, b: Air, share: number): Air => ({
@@ -13,7 +12,7 @@ const between = (a: Air, b: Air, share: number): Air => ({
 export const airByFile = (file: AirFile, at: Minute): Air => {
   const { length } = file.celsius;
   const step = file.stepHours * HOUR;
-  const place = (at - Date.parse(file.from) / MS) / step;
+  const place = (at - Date.parse(file.from) / MINUTE_MS) / step;
   const whole = Math.floor(place);
   const aDay = Math.min(length, Math.max(1, Math.round(24 / file.stepHours)));
   const turned = (of: number): number => {
@@ -36,7 +35,7 @@ export const asAirFile = (
   const kept = course.hours.filter((_, hour) => hour % it.stepHours === 0);
   return {
     ...it,
-    from: new Date(course.from * MS).toISOString(),
+    from: new Date(course.from * MINUTE_MS).toISOString(),
     celsius: kept.map(({ celsius }) => Math.round(celsius * 10) / 10),
     humidity: kept.map(({ humidity }) => Math.round(humidity)),
   };

@@ -1,5 +1,5 @@
+import { HOUR, MINUTE_MS } from '../units';
 import {
-  HOUR,
   airAt,
   inRange,
   insideOf,
@@ -22,7 +22,6 @@ export const HORIZON_DAYS = 240;
 const AHEAD = HORIZON_DAYS * 24;
 /** And reckoned from so long before, so that rooms that lag have come to rest, hours. */
 const BEFORE = 48;
-const MS = 60_000;
 
 /** From two days before now to the horizon, hour by hour. */
 const hourly = (now: Minute, airOf: (at: Minute) => Air): AirCourse => {
@@ -41,8 +40,8 @@ const asExpected = (
 ): AirCourse => {
   if (expected.length === 0) return course;
   const spans = expected.map(({ from, to, celsius, humidity }) => ({
-    from: Date.parse(from) / MS,
-    to: Date.parse(to) / MS,
+    from: Date.parse(from) / MINUTE_MS,
+    to: Date.parse(to) / MINUTE_MS,
     air: { celsius, humidity },
   }));
   const airAtHour = (at: Minute): Air =>
@@ -62,7 +61,7 @@ export const outdoorAir = (shop: Shop, now: Minute): AirCourse => {
       now,
     );
   }
-  const offsetMinutes = -new TZDate(now * MS, shop.timeZone).getTimezoneOffset();
+  const offsetMinutes = -new TZDate(now * MINUTE_MS, shop.timeZone).getTimezoneOffset();
   const place = { south, offsetMinutes };
   return asExpected(
     hourly(now, (at) => typicalAir(climate, at, place)),
@@ -103,7 +102,7 @@ const courseIn = (shop: Shop, space: Space, now: Minute): AirCourse => {
     ? withReading(
         inside,
         { celsius: shop.airCelsius, humidity: shop.airHumidity },
-        Date.parse(shop.airReadAt) / MS,
+        Date.parse(shop.airReadAt) / MINUTE_MS,
       )
     : inside;
 };

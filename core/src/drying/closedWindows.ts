@@ -1,11 +1,10 @@
+import { DAY, MINUTE_MS } from '../units';
 import type { AirCourse, Minute } from '../climate';
 import type { Piece, Shop, Space } from '../piece';
 import { effectIn } from '../work';
 import { airIn } from './airs';
 import { safeWindow, windowCloses } from './lags';
 
-const MS = 60_000;
-const DAY = 24 * 60;
 /** In no air does a film harden faster than so many times the label’s pace: below this the air need not be asked. */
 const FASTEST = 4;
 /** What is older has hardened in any air, days: longer than the longest window. */
@@ -38,7 +37,7 @@ export const windowsOf = (piece: Piece, shop: Shop, now: Minute): Windows => {
     const { traits, wait } = effectIn(it) ?? {};
     const window = traits?.lays && wait ? safeWindow(wait) : null;
     if (!wait || window === null || it.endedAt === null) return null;
-    const from = Date.parse(it.endedAt) / MS;
+    const from = Date.parse(it.endedAt) / MINUTE_MS;
     if (from < now - SURELY * DAY) return from;
     if (now - from < window / FASTEST) return from + window / FASTEST;
     const space = shop.spaces.find(({ id }) => id === it.spaceId) ?? shop.spaces[0];

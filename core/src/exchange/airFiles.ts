@@ -1,7 +1,6 @@
-import { HOUR, inRange, type Air, type AirCourse, type Minute } from '../climate';
+import { HOUR, MINUTE_MS } from '../units';
+import { inRange, type Air, type AirCourse, type Minute } from '../climate';
 import { bad, good, type Result } from '../piece';
-
-const MS = 60_000;
 
 /** A reading of the air at a time. */
 interface Reading {
@@ -64,7 +63,7 @@ export const readEpw = (text: string, year: number): Result<AirCourse> => {
     }
     const [m, d, h, t, rh] = all;
     if ((t ?? 99) > EPW_MISSING.celsius - 0.1 || (rh ?? 999) >= EPW_MISSING.humidity) continue;
-    const at = Date.UTC(year, (m ?? 1) - 1, d ?? 1, (h ?? 1) - 1) / MS - zone * HOUR;
+    const at = Date.UTC(year, (m ?? 1) - 1, d ?? 1, (h ?? 1) - 1) / MINUTE_MS - zone * HOUR;
     readings.push({ at, air: { celsius: t ?? 0, humidity: rh ?? 0 } });
   }
   return readings.length === 0

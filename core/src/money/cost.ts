@@ -1,3 +1,4 @@
+import { HOUR, MINUTE_MS } from '../units';
 import { z } from 'zod';
 import { MATERIALS, UNITS, aisleOf, type Material } from '../catalog';
 import {
@@ -81,9 +82,6 @@ export interface CostContext {
   /** How long work takes here against the plan; as planned where not given. */
   readonly paces?: Paces;
 }
-
-const MINUTES = 60;
-const MS = 60_000;
 
 /** The piece as it was before any work: what the whole job would be by what is known now. */
 const untouched = (piece: Piece): Piece => ({ ...piece, done: [], log: [], putOff: [] });
@@ -228,7 +226,8 @@ const fittingLines = (piece: Piece): readonly CostLine[] =>
   });
 
 /** Minutes between two times. */
-const between = (from: string, to: string): number => (Date.parse(to) - Date.parse(from)) / MS;
+const between = (from: string, to: string): number =>
+  (Date.parse(to) - Date.parse(from)) / MINUTE_MS;
 
 /** Minutes that were worked: as timed and corrected; work that nobody timed is on record for as long as it was planned. */
 const hoursOf = (piece: Piece, whole: Route, rest: Route, paces: Paces | undefined): Hours => {
@@ -273,7 +272,7 @@ export const costOf = (it: Case, context: CostContext): PieceCost => {
   const hours = hoursOf(piece, whole, rest, paces);
   const { spaceAnHour, disposalAPiece } = shop.money;
   const { paid, extras } = piece.account;
-  const spaceFor = (minutes: number) => ratioOf(spaceAnHour ?? 0, minutes, MINUTES);
+  const spaceFor = (minutes: number) => ratioOf(spaceAnHour ?? 0, minutes, HOUR);
   const isDone = rest.operations.length === 0 && piece.done.length > 0;
   const lines: readonly CostLine[] = [
     ...(paid === null

@@ -1,3 +1,4 @@
+import { HOUR } from '../units';
 import { z } from 'zod';
 import { FACE_COLOURS } from '../catalog';
 import { coatsToCover, colourOf, reflectanceOf, tintFor } from '../coating';
@@ -42,10 +43,8 @@ export const moneyDecision = z.object({
 });
 export type Decision = DeepReadonly<z.infer<typeof moneyDecision>>;
 
-const MINUTES = 60;
-
 const hoursWorth = (minutes: number, rate: number | null): number =>
-  rate === null ? 0 : ratioOf(rate, Math.abs(Math.round(minutes)), MINUTES) * Math.sign(minutes);
+  rate === null ? 0 : ratioOf(rate, Math.abs(Math.round(minutes)), HOUR) * Math.sign(minutes);
 
 const differenceOf = (a: Toll, b: Toll): Difference => ({
   money: b.money - a.money,
@@ -62,7 +61,7 @@ export const tipByRate = ({ money, minutes }: Pick<Difference, 'money' | 'minute
   if (money >= 0 && minutes >= 0) return { kind: 'always', side: 'a' };
   return {
     kind: 'rate',
-    at: ratioOf(Math.abs(money), MINUTES, Math.abs(minutes)),
+    at: ratioOf(Math.abs(money), HOUR, Math.abs(minutes)),
     below: minutes > 0 ? 'b' : 'a',
   };
 };

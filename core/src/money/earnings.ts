@@ -1,10 +1,9 @@
+import { HOUR } from '../units';
 import { z } from 'zod';
 import type { Account, MoneySettings } from '../piece';
 import type { PieceCost } from './cost';
 import { ratioOf } from './share';
 import { grossFor, netOf } from './tax';
-
-const MINUTES = 60;
 
 /** What a piece earns, minor units; null where something is missing that nobody has said. */
 export const earnings = z.object({
@@ -52,15 +51,15 @@ export const earningsOf = (
     fees,
     left,
     minutes,
-    anHour: left === null || minutes === 0 ? null : ratioOf(left, MINUTES, minutes),
+    anHour: left === null || minutes === 0 ? null : ratioOf(left, HOUR, minutes),
     floorPrice:
       rateAnHour === null
         ? null
-        : grossFor(cost.expected + fees + ratioOf(rateAnHour, minutes, MINUTES), rate),
+        : grossFor(cost.expected + fees + ratioOf(rateAnHour, minutes, HOUR), rate),
     nextHour:
       net === null || sold !== null || toCome === 0
         ? null
-        : ratioOf(net - netOf(asItStands ?? 0, rate) - cost.toCome, MINUTES, toCome),
+        : ratioOf(net - netOf(asItStands ?? 0, rate) - cost.toCome, HOUR, toCome),
     asItStandsUnknown: asItStands === null,
   };
 };

@@ -1,3 +1,4 @@
+import { HOUR } from '../units';
 import { z } from 'zod';
 import type { Piece } from '../piece';
 import { type DeepReadonly } from '../effect';
@@ -73,8 +74,6 @@ export const flipping = z.object({
 });
 export type Flipping = DeepReadonly<z.infer<typeof flipping>>;
 
-const MINUTES = 60;
-
 const hourOf = (it: Accounted): number => it.earnings.anHour ?? 0;
 
 /** Groups by a name, most minutes first. */
@@ -110,7 +109,7 @@ export const flippingOf = (pieces: readonly Accounted[]): Flipping => {
     unsold: unsold.length,
     left,
     minutes,
-    anHour: minutes === 0 ? null : ratioOf(left, MINUTES, minutes),
+    anHour: minutes === 0 ? null : ratioOf(left, HOUR, minutes),
     byKind: [...grouped(sold, (it) => it.piece.build.startedFrom)]
       .flatMap(([kind, own]) =>
         earned(

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { alternativesFor, type Case } from '../case';
 import { NO_ACCOUNT, surfacesOf, type Aim, type Piece, type Shop } from '../piece';
 import { calendarDays, type Paper, type PaperBlock } from '../route';
-import { showMoney } from '../units';
+import { HOUR, showMoney } from '../units';
 import { COST_WORDS, QUOTE_WORDS, percentOf } from '../words';
 import type { DeepReadonly } from '../effect';
 import { costOf, type PieceCost } from './cost';
@@ -32,8 +32,6 @@ export const quoteOption = z.object({
 });
 export type QuoteOption = DeepReadonly<z.infer<typeof quoteOption>>;
 
-const MINUTES = 60;
-
 /** What the lines of one way come to; it is the client's piece, so what was paid for it is left out. */
 const optionOf = (
   about: Pick<QuoteOption, 'id' | 'title' | 'because'>,
@@ -49,7 +47,7 @@ const optionOf = (
       .reduce((all, it) => all + (kind === 'extra' ? it.planned : it.toCome), 0);
   const lines = QUOTE_KINDS.map((kind) => ({
     kind,
-    amount: kind === 'work' ? (rate === null ? 0 : ratioOf(rate, minutes, MINUTES)) : sum(kind),
+    amount: kind === 'work' ? (rate === null ? 0 : ratioOf(rate, minutes, HOUR)) : sum(kind),
   })).filter((it) => it.amount > 0);
   const net = rate === null && minutes > 0 ? null : lines.reduce((all, it) => all + it.amount, 0);
   const tax = net === null ? null : taxOn(net, taxRate);

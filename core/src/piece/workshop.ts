@@ -1,9 +1,8 @@
+import { DAY } from '../units';
 import { z } from 'zod';
 import { AIR_MOVEMENT, CLIMATES, ROOMS } from '../catalog';
 import { id } from './evidence';
 import { typedText } from './text';
-
-const DAY = 24 * 60;
 
 /** Part of a day, minutes since midnight on the clock of the place. */
 export const dayPart = z

@@ -1,3 +1,4 @@
+import { DAY_MS } from '../units';
 import {
   DAMAGES,
   DISCOVERIES,
@@ -38,8 +39,6 @@ const fillsOn = ({ piece, state }: Standing, surfaceIds: readonly string[]): rea
       );
     })
     .map((it) => it.id);
-
-const DAY_MS = 24 * 60 * 60_000;
 
 /** How far the work is set back by a remedy; put off, it is decided before anything else is done there. */
 const setbackBy = (does: Does | undefined, reopened: readonly string[]): Setback =>

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '../units';
 import { METHODS, TIMERS, type Coating, type Material, type TimerId } from '../catalog';
 import { linesOf, type LineOf, type Piece } from '../piece';
 import type { Task } from '../work';
@@ -43,8 +44,6 @@ export const timersStopped = (
   linesOf(log, 'timer')
     .filter((it) => it.endedAt === null && it.taskKeys.some((key) => taskKeys.includes(key)))
     .map((it) => ({ ...it, endedAt: at }));
-
-const MINUTE_MS = 60_000;
 
 /** Where a timer stands: it runs, it has rung, or it is late, so that something has to be done now. */
 export const timerStands = (

@@ -1,3 +1,4 @@
+import { DAY_MS } from '../units';
 import { MATERIALS, type Material } from '../catalog';
 import { linesOf, type Piece, type Stocked } from '../piece';
 
@@ -27,7 +28,6 @@ const LOW = 0.2;
 const NOTHING = 1e-6;
 /** Days before its end from which on a container is told of. */
 const SOON_DAYS = 30;
-const DAY_MS = 24 * 60 * 60 * 1000;
 
 const dayAfter = (day: string, days: number): string =>
   new Date(Date.parse(`${day}T00:00:00Z`) + days * DAY_MS).toISOString().slice(0, 10);

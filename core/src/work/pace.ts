@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '../units';
 import { linesOf, type DoneWork, type LogLine } from '../piece';
 
 /** One stretch of work that was timed: what it was planned for, and what it took. */
@@ -46,9 +47,8 @@ const ODD = 3;
 /** Shorter than this nothing is learned from, minutes. */
 const SHORTEST = 1;
 
-const MS = 60_000;
 const minutesBetween = (from: string, to: string): number =>
-  (Date.parse(to) - Date.parse(from)) / MS;
+  (Date.parse(to) - Date.parse(from)) / MINUTE_MS;
 
 /** Active minutes of work on record: from its beginning to its end, without its pauses. */
 export const activeMinutes = (it: DoneWork, now?: string): number => {

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '@obrik/core/units';
 import { existsSync, readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import type { AirCourse } from '@obrik/core/climate';
@@ -13,7 +14,6 @@ const USAGE =
 
 /** Rounds of making a plan better. */
 const ROUNDS = 60;
-const MS = 60_000;
 
 /** What the command prints, and its exit code: 0 planned, 2 something to put right. */
 export interface Outcome {
@@ -55,7 +55,7 @@ const airFrom = (file: string, begins: number): Result<AirCourse> => {
   const text = readFileSync(file, 'utf8');
   if (text.startsWith('LOCATION,')) return readEpw(text, new Date(begins).getUTCFullYear());
   const { data } = Papa.parse<string[]>(text, { skipEmptyLines: true });
-  return readAirLog(data, (cell) => Date.parse(cell) / MS);
+  return readAirLog(data, (cell) => Date.parse(cell) / MINUTE_MS);
 };
 
 /** Plans the route of a piece file. A broken file gives one line per problem with its path. */
@@ -90,11 +90,11 @@ export const planCommand = (args: readonly string[]): Outcome => {
       rounds: ROUNDS,
       outdoor: outdoor?.value,
     } as const;
-    const now = Math.floor(begins / MS);
+    const now = Math.floor(begins / MINUTE_MS);
     const plan = planShop(benchOf([piece], shop, now), shop, now, asked);
     return { code: 0, out: planAsText(plan, shop.timeZone), err: '' };
   }
-  const { route } = caseOf({ piece, shop, now: Math.floor(begins / MS) });
+  const { route } = caseOf({ piece, shop, now: Math.floor(begins / MINUTE_MS) });
   const out = format === 'json' ? `${JSON.stringify(route, null, 2)}\n` : routeAsText(piece, route);
   return { code: 0, out, err: '' };
 };

@@ -1,3 +1,4 @@
+import { DAY_MS } from '@obrik/core/units';
 import type { Material } from '@obrik/core/catalog';
 import {
   buildOf,
@@ -283,7 +284,6 @@ export const harbourLibrary = (now: Date): readonly Piece[] => [
     .end(),
 ];
 
-const DAY_MS = 24 * 60 * 60 * 1000;
 const dayBefore = (now: Date, days: number): string =>
   new Date(now.getTime() - days * DAY_MS).toISOString().slice(0, 10);
 

@@ -1,3 +1,4 @@
+import { DAY_MS } from '@obrik/core/units';
 import {
   finding,
   hardware,
@@ -11,8 +12,6 @@ import {
   type Scheme,
 } from '@obrik/core/piece';
 import type { z } from 'zod';
-
-const DAY_MS = 24 * 60 * 60 * 1000;
 
 /** Writes a demo piece with dates that lie some days before the demo starts. */
 export interface Script {

@@ -1,3 +1,4 @@
+import { HOUR_MS } from '@obrik/core/units';
 import { CHECKS, type Material } from '@obrik/core/catalog';
 import type { DoneWork, LogLine, Piece, Shop } from '@obrik/core/piece';
 import { tookAt } from '@obrik/core/supply';
@@ -5,8 +6,6 @@ import { caseOf } from '@obrik/core/case';
 import type { Operation } from '@obrik/core/route';
 import { minuteOf } from '../http/minute';
 import { effectOf } from '@obrik/core/effect';
-
-const HOUR_MS = 60 * 60 * 1000;
 
 /** How far a piece of the demo has got: up to and with which operation, and when that was done. */
 export interface GotTo {

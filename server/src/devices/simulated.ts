@@ -1,8 +1,7 @@
+import { HOUR_MS } from '@obrik/core/units';
 import { equilibriumMoisture } from '@obrik/core/climate';
 import { diceOf, seedOf, type Dice } from '@obrik/core/dice';
 import type { Device, MeterPlace, Shown } from './device';
-
-const HOUR_MS = 3_600_000;
 
 /** A number of a normal distribution (Box and Muller). */
 const normal = (dice: Dice): number =>

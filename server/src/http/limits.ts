@@ -1,8 +1,7 @@
+import { MINUTE_MS } from '@obrik/core/units';
 import { rateLimit } from 'express-rate-limit';
 import type { RequestHandler } from 'express';
 import { HttpProblem } from './problem';
-
-const MINUTE = 60_000;
 
 const tooMany = new HttpProblem(
   429,
@@ -13,7 +12,7 @@ const tooMany = new HttpProblem(
 /** So many requests of an address and method from one device a minute. */
 const perMinute = (limit: number): RequestHandler =>
   rateLimit({
-    windowMs: MINUTE,
+    windowMs: MINUTE_MS,
     limit,
     standardHeaders: true,
     legacyHeaders: false,

@@ -1,9 +1,9 @@
+import { MINUTE_MS } from '@obrik/core/units';
 import type { Shop } from '@obrik/core/piece';
 import { inSittings, type Sitting, type Timetable } from '@obrik/core/schedule';
 import ical, { ICalAlarmType } from 'ical-generator';
 
-const MS = 60_000;
-const at = (minute: number): Date => new Date(minute * MS);
+const at = (minute: number): Date => new Date(minute * MINUTE_MS);
 
 /** A window that closes is told so long before, minutes. */
 const BEFORE = 60;

@@ -1,3 +1,4 @@
+import { DAY_MS } from '@obrik/core/units';
 import { earnings, flipping, moneyDecision, pieceCost, quoteOption } from '@obrik/core/money';
 import { ticketNumber } from '@obrik/core/ticket';
 import { z } from 'zod';
@@ -15,8 +16,6 @@ interface Needs {
   readonly typeface: Typeface;
   readonly now: () => Date;
 }
-
-const DAY_MS = 24 * 60 * 60 * 1000;
 
 /** Costs, earnings, quotes and decisions: reckoned from the record as it is now; nothing is stored. */
 export const moneyEndpoints = ({ ledger, heavy, typeface, now }: Needs): readonly Endpoint[] => {

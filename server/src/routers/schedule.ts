@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '@obrik/core/units';
 import {
   OBJECTIVES,
   becauseInWords,
@@ -28,7 +29,6 @@ interface Needs {
 /** Rounds of making it better, where nobody asks for more. */
 const ROUNDS = 20;
 const SEED = 1;
-const MS = 60_000;
 
 const time = z.iso.datetime();
 
@@ -82,7 +82,7 @@ const schedule = z.object({
   done: z.array(z.object({ pieceId: z.string(), at: time.nullable() })),
 });
 
-const iso = (minute: number): string => new Date(Math.round(minute * MS)).toISOString();
+const iso = (minute: number): string => new Date(Math.round(minute * MINUTE_MS)).toISOString();
 const isoOr = (minute: number | null): string | null => (minute === null ? null : iso(minute));
 
 const entryOf = (it: TimetableEntry): z.input<typeof entry> => ({

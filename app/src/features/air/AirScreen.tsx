@@ -1,7 +1,7 @@
 import type { Air } from '@obrik/core/climate';
 import type { AirSource, ExpectedAir, Shop } from '@obrik/core/piece';
 import { airAhead, type AirHour } from '@obrik/core/schedule';
-import { temperatureIn } from '@obrik/core/units';
+import { HOUR, MINUTE_MS, temperatureIn } from '@obrik/core/units';
 import { CLOCK_WORDS } from '@obrik/core/words';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
@@ -14,15 +14,13 @@ import { useMinute } from '@/workers/useMinute';
 import { AirFrom } from './AirFrom';
 import { HourRow } from './HourRow';
 
-const MS = 60_000;
-const HOUR = 60;
 /** So many days are drawn. */
 const DAYS = 7;
 /** So many hours are said at once, and changed at once. */
 const STEP = 3;
 const OUTSIDE = 'outside';
 
-const iso = (minute: number): string => new Date(minute * MS).toISOString();
+const iso = (minute: number): string => new Date(minute * MINUTE_MS).toISOString();
 
 const AirOf = ({ shop }: { readonly shop: Shop }) => {
   const put = useChanges();
@@ -51,12 +49,14 @@ const AirOf = ({ shop }: { readonly shop: Shop }) => {
     void put(null, [{ kind: 'shopSet', settings: { air } }], 'Stored.');
   const { expected } = shop.air;
   const expectedAt = (at: number): ExpectedAir | undefined =>
-    expected.find((it) => Date.parse(it.from) / MS <= at && at < Date.parse(it.to) / MS);
+    expected.find(
+      (it) => Date.parse(it.from) / MINUTE_MS <= at && at < Date.parse(it.to) / MINUTE_MS,
+    );
   const expect = (it: AirHour, air: Air) => {
     const mine = expectedAt(it.at);
     const to = it.at + STEP * HOUR;
     const others = expected.filter(
-      (one) => one !== mine && Date.parse(one.to) / MS > now - 48 * HOUR,
+      (one) => one !== mine && Date.parse(one.to) / MINUTE_MS > now - 48 * HOUR,
     );
     store({ ...shop.air, expected: [...others, { from: iso(it.at), to: iso(to), ...air }] });
   };

@@ -1,9 +1,9 @@
+import { MINUTE_MS } from '@obrik/core/units';
 import { readAirLog, readEpw } from '@obrik/core/exchange';
 import { bad, good, type AirFile, type Result } from '@obrik/core/piece';
 import { asAirFile } from '@obrik/core/drying';
 import Papa from 'papaparse';
 
-const MS = 60_000;
 const HOURS_OF_YEAR = 8760;
 /** A year is kept every third hour; what is shorter, each hour. */
 const STEP_OF_YEAR = 3;
@@ -19,7 +19,7 @@ export const airOf = (name: string, text: string, year: number): Result<AirFile>
     ? readEpw(text, year)
     : readAirLog(
         Papa.parse<string[]>(text, { skipEmptyLines: true }).data,
-        (cell) => Date.parse(cell) / MS,
+        (cell) => Date.parse(cell) / MINUTE_MS,
       );
   if (!read.ok) return read;
   const { length } = read.value.hours;

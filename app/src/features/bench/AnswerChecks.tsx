@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '@obrik/core/units';
 import { CHECKS, type CheckId } from '@obrik/core/catalog';
 import type { Piece } from '@obrik/core/piece';
 import { answerLine, openChecks } from '@obrik/core/run';
@@ -77,7 +78,6 @@ export const CheckCard = ({ piece, asked, word, onLater }: CheckCardProps) => {
 
 /** Put off, a question is asked again after so long, minutes; where the device knows, from then on. */
 const LATER = 60;
-const MS = 60_000;
 
 interface AnswerChecksProps {
   readonly piece: Piece;
@@ -105,7 +105,7 @@ export const AnswerChecks = ({ piece, stillWet, now }: AnswerChecksProps) => {
     ) : null;
   }
   const putOff = () => {
-    const minute = Math.floor(shopNow().getTime() / MS);
+    const minute = Math.floor(shopNow().getTime() / MINUTE_MS);
     const values = { ...later, [asked.key]: minute + LATER };
     dispatch(draftTyped({ form, values }));
   };

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '@obrik/core/units';
 import { TIMERS, type TimerId } from '@obrik/core/catalog';
 import { linesOf, type LineOf, type Piece } from '@obrik/core/piece';
 import { timerStands } from '@obrik/core/run';
@@ -13,7 +14,6 @@ import { BenchButton, Body, Card, Label, Strong } from '@/ui/controls';
 import { FONTS, usePalette } from '@/ui/theme';
 import { lineNow, useLog } from './useLog';
 
-const MINUTE_MS = 60_000;
 /** From here on a tap is five minutes. */
 const LONG = 15;
 const FIGURE = 56;

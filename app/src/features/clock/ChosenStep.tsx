@@ -1,6 +1,6 @@
 import type { Piece } from '@obrik/core/piece';
 import { becauseInWords, type ClockView, type TimetableEntry } from '@obrik/core/schedule';
-import { showDuration } from '@obrik/core/units';
+import { DAY, HOUR, showDuration } from '@obrik/core/units';
 import { CLOCK_WORDS } from '@obrik/core/words';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
@@ -19,8 +19,6 @@ interface ChosenStepProps {
   readonly tryOut: TryOut;
 }
 
-const HOUR = 60;
-const DAY = 24 * HOUR;
 /** Less than this is no other time, minutes. */
 const SAME = 30;
 

@@ -1,7 +1,7 @@
 import { ticketNumber } from '@obrik/core/ticket';
 import { isAtWork } from '@obrik/core/piece';
 import type { DryingNow, TimetableEntry, Ready } from '@obrik/core/schedule';
-import { showDuration } from '@obrik/core/units';
+import { DAY, showDuration } from '@obrik/core/units';
 import { CLOCK_WORDS } from '@obrik/core/words';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
@@ -33,7 +33,6 @@ import { clockNow, dayKey, dayOf, shortName, timeOf } from './times';
 
 /** So many of what can be done now are shown; the rest is on the week. */
 const SHOWN = 6;
-const DAY = 24 * 60;
 
 const Planned = ({
   it,

@@ -1,3 +1,4 @@
+import { DAY } from '@obrik/core/units';
 import type { Piece, Shop } from '@obrik/core/piece';
 import type { WhatItBrings } from '@obrik/core/schedule';
 import { CLOCK_WORDS } from '@obrik/core/words';
@@ -11,8 +12,6 @@ interface WhatIfsProps {
   readonly shop: Shop;
   readonly now: number;
 }
-
-const DAY = 24 * 60;
 
 /** "−1.5 days", "no difference"; where one of the plans has no end, when the other ends. */
 const inDays = ({ before, after }: WhatItBrings): string => {

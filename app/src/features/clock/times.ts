@@ -3,10 +3,9 @@ import { format } from 'date-fns/format';
 import { isSameDay } from 'date-fns/isSameDay';
 import { startOfDay } from 'date-fns/startOfDay';
 import type { AirBand } from '@obrik/core/climate';
-import { showDuration } from '@obrik/core/units';
+import { MINUTE_MS, showDuration } from '@obrik/core/units';
 
-const MS = 60_000;
-const dateOf = (minute: number): Date => new Date(minute * MS);
+const dateOf = (minute: number): Date => new Date(minute * MINUTE_MS);
 
 /** No plan is good to the minute: five are said. */
 const FIVE = 5;
@@ -29,7 +28,7 @@ export const dayOf = (minute: number): string => format(dateOf(minute), 'EEE d M
 
 /** Midnight of the day of a minute, or of one so many days later. */
 export const midnight = (minute: number, days = 0): number =>
-  addDays(startOfDay(dateOf(minute)), days).getTime() / MS;
+  addDays(startOfDay(dateOf(minute)), days).getTime() / MINUTE_MS;
 
 /** A day as a key, for grouping. */
 export const dayKey = (minute: number): string => format(dateOf(minute), 'yyyy-MM-dd');

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '@obrik/core/units';
 import type { DoneWork, LineOf, Piece } from '@obrik/core/piece';
 import type { PieceChange } from '@obrik/core/ledger';
 import { doneEarly, happenedTooSoon, timersStopped } from '@obrik/core/run';
@@ -11,8 +12,6 @@ import { useChanges, useShop } from '@/api/usePiece';
 import { personName, shopNow } from '@/device';
 import { underWay } from './step';
 import { nanoid } from '@reduxjs/toolkit';
-
-const MS = 60_000;
 
 /** What is put on record of a step; "happened" where a harm should have held it. */
 type What = 'begun' | 'paused' | 'resumed' | 'done' | 'happened';
@@ -52,7 +51,7 @@ export const useDid = (): ((
   return useCallback(
     async (piece, step, what, { spaceId, early } = {}) => {
       const now = shopNow();
-      const { state, route, steps } = caseOf({ piece, shop, now: now.getTime() / MS });
+      const { state, route, steps } = caseOf({ piece, shop, now: now.getTime() / MINUTE_MS });
       const { tasks } = route;
       const isOver = what === 'done' || what === 'happened';
       const own = tasks.filter((it) => step.taskKeys.includes(it.key));
@@ -80,7 +79,7 @@ export const useDid = (): ((
           surfaceIds: [...it.surfaceIds],
           startedAt:
             begun?.startedAt ??
-            new Date(now.getTime() - (isOver ? step.minutes * MS : 0)).toISOString(),
+            new Date(now.getTime() - (isOver ? step.minutes * MINUTE_MS : 0)).toISOString(),
           endedAt: isOver ? now.toISOString() : null,
           expectedEnd: null,
           pauses: pausesAfter(begun?.pauses ?? [], what, now.toISOString()),

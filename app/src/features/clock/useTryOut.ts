@@ -1,9 +1,8 @@
+import { MINUTE_MS } from '@obrik/core/units';
 import type { ClockView, TimetableEntry } from '@obrik/core/schedule';
 import { useRef, useState } from 'react';
 import { useChanges } from '@/api/usePiece';
 import { keyOf } from './lanes';
-
-const MS = 60_000;
 
 /** Steps that are moved by hand to see what that pushes; nothing is on record until it is kept. */
 export interface TryOut {
@@ -71,7 +70,7 @@ export const useTryOut = (
     keep: async () => {
       const moved = entries.flatMap((it) => {
         const at = held.get(keyOf(it));
-        return at === undefined ? [] : [{ it, until: new Date(at * MS).toISOString() }];
+        return at === undefined ? [] : [{ it, until: new Date(at * MINUTE_MS).toISOString() }];
       });
       for (const pieceId of new Set(moved.map(({ it }) => it.pieceId))) {
         const putOff = moved

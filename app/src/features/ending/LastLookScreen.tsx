@@ -1,3 +1,4 @@
+import { DAY } from '@obrik/core/units';
 import { CHECKS, DISCOVERIES } from '@obrik/core/catalog';
 import { surfaceNames, surfacesOf, type PieceRecord } from '@obrik/core/piece';
 import { openChecks } from '@obrik/core/run';
@@ -27,7 +28,6 @@ import {
 import { LeaveBench } from './LeaveBench';
 
 const WORDS = ENDING_WORDS.lastLook;
-const DAY = 24 * 60;
 /** So many open steps are named; near the end there are no more. */
 const FIRST_STEPS = 5;
 

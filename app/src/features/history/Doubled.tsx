@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '@obrik/core/units';
 import type { Doubled as Twice, PieceLedger } from '@obrik/core/ledger';
 import { useDispatch } from 'react-redux';
 import { View } from 'react-native';
@@ -7,7 +8,6 @@ import { draftTyped, useDraft } from '@/state/draft';
 import { Body, Card, PlainButton, Strong } from '@/ui/controls';
 import { useMinute } from '@/workers/useMinute';
 
-const MS = 60_000;
 const keyOf = (it: Twice): string => `${it.entryId}/${it.title}`;
 
 /** Work that two people put on record while apart: whose counts, until somebody has read it here. */
@@ -20,7 +20,7 @@ export const Doubled = ({ record }: { readonly record: PieceLedger }) => {
   const fresh = record.doubled.filter((it) => !read.includes(keyOf(it)));
   if (fresh.length === 0) return null;
   const said = (it: Twice['counts']): string =>
-    `${sideInWords(it)}, ${timeOf(Date.parse(it.at) / MS, now)}`;
+    `${sideInWords(it)}, ${timeOf(Date.parse(it.at) / MINUTE_MS, now)}`;
   return (
     <View style={{ padding: 12, paddingBottom: 0 }}>
       <Card edge="amber" style={{ gap: 8 }}>

@@ -1,3 +1,4 @@
+import { HOUR } from '@obrik/core/units';
 import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Defs, G, Line, Path, Pattern, Rect, Text as SvgText } from 'react-native-svg';
@@ -35,7 +36,6 @@ const FIT = 10;
 const HEIGHT = TOP + WARM + GAP + DAMP + GAP + FIT + 4;
 /** Room for figures at the right. */
 const SCALE = 40;
-const HOUR = 60;
 
 /**
  * The air of the next days: warmth with how far it may be off and its dew point, humidity below, and

@@ -1,8 +1,8 @@
+import { DAY } from '../../units';
 import type { Operation } from './operation';
 
 /** A working day, minutes. */
 const DAY_OF_WORK = 8 * 60;
-const DAY = 24 * 60;
 
 /** Moves a time on the clock, minutes from the first morning, into working hours. */
 const intoWork = (at: number): number => {

@@ -1,5 +1,5 @@
+import { HOUR } from '../../units';
 import {
-  HOUR,
   airAt,
   dewPoint,
   errorAt,

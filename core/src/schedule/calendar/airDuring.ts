@@ -1,8 +1,7 @@
+import { MINUTE_MS } from '../../units';
 import { airAt, type Air } from '../../climate';
 import type { DoneWork, Shop } from '../../piece';
 import { airIn } from '../../drying';
-
-const MS = 60_000;
 
 /**
  * The air in which work on record was begun, as the shop reckons its spaces: a logger's own where one
@@ -14,6 +13,6 @@ export const airDuring = (
   it: Pick<DoneWork, 'startedAt' | 'spaceId'>,
 ): Air | undefined => {
   const space = shop.spaces.find(({ id }) => id === it.spaceId) ?? shop.spaces[0];
-  const at = Date.parse(it.startedAt) / MS;
+  const at = Date.parse(it.startedAt) / MINUTE_MS;
   return space && airAt(airIn(shop, space, at), at);
 };

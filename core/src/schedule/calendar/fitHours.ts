@@ -1,5 +1,6 @@
+import { HOUR } from '../../units';
 import { FACE_LAG, type Coating } from '../../catalog';
-import { HOUR, isFit, type AirCourse, type Minute } from '../../climate';
+import { isFit, type AirCourse, type Minute } from '../../climate';
 import { calendarOf, type Calendar, type Span } from './calendar';
 
 /** Temperatures of a face that follows the air of its room. */

@@ -1,9 +1,8 @@
+import { DAY, MINUTE_MS } from '../../units';
 import { TZDate } from '@date-fns/tz';
 import type { Minute } from '../../climate';
 import type { DayPart, Person } from '../../piece';
 import { calendarOf, type Calendar, type Span } from './calendar';
-
-const MS = 60_000;
 
 /** A day on the calendar of a place. Months from 1. */
 export interface Day {
@@ -14,11 +13,11 @@ export interface Day {
 
 /** The minute at which the clock of a place shows so many minutes since midnight. */
 export const minuteOn = ({ year, month, day }: Day, sinceMidnight: number, zone: string): Minute =>
-  new TZDate(year, month - 1, day, 0, sinceMidnight, 0, zone).getTime() / MS;
+  new TZDate(year, month - 1, day, 0, sinceMidnight, 0, zone).getTime() / MINUTE_MS;
 
 /** The day on which a minute falls at a place. */
 export const dayAt = (at: Minute, zone: string): Day => {
-  const local = new TZDate(at * MS, zone);
+  const local = new TZDate(at * MINUTE_MS, zone);
   return { year: local.getFullYear(), month: local.getMonth() + 1, day: local.getDate() };
 };
 
@@ -48,8 +47,6 @@ export interface ClockDay {
   readonly midnight: Minute;
   readonly plain: boolean;
 }
-
-const DAY = 24 * 60;
 
 /** So many days of the clock of a place, from the one before a minute on: last night counts too. */
 export const clockDays = (from: Minute, days: number, zone: string): readonly ClockDay[] => {

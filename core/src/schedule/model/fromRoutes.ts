@@ -1,3 +1,4 @@
+import { DAY, MINUTE_MS } from '../../units';
 import { DRYING, DUST_SETTLES, RATES, inspectionTest } from '../../catalog';
 import type { AirCourse, Minute } from '../../climate';
 import {
@@ -49,8 +50,6 @@ const NOTHING_HELD: Held = new Map();
 /** Work on record that is older has dried, days. */
 const REMEMBERED = 45;
 
-const DAY = 24 * 60;
-const MS = 60_000;
 const MM2 = 1e6;
 
 /** Until when an operation is put off: the last of what holds its tasks; undefined where nothing does. */
@@ -61,7 +60,7 @@ const putOffOf = (
 ): { readonly until: Minute; readonly why: PutOff['why'] } | undefined =>
   piece.putOff
     .filter((it) => taskKeys.includes(it.taskKey))
-    .map(({ until, why }) => ({ until: Date.parse(until) / MS, why }))
+    .map(({ until, why }) => ({ until: Date.parse(until) / MINUTE_MS, why }))
     .filter(({ until }) => until > now)
     .sort((a, b) => b.until - a.until)[0];
 
@@ -180,8 +179,8 @@ export const problemOf = (
         0,
         spaces.findIndex((it) => it.id === done.spaceId),
       );
-      const start = Date.parse(done.startedAt) / MS;
-      const end = Date.parse(done.endedAt ?? done.startedAt) / MS;
+      const start = Date.parse(done.startedAt) / MINUTE_MS;
+      const end = Date.parse(done.endedAt ?? done.startedAt) / MINUTE_MS;
       const job = emptyJob(`${piece.id}/${done.id}`, project, now, { ...nowhere, space });
       const index = add(
         { ...job, wet: wetOf(effect), fixed: { start, end, way: 0 } },
@@ -240,7 +239,7 @@ export const dryingOf = (
 ): readonly { readonly done: DoneWork; readonly effect: Effect }[] =>
   piece.done.flatMap((done) => {
     if (done.endedAt === null) return [];
-    const old = Date.parse(done.endedAt) / MS < now - REMEMBERED * DAY;
+    const old = Date.parse(done.endedAt) / MINUTE_MS < now - REMEMBERED * DAY;
     const effect = old ? undefined : effectIn(done);
     if (effect?.wait?.until === 'answered' && isAnswered(piece, done)) return [];
     return effect && (effect.wait !== null || effect.traits.lays !== null)

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '../../units';
 import { COATINGS } from '../../catalog';
 import type { Minute } from '../../climate';
 import type { DoneWork, Space } from '../../piece';
@@ -5,8 +6,6 @@ import type { Graph } from '../../route';
 import { activeMinutes, minutesOf, type Paces, type Task } from '../../work';
 import type { Job, Link, Wait, Way } from './problem';
 import { coatingOf, heldOf, heldOnRacks, maxWait, minWait, wetOf } from './waits';
-
-const MS = 60_000;
 
 /** A job without work: a milestone, or work that is done. */
 export const emptyJob = (key: string, project: number, now: Minute, way: Way): Job => ({
@@ -70,14 +69,14 @@ export const startedJob = (
   now: Minute,
   spaces: readonly Space[],
 ): Job => {
-  const start = Math.min(now, Date.parse(under.startedAt) / MS);
+  const start = Math.min(now, Date.parse(under.startedAt) / MINUTE_MS);
   const space = spaces.findIndex((it) => it.id === under.spaceId);
   const way = Math.max(
     0,
     job.ways.findIndex((it) => it.space === space),
   );
-  const said = under.expectedEnd === null ? null : Date.parse(under.expectedEnd) / MS;
-  const worked = activeMinutes(under, new Date(now * MS).toISOString());
+  const said = under.expectedEnd === null ? null : Date.parse(under.expectedEnd) / MINUTE_MS;
+  const worked = activeMinutes(under, new Date(now * MINUTE_MS).toISOString());
   const end = Math.max(now, said ?? now + job.work + job.setUp - worked);
   return { ...job, fixed: { start, end, way } };
 };

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '../../units';
 import { METHODS, type Coating } from '../../catalog';
 import type { AirCourse, Minute } from '../../climate';
 import type { Shop, Skill, Space } from '../../piece';
@@ -9,8 +10,6 @@ import { ALWAYS, both, without, type Calendar } from '../calendar/calendar';
 import { clockDays, hoursOf, loudHours } from '../calendar/hours';
 import type { Resource, ResourceUse, Way } from './problem';
 import { coatingOf, heldOf } from './waits';
-
-const MS = 60_000;
 
 const skillOf = (it: Task): Skill | null => {
   if (it.traits.sprayed) return 'spray';
@@ -62,7 +61,10 @@ export const placesInSpaces = (shop: Shop, now: Minute, outdoor: AirCourse | und
       hoursOf(it, days, timeZone),
       appointments
         .filter(({ personId }) => personId === null || personId === it.id)
-        .map(({ from, to }) => ({ from: Date.parse(from) / MS, to: Date.parse(to) / MS })),
+        .map(({ from, to }) => ({
+          from: Date.parse(from) / MINUTE_MS,
+          to: Date.parse(to) / MINUTE_MS,
+        })),
     ),
   );
   const calendars: Calendar[] = [];

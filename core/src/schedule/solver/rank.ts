@@ -1,3 +1,4 @@
+import { DAY } from '../../units';
 import { waitEnds, type Link, type Wait } from '../model/problem';
 import type { Prepared } from './board';
 
@@ -32,8 +33,6 @@ export const tailsOf = (prepared: Prepared): Float64Array => {
   }
   return tails;
 };
-
-const DAY = 24 * 60;
 
 /**
  * By job: when the window of a coat that is on already closes; Infinity where none does. Nothing else

@@ -1,3 +1,4 @@
+import { DAY } from '../../units';
 import type { Prepared } from './board';
 import { closesAfter } from './builder';
 import type { Minute } from '../../climate';
@@ -6,8 +7,6 @@ import type { Booking, Link, Plan } from '../model/problem';
 /** What a plan is made for. */
 export const OBJECTIVES = ['finish', 'due', 'sessions', 'even'] as const;
 export type Objective = (typeof OBJECTIVES)[number];
-
-const DAY = 24 * 60;
 
 /** A pressing wait that a plan misses: what has to be done instead costs minutes. */
 export interface Missed {

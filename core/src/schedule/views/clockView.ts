@@ -1,6 +1,6 @@
+import { HOUR } from '../../units';
 import { COATINGS, ROOMS } from '../../catalog';
 import {
-  HOUR,
   airAt,
   dewPoint,
   isFit,

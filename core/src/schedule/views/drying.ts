@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '../../units';
 import { USUAL_SETTING, waitBand, type AirCourse, type AirBand, type Minute } from '../../climate';
 import type { Coating, Until } from '../../catalog';
 import type { Piece, Shop } from '../../piece';
@@ -20,8 +21,6 @@ export interface DryingNow {
   /** From when on the next coat may want a scuff first; null where nothing presses. */
   readonly closes: Minute | null;
 }
-
-const MS = 60_000;
 
 /**
  * What of the work on record still dries, and what is dry but has a window that closes: the last
@@ -46,7 +45,7 @@ export const dryingNow = (
     const [space, air] = [shop.spaces[place], airs[place]];
     const { wait, traits } = effect;
     if (!space || !air || !wait || done.endedAt === null) return [];
-    const from = Date.parse(done.endedAt) / MS;
+    const from = Date.parse(done.endedAt) / MINUTE_MS;
     const setting = { ...USUAL_SETTING, movement: space.movement };
     const coating = traits.lays?.coating ?? null;
     const drying = dryingIn(wait);

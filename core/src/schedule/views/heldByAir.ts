@@ -1,5 +1,6 @@
+import { HOUR } from '../../units';
 import type { Coating } from '../../catalog';
-import { HOUR, airAt, misfitsFor, type AirCourse, type Minute, type Misfit } from '../../climate';
+import { airAt, misfitsFor, type AirCourse, type Minute, type Misfit } from '../../climate';
 import type { Shop } from '../../piece';
 import type { ShopPlan } from '../solver/shopPlan';
 import type { TimetableEntry } from './timetable';

@@ -1,10 +1,9 @@
+import { MINUTE_MS } from '../../units';
 import type { Coating } from '../../catalog';
 import { USUAL_SETTING, coatTimes, type AirCourse, type Minute } from '../../climate';
 import type { Piece, Shop } from '../../piece';
 import { effectIn } from '../../work';
 import { airIn } from '../../drying';
-
-const MS = 60_000;
 
 /** From when on a finished piece may be used. */
 export interface InUse {
@@ -27,7 +26,7 @@ export const inUseFrom = (piece: Piece, shop: Shop, now: Minute): InUse | undefi
   for (const it of piece.done) {
     const coating = effectIn(it)?.traits.lays?.coating;
     if (it.endedAt === null || !coating) continue;
-    const from = Date.parse(it.endedAt) / MS;
+    const from = Date.parse(it.endedAt) / MINUTE_MS;
     for (const id of it.surfaceIds) last.set(id, { coating, from, spaceId: it.spaceId });
   }
   if (last.size === 0) return undefined;

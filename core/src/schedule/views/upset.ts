@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '../../units';
 import type { Air, Minute } from '../../climate';
 import { type Piece, type PutOff, type Shop } from '../../piece';
 import { applyChange, type PieceChange } from '../../ledger';
@@ -35,8 +36,7 @@ export type Recorded =
   | { readonly pieceId: string; readonly change: PieceChange }
   | { readonly pieceId: null; readonly settings: Partial<Shop> };
 
-const MS = 60_000;
-const iso = (minute: Minute): string => new Date(Math.round(minute * MS)).toISOString();
+const iso = (minute: Minute): string => new Date(Math.round(minute * MINUTE_MS)).toISOString();
 
 /** No shop keeps more appointments. */
 const MOST = 500;
@@ -63,7 +63,7 @@ export const recordedFor = (
       if (name === undefined) return [];
       const away = { id, title: `${name} is away`, from: iso(from), to: iso(until), personId };
       // What is over need not be kept where there is no more room.
-      const others = shop.appointments.filter((one) => Date.parse(one.to) / MS > from);
+      const others = shop.appointments.filter((one) => Date.parse(one.to) / MINUTE_MS > from);
       return [{ pieceId: null, settings: { appointments: [...others, away].slice(-MOST) } }];
     }
     case 'putOff': {
