@@ -142,7 +142,9 @@ const LEFT_OUT = [
 const met = Object.fromEntries(LEFT_OUT.map(({ name }) => [name, 0]));
 process.on('exit', () => {
   const dist = path.join(__dirname, 'dist');
-  if (existsSync(dist))
+  // Other tools read these settings too, and build nothing.
+  const isBuild = Object.values(met).some((count) => count > 0);
+  if (isBuild && existsSync(dist))
     writeFileSync(path.join(dist, 'left-out.json'), JSON.stringify(met, null, 2));
 });
 
