@@ -133,9 +133,14 @@ export const Shell = ({ children }: { readonly children: ReactNode }) => {
   const notice = useNotice();
   const [feet, setFeet] = useState(0);
   const onFoot = useCallback((more: 1 | -1) => setFeet((count) => count + more), []);
+  // While a message is shown nothing at the foot changes its place, or a tap on its undo would miss it:
+  // a screen that keeps something at its foot only once it has loaded leaves the rows as they are.
+  const [inRows, setInRows] = useState(true);
+  const wantsRows = feet === 0 || (notice !== null && inRows);
+  if (inRows !== wantsRows) setInRows(wantsRows);
   // On a phone a message takes the place of the ways to the top level for the moment that it is there.
   const told = notice && stations ? <stations.NoticeInFoot /> : <CompactPlaces />;
-  const beside = wide ? null : told;
+  const beside = wide || wantsRows ? null : told;
   const foot = useMemo(() => ({ beside, onFoot }), [beside, onFoot]);
   return (
     <View
@@ -150,9 +155,9 @@ export const Shell = ({ children }: { readonly children: ReactNode }) => {
           <Boundary>{children}</Boundary>
         </FootProvider>
         <NewVersion />
-        {stations ? <stations.Bars withMessage={wide || feet === 0} narrow={!wide} /> : null}
+        {stations ? <stations.Bars withMessage={wide || wantsRows} narrow={!wide} /> : null}
       </View>
-      {wide || feet > 0 ? null : <Places wide={false} />}
+      {wide || !wantsRows ? null : <Places wide={false} />}
     </View>
   );
 };

@@ -1,0 +1,48 @@
+import { act, render, screen } from '@testing-library/react';
+import type { ReactNode } from 'react';
+import { Text } from 'react-native';
+import { Provider } from 'react-redux';
+import { noticeGone, noticed } from '@/state/notice';
+import { store } from '@/state/store';
+import { Screen } from '@/ui/controls';
+import { Shell } from './Shell';
+
+jest.mock('expo-router', () => ({
+  usePathname: () => '/today',
+  useRouter: () => ({}),
+  Link: ({ children }: { children: ReactNode }) => children,
+}));
+jest.mock('./stationsLoader', () => {
+  const { createElement } = jest.requireActual<typeof import('react')>('react');
+  return {
+    useStations: () => ({
+      NoticeInFoot: () => createElement('i', null, 'told in the foot'),
+      Bars: ({ withMessage }: { withMessage: boolean }) =>
+        withMessage ? createElement('i', null, 'told in a row') : null,
+    }),
+  };
+});
+
+const withFoot = (foot: boolean) => (
+  <Provider store={store}>
+    <Shell>
+      <Screen foot={foot ? <Text>Do it</Text> : null}>
+        <Text>Today</Text>
+      </Screen>
+    </Shell>
+  </Provider>
+);
+
+describe('a message with its undo', () => {
+  it('stays where it is when what a screen keeps at its foot comes later', () => {
+    const { rerender } = render(withFoot(false));
+    act(() => void store.dispatch(noticed({ text: 'Schedule updated.', tone: 'plain' })));
+    expect(screen.getByText('told in a row')).toBeTruthy();
+    rerender(withFoot(true));
+    expect(screen.getByText('told in a row')).toBeTruthy();
+    expect(screen.queryByText('told in the foot')).toBeNull();
+    act(() => void store.dispatch(noticeGone()));
+    act(() => void store.dispatch(noticed({ text: 'Done.', tone: 'plain' })));
+    expect(screen.getByText('told in the foot')).toBeTruthy();
+  });
+});
