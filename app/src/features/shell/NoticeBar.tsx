@@ -9,7 +9,7 @@ import { FONTS, RADIUS, SIZES, TARGET, usePalette } from '@/ui/theme';
 /** How long a word stays; long enough to take a glove off, ms. */
 const STAYS = 12_000;
 
-/** A word about what just happened, with its undo; it goes by itself. */
+/** A word about what just happened; its undo comes first, where it stays however wide the rest is. It goes by itself. */
 const Message = ({ narrow }: { readonly narrow: boolean }) => {
   const palette = usePalette();
   const notice = useNotice();
@@ -34,16 +34,10 @@ const Message = ({ narrow }: { readonly narrow: boolean }) => {
         flexDirection: 'row',
         alignItems: 'center',
         backgroundColor: ground,
-        paddingLeft: narrow ? 8 : 16,
+        paddingLeft: undo ? 0 : narrow ? 8 : 16,
         ...(narrow ? { flex: 1, borderRadius: RADIUS } : {}),
       }}
     >
-      <Text
-        numberOfLines={narrow ? 3 : 2}
-        style={{ flex: 1, color: colour, fontSize: narrow ? 13 : SIZES.small, lineHeight: 17 }}
-      >
-        {notice.text}
-      </Text>
       {undo ? (
         <Pressable
           role="button"
@@ -54,7 +48,7 @@ const Message = ({ narrow }: { readonly narrow: boolean }) => {
           style={{
             minHeight: TARGET,
             minWidth: TARGET,
-            paddingHorizontal: narrow ? 4 : 14,
+            paddingHorizontal: narrow ? 8 : 16,
             alignItems: 'center',
             justifyContent: 'center',
           }}
@@ -62,6 +56,12 @@ const Message = ({ narrow }: { readonly narrow: boolean }) => {
           <Text style={button}>Undo</Text>
         </Pressable>
       ) : null}
+      <Text
+        numberOfLines={narrow ? 3 : 2}
+        style={{ flex: 1, color: colour, fontSize: narrow ? 13 : SIZES.small, lineHeight: 17 }}
+      >
+        {notice.text}
+      </Text>
       {narrow ? null : (
         <Pressable
           role="button"
@@ -84,5 +84,5 @@ const Message = ({ narrow }: { readonly narrow: boolean }) => {
 /** The message as a line of its own. */
 export const NoticeBar = () => <Message narrow={false} />;
 
-/** The message within the foot of a screen on a phone, in place of the ways to the top level. */
+/** The message at the foot of a phone. */
 export const NoticeInFoot = () => <Message narrow />;

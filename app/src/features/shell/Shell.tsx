@@ -118,6 +118,29 @@ const Places = ({ wide }: { readonly wide: boolean }) => {
   );
 };
 
+/** A message, and the top level beside it: the row of a screen that keeps nothing at its foot. */
+const PlacesBeside = ({ message }: { readonly message: ReactNode }) => {
+  const palette = usePalette();
+  return (
+    <View
+      {...{ dataSet: { print: 'no' } }}
+      style={{
+        flexDirection: 'row',
+        alignItems: 'center',
+        gap: 8,
+        paddingHorizontal: 12,
+        minHeight: TARGET + 4,
+        backgroundColor: palette.card,
+        borderTopWidth: 1,
+        borderTopColor: palette.line,
+      }}
+    >
+      {message}
+      <CompactPlaces />
+    </View>
+  );
+};
+
 /** The title of a screen that is no piece's; a piece has its name in it. */
 const PlainTitle = ({ here }: { readonly here: string }) => {
   useTitle(titleAt(here));
@@ -133,14 +156,11 @@ export const Shell = ({ children }: { readonly children: ReactNode }) => {
   const notice = useNotice();
   const [feet, setFeet] = useState(0);
   const onFoot = useCallback((more: 1 | -1) => setFeet((count) => count + more), []);
-  // While a message is shown nothing at the foot changes its place, or a tap on its undo would miss it:
-  // a screen that keeps something at its foot only once it has loaded leaves the rows as they are.
-  const [inRows, setInRows] = useState(true);
-  const wantsRows = feet === 0 || (notice !== null && inRows);
-  if (inRows !== wantsRows) setInRows(wantsRows);
-  // On a phone a message takes the place of the ways to the top level for the moment that it is there.
-  const told = notice && stations ? <stations.NoticeInFoot /> : <CompactPlaces />;
-  const beside = wide || wantsRows ? null : told;
+  // On a phone an undo stands at the left of the foot, in the same place whether or not the screen keeps
+  // something there: a screen that does so only once it has loaded must not move it away from a finger.
+  const inFoot = notice !== null && !wide && (feet > 0 || notice.undo !== undefined);
+  const message = inFoot && stations ? <stations.NoticeInFoot /> : null;
+  const beside = wide ? null : (message ?? <CompactPlaces />);
   const foot = useMemo(() => ({ beside, onFoot }), [beside, onFoot]);
   return (
     <View
@@ -155,9 +175,13 @@ export const Shell = ({ children }: { readonly children: ReactNode }) => {
           <Boundary>{children}</Boundary>
         </FootProvider>
         <NewVersion />
-        {stations ? <stations.Bars withMessage={wide || wantsRows} narrow={!wide} /> : null}
+        {stations ? <stations.Bars withMessage={!inFoot} narrow={!wide} /> : null}
       </View>
-      {wide || !wantsRows ? null : <Places wide={false} />}
+      {wide || feet > 0 ? null : message ? (
+        <PlacesBeside message={message} />
+      ) : (
+        <Places wide={false} />
+      )}
     </View>
   );
 };

@@ -35,14 +35,18 @@ const withFoot = (foot: boolean) => (
 
 describe('a message with its undo', () => {
   it('stays where it is when what a screen keeps at its foot comes later', () => {
+    const undo = { pieceId: null, entryIds: ['e1'] };
     const { rerender } = render(withFoot(false));
-    act(() => void store.dispatch(noticed({ text: 'Schedule updated.', tone: 'plain' })));
-    expect(screen.getByText('told in a row')).toBeTruthy();
-    rerender(withFoot(true));
-    expect(screen.getByText('told in a row')).toBeTruthy();
-    expect(screen.queryByText('told in the foot')).toBeNull();
-    act(() => void store.dispatch(noticeGone()));
-    act(() => void store.dispatch(noticed({ text: 'Done.', tone: 'plain' })));
+    act(() => void store.dispatch(noticed({ text: 'Schedule updated.', tone: 'plain', undo })));
     expect(screen.getByText('told in the foot')).toBeTruthy();
+    expect(screen.queryByText('told in a row')).toBeNull();
+    rerender(withFoot(true));
+    expect(screen.getByText('told in the foot')).toBeTruthy();
+    expect(screen.queryByText('told in a row')).toBeNull();
+  });
+  it('has a line of its own where there is nothing to undo and nothing at the foot', () => {
+    render(withFoot(false));
+    act(() => void store.dispatch(noticed({ text: 'No room left.', tone: 'vermilion' })));
+    expect(screen.getByText('told in a row')).toBeTruthy();
   });
 });
