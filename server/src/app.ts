@@ -18,7 +18,7 @@ import { backupDownload } from './routers/backup';
 import { computeEndpoints } from './routers/compute';
 import { deviceEndpoints } from './routers/devices';
 import { entryEndpoints } from './routers/entries';
-import { makeNews, newsStream } from './routers/news';
+import { makeNews } from './routers/news';
 import { pairingEndpoints } from './routers/pairing';
 import { photoEndpoints } from './routers/photos';
 import { pieceEndpoints } from './routers/pieces';
@@ -182,7 +182,7 @@ export const createApp = ({
   api.use(pairedOnly(door));
   api.use(withinLimits());
   // What streams is not packed: it would wait for more.
-  api.get('/news', newsStream(news));
+  api.get('/news', news.stream);
   api.get('/schedule/live', scheduleStream({ ledger, heavy, now }));
   api.use(compression());
   api.use(express.json({ limit: '1mb' }));

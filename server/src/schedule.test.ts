@@ -108,14 +108,15 @@ it('the calendar is one that others can read: the same sittings, with alarms', a
   for (const it of closes) expect(it.component.getAllSubcomponents('valarm')).toHaveLength(1);
 });
 
+/** Events of a stream as the standard reads them: fields in any order, comments passed over. */
 const saidBy = (text: string): readonly (readonly [string, Record<string, unknown>])[] =>
-  text
-    .split('\n\n')
-    .filter((it) => it.startsWith('event: '))
-    .map((it) => {
-      const [event = '', data = ''] = it.split('\n');
-      return [event.slice(7), JSON.parse(data.slice(6)) as Record<string, unknown>] as const;
-    });
+  text.split('\n\n').flatMap((block) => {
+    const fields = new Map(
+      block.split('\n').map((line) => [line.split(':')[0], line.slice(line.indexOf(':') + 1)]),
+    );
+    const [event, data] = [fields.get('event'), fields.get('data')];
+    return event && data ? [[event, JSON.parse(data) as Record<string, unknown>] as const] : [];
+  });
 
 it('listened to, it tells each better plan and at the end the plan itself', async () => {
   const { status, text } = await server.api.get('/api/schedule/live?rounds=30').buffer(true);

@@ -1,40 +1,35 @@
-import { EventEmitter } from 'node:events';
+import { createChannel, createSession } from 'better-sse';
 import type { RequestHandler } from 'express';
+
+/** What there is news of: entries that came in, cards that were planned. */
+type Topic = 'entries' | 'summaries';
 
 /** Tells who listens that there is something new: not what, which is read from the record. */
 export interface News {
   entriesCame(): void;
   summariesCame(): void;
-  /** @returns ends the listening */
-  listen(told: (what: 'entries' | 'summaries') => void): () => void;
+  /** Hears of it within the server. */
+  listen(told: (what: Topic) => void): void;
+  /** Server-sent events, by topic. */
+  readonly stream: RequestHandler;
 }
-
-export const makeNews = (): News => {
-  const emitter = new EventEmitter().setMaxListeners(0);
-  return {
-    entriesCame: () => void emitter.emit('news', 'entries'),
-    summariesCame: () => void emitter.emit('news', 'summaries'),
-    listen: (told) => {
-      emitter.on('news', told);
-      return () => void emitter.off('news', told);
-    },
-  };
-};
 
 /** A line now and then keeps what stands between from closing, ms. */
 const HEARTBEAT = 25_000;
+/** A listener that was cut off asks again after this, ms. */
+const RETRY = 3000;
 
-/** Server-sent events: "entries" when entries came in, "summaries" when cards were planned. */
-export const newsStream =
-  (news: News): RequestHandler =>
-  (request, response) => {
-    response.set({ 'Content-Type': 'text/event-stream', 'Cache-Control': 'no-store' });
-    response.flushHeaders();
-    response.write('retry: 3000\n\n');
-    const beat = setInterval(() => response.write(': here\n\n'), HEARTBEAT);
-    const end = news.listen((what) => response.write(`event: ${what}\ndata: \n\n`));
-    request.on('close', () => {
-      clearInterval(beat);
-      end();
-    });
+export const makeNews = (): News => {
+  const channel = createChannel();
+  const tell = (what: Topic) => void channel.broadcast(null, what);
+  return {
+    entriesCame: () => tell('entries'),
+    summariesCame: () => tell('summaries'),
+    listen: (told) => void channel.on('broadcast', (_, what) => told(what as Topic)),
+    stream: async (request, response) => {
+      const timing = { keepAlive: HEARTBEAT, retry: RETRY };
+      const session = await createSession(request, response, timing);
+      if (session.isConnected) channel.register(session);
+    },
   };
+};

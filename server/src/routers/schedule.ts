@@ -6,6 +6,7 @@ import {
   type TimetableEntry,
 } from '@obrik/core/schedule';
 import { read } from '@obrik/core/piece';
+import { createSession } from 'better-sse';
 import { z } from 'zod';
 import type { RequestHandler } from 'express';
 import type { Heavy } from '../heavy/pool';
@@ -137,10 +138,10 @@ export const scheduleStream =
     const query = read(asked, request.query);
     if (!query.ok) throw invalid(query.problems);
     const { pieces, shop } = await atWork(ledger);
-    response.set({ 'Content-Type': 'text/event-stream', 'Cache-Control': 'no-store' });
-    response.flushHeaders();
-    const say = (event: string, data: unknown) =>
-      response.write(`event: ${event}\ndata: ${JSON.stringify(data)}\n\n`);
+    const session = await createSession(request, response);
+    const say = (event: string, data: unknown) => {
+      if (session.isConnected) session.push(data, event);
+    };
     const { done, cancel } = heavy.follow(
       (it) => say('better', { ...it, finish: isoOr(it.finish) }),
       pieces,
@@ -148,7 +149,8 @@ export const scheduleStream =
       minuteOf(now()),
       query.value,
     );
-    request.on('close', cancel);
+    session.on('disconnected', cancel);
+    if (!session.isConnected) cancel();
     try {
       say('done', replyOf(await done));
     } catch {
