@@ -1,18 +1,12 @@
-import { DAMAGES, GRITS, INSPECTION_TESTS, SUBSTRATES } from '../catalog';
-import { CHAPTERS, HANDBOOK, entryOfStep, searchHandbook } from './index';
+import { CHAPTERS, HANDBOOK, damagesCalled, entryOfStep, searchHandbook } from './index';
 
 const titles = (asked: string) => searchHandbook(asked).map((it) => it.title);
 
-it('has an entry for every row of the catalog, each with an id and a source of its own', () => {
-  const of = (chapter: (typeof CHAPTERS)[number]) =>
-    HANDBOOK.filter((it) => it.chapter === chapter).length;
-  expect(of('tests')).toBe(INSPECTION_TESTS.length);
-  expect(of('damages')).toBe(DAMAGES.rows.length);
-  expect(of('grits')).toBe(GRITS.length);
-  expect(of('materials')).toBeGreaterThan(SUBSTRATES.rows.length);
+it('leads from each address to one entry, which says what it is and where that comes from', () => {
   expect(new Set(HANDBOOK.map((it) => it.id)).size).toBe(HANDBOOK.length);
   for (const it of HANDBOOK) {
-    expect(it.source).not.toBe('');
+    expect(it.source).toMatch(/Published: \S|Common practice|judgement/);
+    expect(it.summary).toMatch(/\S.*[.!?)]$/);
     expect(`${it.title}${it.summary}`).not.toContain('undefined');
   }
 });
@@ -20,6 +14,7 @@ it('has an entry for every row of the catalog, each with an id and a source of i
 it('finds by any words in any order, those in the title first', () => {
   expect(titles('veneer measure')[0]).toBe('Measure the veneer');
   expect(titles('TINT primer')).toContain('Paint a bleed patch');
+  expect(titles('P180')[0]).toBe('P180');
   expect(titles('zebra')).toEqual([]);
   expect(searchHandbook('')).toHaveLength(HANDBOOK.length);
 });
@@ -34,8 +29,19 @@ it.each([
   ['mdf', 'substrate-board'],
   ['french polish', 'finish-shellac'],
   ['drawer sticks', 'damage-catchingDrawer'],
+  // Typed with gloves on.
+  ['shelac', 'finish-shellac'],
+  ['woodwrm', 'damage-insects'],
+  ['ring white', 'damage-whiteRing'],
 ])('finds “%s” by the words that people say', (asked, id) => {
   expect(searchHandbook(asked).map((it) => it.id)).toContain(id);
+});
+
+it('finds a damage to mark by what people call it, the one of that name first', () => {
+  expect(damagesCalled('woodworm')[0]).toBe('insects');
+  expect(damagesCalled('white ring')[0]).toBe('whiteRing');
+  // While it is typed.
+  expect(damagesCalled('in')).toContain('insects');
 });
 
 it('says of every damage and old finish how to tell it and what goes wrong', () => {

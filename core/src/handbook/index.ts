@@ -1,10 +1,4 @@
-export {
-  CHAPTERS,
-  HANDBOOK,
-  holdsWords,
-  searchHandbook,
-  sourceInWords,
-  type Chapter,
-  type HandbookEntry,
-} from './entries';
+export { HANDBOOK } from './entries';
+export { CHAPTERS, sourceInWords, type Chapter, type HandbookEntry } from './entry';
 export { entryOfStep } from './ofStep';
+export { damagesCalled, searchHandbook } from './search';

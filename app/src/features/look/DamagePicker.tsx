@@ -1,5 +1,5 @@
-import { DAMAGES, DAMAGE_LORE, type Damage } from '@obrik/core/catalog';
-import { holdsWords } from '@obrik/core/handbook';
+import { DAMAGES, type Damage } from '@obrik/core/catalog';
+import { damagesCalled } from '@obrik/core/handbook';
 import { likelyDamages, type Piece, type Surface } from '@obrik/core/piece';
 import { Text } from '@rneui/themed';
 import { useState } from 'react';
@@ -66,15 +66,6 @@ const Picture = ({
   );
 };
 
-/** Damages that hold every word asked for, in their name or in what people call them. */
-const found = (asked: string): readonly Damage[] =>
-  DAMAGES.rows
-    .filter(({ id, label }) => {
-      const { says, what } = DAMAGE_LORE[id];
-      return holdsWords(`${label} ${says} ${what}`.toLowerCase(), asked);
-    })
-    .map((it) => it.id);
-
 /** A damage chosen by picture: the likely ones of this part first, those of this piece, a search. */
 export const DamagePicker = ({ piece, surface, chosen, onChoose }: DamagePickerProps) => {
   const [asked, setAsked] = useState('');
@@ -83,7 +74,8 @@ export const DamagePicker = ({ piece, surface, chosen, onChoose }: DamagePickerP
   const recent = [...new Set(piece.findings.map((it) => it.damage).reverse())]
     .filter((it) => !likely.includes(it))
     .slice(0, RECENT);
-  const shown = asked.trim() !== '' ? found(asked) : all ? DAMAGES.ids : [...likely, ...recent];
+  const shown =
+    asked.trim() !== '' ? damagesCalled(asked) : all ? DAMAGES.ids : [...likely, ...recent];
   const missing = chosen !== undefined && !shown.includes(chosen) ? [chosen] : [];
   return (
     <View style={{ gap: 8 }}>
