@@ -13,34 +13,22 @@ const MARK = '<!-- mutants: written by npm run mutants -->';
 const KILLED = new Set(['Killed', 'Timeout']);
 const TOLD = new Set([...KILLED, 'Survived', 'NoCoverage']);
 
-/** What is tried together: one run each, so that little is lost where the minutes end. */
 const inFolder = (folder, names = ['*']) => names.map((it) => `core/src/${folder}/${it}.ts`);
+/** What is tried together: one run each, so that little is lost where the minutes end. */
 const GROUPS = {
   work: inFolder('work'),
   coating: inFolder('coating'),
   sanding: inFolder('sanding'),
-  'route: order': inFolder('route', [
-    ...['order', 'batch', 'graph', 'precedence', 'tasks', 'plan', 'rule', 'whole', 'alike'],
-  ]),
-  'route: choices': inFolder('route', [
-    ...['finishing', 'questions', 'refusals', 'stripChoice', 'repairs', 'twoTone', 'context'],
-  ]),
+  'route: order': [...inFolder('route/order'), ...inFolder('route', ['plan'])],
+  'route: context and finish': [...inFolder('route/context'), ...inFolder('route/finish')],
   'route: first rules': inFolder('route/rules', [
-    'secure',
-    'parts',
-    'look',
-    'clean',
-    'ready',
-    'strip',
-    'repair',
+    ...['apart', 'ask', 'clean', 'fittings', 'look', 'mend', 'ready', 'repair', 'secure', 'strip'],
   ]),
   'route: last rules': inFolder('route/rules', [
-    ...['level', 'abrade', 'sand', 'coat', 'block', 'border', 'colour', 'protect', 'handover'],
+    ...['abrade', 'block', 'border', 'coat', 'colour', 'handover', 'hardened', 'level', 'openWood'],
+    ...['protect', 'sand', 'together'],
   ]),
-  'route: views': inFolder('route', [
-    ...['branches', 'compare', 'careSheet', 'days', 'faceSanding', 'found', 'paper', 'record'],
-    ...['stack', 'text'],
-  ]),
+  'route: views and record': [...inFolder('route/views'), ...inFolder('route/record')],
 };
 
 const results = () =>

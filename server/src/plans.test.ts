@@ -134,7 +134,7 @@ it('the book shows pictures of before and after, side by side', async () => {
 it('a long card goes over several pages', async () => {
   const { piece } = (await server.api.get('/api/pieces/chest-1')).body as PieceLedger;
   const route = planRoute(piece, USUAL_SHOP);
-  const ticket = { number: '01', revision: 2, printed: '1 Mar 2026' };
+  const ticket = { number: '01', revision: 2, printedAt: 0, timeZone: 'UTC' };
   const pagesOf = async (operations: readonly Operation[]) =>
     (await asPdf(routeCard(piece, { ...route, operations }, ticket), TYPEFACE))
       .toString('latin1')

@@ -168,7 +168,7 @@ describe('a recoat window that has closed', () => {
     // More work than before it closed, wherever one looks.
     const scuff = late.route.operations.find((it) => /^Dull|^Scuff/.test(it.title));
     expect(routeAsText(piece, late.route)).toContain(scuff?.title);
-    const ticket = { number: '01', revision: 1, printed: '' };
+    const ticket = { number: '01', revision: 1, printedAt: 0, timeZone: 'UTC' };
     expect(JSON.stringify(routeCard(piece, late.route, ticket))).toContain(scuff?.title);
   });
 

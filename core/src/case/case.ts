@@ -1,3 +1,4 @@
+import { weakMapMemoize } from 'reselect';
 import { nextLooks, inspectPiece, stateOf, type SurfaceBeliefs, type LookState } from '../inspect';
 import type { Minute } from '../climate';
 import { windowsOf, type Windows } from '../drying';
@@ -165,24 +166,22 @@ const makeCase = (
   };
 };
 
-const CASES = new WeakMap<Piece, WeakMap<Shop, Map<string, Case>>>();
+/** Cases of a piece in a shop, by the windows that are closed. */
+const casesOf = weakMapMemoize((_piece: Piece, _shop: Shop) => new Map<string, Case>());
 
 /**
  * The one view of a piece in a shop at a time, that screens, papers, the API and the command line share:
  * the only way to a route, a cost, a list or a summary. The same piece and shop, by identity, give
  * the same case until a recoat window closes; it is forgotten with them.
- * @param known what is believed of it, where that is at hand
+ * @param beliefs what is believed of it, where that is at hand
  */
-export const caseOf = (asked: Asked, known?: () => readonly SurfaceBeliefs[]): Case => {
+export const caseOf = (asked: Asked, beliefs?: () => readonly SurfaceBeliefs[]): Case => {
   const { piece, shop, now } = asked;
-  const byShop = CASES.get(piece) ?? new WeakMap<Shop, Map<string, Case>>();
-  CASES.set(piece, byShop);
-  const byTime = byShop.get(shop) ?? new Map<string, Case>();
-  byShop.set(shop, byTime);
+  const known = casesOf(piece, shop);
   const windows = windowsOf(piece, shop, now);
   // Until the next window closes, time changes nothing.
   const key = JSON.stringify(windows);
-  const it = byTime.get(key) ?? makeCase(asked, windows, known);
-  byTime.set(key, it);
+  const it = known.get(key) ?? makeCase(asked, windows, beliefs);
+  known.set(key, it);
   return it;
 };

@@ -1,3 +1,4 @@
+import { weakMapMemoize } from 'reselect';
 import { DAY } from '../units';
 import {
   BEARS_PARTS,
@@ -61,25 +62,27 @@ interface Paces {
   readonly slow: Progress;
 }
 
-/** Paces are summed up over the whole course: once for each course and kind of drying. */
-const KNOWN = new WeakMap<AirCourse, Map<string, Paces>>();
+const pacesIn = (course: AirCourse, pace: (air: Air) => number): Paces => ({
+  expected: progressIn(course, pace),
+  fast: progressIn(shifted(course, TEN_PERCENT), pace),
+  slow: progressIn(shifted(course, -TEN_PERCENT), pace),
+});
 
-const pacesIn = (course: AirCourse, key: string, pace: (air: Air) => number): Paces => {
-  const known = KNOWN.get(course) ?? new Map<string, Paces>();
-  KNOWN.set(course, known);
-  const paces = known.get(key) ?? {
-    expected: progressIn(course, pace),
-    fast: progressIn(shifted(course, TEN_PERCENT), pace),
-    slow: progressIn(shifted(course, -TEN_PERCENT), pace),
-  };
-  known.set(key, paces);
-  return paces;
-};
+/** Paces are summed up over the whole course: once for each course and kind of drying. */
+const pacesOf = weakMapMemoize(
+  (
+    course: AirCourse,
+    drying: Drying,
+    movement: DryingSetting['movement'],
+    film: DryingSetting['film'],
+    hardener: DryingSetting['hardener'],
+  ): Paces => pacesIn(course, (air) => paceOf(drying, air, { movement, film, hardener })),
+);
+
+const curePaces = weakMapMemoize((course: AirCourse): Paces => pacesIn(course, curePaceOf));
 
 const dryingPaces = (course: AirCourse, drying: Drying, setting: DryingSetting): Paces =>
-  pacesIn(course, `${drying}/${setting.movement}/${setting.film}/${setting.hardener}`, (air) =>
-    paceOf(drying, air, setting),
-  );
+  pacesOf(course, drying, setting.movement, setting.film, setting.hardener);
 
 /**
  * When so many label minutes have passed, with its band: the material's own spread and the doubt in
@@ -130,7 +133,7 @@ export const coatTimes = (
   const { mechanism } = COATINGS.get(id);
   const spread = DRYING.get(mechanism);
   const drying = dryingPaces(course, mechanism, setting);
-  const curing = pacesIn(course, 'cure', curePaceOf);
+  const curing = curePaces(course);
   const times = COAT_STATES.ids.map((state) => {
     const minutes = labelMinutes(id, state);
     const paces = BY_DRYING.includes(state) ? drying : curing;

@@ -1,16 +1,13 @@
+import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
+import { mersenne } from 'pure-rand/generator/mersenne';
+
 /** A source of numbers in [0, 1), the same for the same seed. */
 export type Dice = () => number;
 
-/** Dice of a seed (Mulberry32, public domain). */
+/** Dice of a seed (Mersenne twister): a new seed is as good a throw as the next one. */
 export const diceOf = (seed: number): Dice => {
-  let a = seed >>> 0;
-  return () => {
-    a = (a + 0x6d2b79f5) >>> 0;
-    let t = a;
-    t = Math.imul(t ^ (t >>> 15), t | 1);
-    t ^= t + Math.imul(t ^ (t >>> 7), t | 61);
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-  };
+  const generator = mersenne(seed);
+  return () => uniformFloat64(generator);
 };
 
 /** One index, by weights that need not sum to 1. */

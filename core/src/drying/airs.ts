@@ -12,7 +12,8 @@ import {
 } from '../climate';
 import type { ExpectedAir, Shop, Space } from '../piece';
 import { airByFile } from './airFile';
-import { TZDate } from '@date-fns/tz';
+import { placeClock } from '../clock';
+import { weakMapMemoize } from 'reselect';
 
 /**
  * So far ahead work is planned and the air of the shop reckoned, days: from the depth of winter until
@@ -61,7 +62,7 @@ export const outdoorAir = (shop: Shop, now: Minute): AirCourse => {
       now,
     );
   }
-  const offsetMinutes = -new TZDate(now * MINUTE_MS, shop.timeZone).getTimezoneOffset();
+  const offsetMinutes = placeClock(shop.timeZone).aheadOfUtc(now * MINUTE_MS);
   const place = { south, offsetMinutes };
   return asExpected(
     hourly(now, (at) => typicalAir(climate, at, place)),
@@ -71,7 +72,7 @@ export const outdoorAir = (shop: Shop, now: Minute): AirCourse => {
 };
 
 /** Courses that were reckoned, by shop, space and minute: plan, drying and screens ask for the same. */
-const KNOWN = new WeakMap<Shop, Map<string, AirCourse>>();
+const coursesOf = weakMapMemoize((_: Shop) => new Map<string, AirCourse>());
 const MOST_KNOWN = 40;
 
 /**
@@ -80,8 +81,7 @@ const MOST_KNOWN = 40;
  */
 export const airIn = (shop: Shop, space: Space, now: Minute, fromFile?: AirCourse): AirCourse => {
   if (fromFile) return insideOf({ ...fromFile, madeAt: now }, space);
-  const known = KNOWN.get(shop) ?? new Map<string, AirCourse>();
-  KNOWN.set(shop, known);
+  const known = coursesOf(shop);
   const key = `${space.id}/${now}`;
   const course = known.get(key) ?? courseIn(shop, space, now);
   if (known.size > MOST_KNOWN) known.clear();

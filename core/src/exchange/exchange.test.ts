@@ -36,7 +36,7 @@ it('tables have a cell for each column, figures as figures', () => {
 });
 
 describe('a page for a client', () => {
-  const ticket = { number: '01', revision: 1, printed: '1 Mar 2026' };
+  const ticket = { number: '01', revision: 1, printedAt: 0, timeZone: 'UTC' };
   const page = sharePage({
     title: `Chest ${EVIL}`,
     drawing: '<svg></svg>',

@@ -379,7 +379,7 @@ describe('a quote', () => {
     const bare = money({});
     const told = quoteFor(asCase(TABLE, bare));
     expect(told.filter((it) => it.minutes > 0).every((it) => it.total === null)).toBe(true);
-    const about = { name: 'Table', number: '07', on: '2 Mar 2026', until: '1 Apr 2026' };
+    const about = { name: 'Table', number: '07', writtenAt: Date.parse('2026-03-02T12:00:00Z') };
     const paper = quotePaper(told, bare, about);
     expect(paper.intro.some((it) => it.text.startsWith('DRAFT'))).toBe(true);
     const priced = quotePaper(
@@ -415,7 +415,7 @@ describe('the paper of a quote', () => {
     deposit: 2500,
     terms: 'Ask first.\n\nPay last.',
   });
-  const about = { name: 'Table', number: '07', on: '2 Mar 2026', until: '1 Apr 2026' };
+  const about = { name: 'Table', number: '07', writtenAt: Date.parse('2026-03-02T12:00:00Z') };
   const textOf = (paper: ReturnType<typeof quotePaper>) =>
     paper.sections.flatMap((it) => [
       it.heading ?? '',

@@ -1,3 +1,4 @@
+import { placeClock } from '../clock';
 import { z } from 'zod';
 import { alternativesFor, type Case } from '../case';
 import { NO_ACCOUNT, surfacesOf, type Aim, type Piece, type Shop } from '../piece';
@@ -139,9 +140,8 @@ export interface QuoteAbout {
   readonly name: string;
   /** Its number in the shop, as on the ticket. */
   readonly number: string;
-  /** The day it is written, and the last on which it holds, in words. */
-  readonly on: string;
-  readonly until: string;
+  /** When it is written, ms since 1970. */
+  readonly writtenAt: number;
 }
 
 const optionBlock = (it: QuoteOption, { money }: Pick<Shop, 'money'>): readonly PaperBlock[] => {
@@ -178,14 +178,16 @@ const optionBlock = (it: QuoteOption, { money }: Pick<Shop, 'money'>): readonly 
 /** The quote as a paper for the client: each way with its lines, validity, deposit and terms. */
 export const quotePaper = (
   options: readonly QuoteOption[],
-  shop: Pick<Shop, 'money'>,
+  shop: Pick<Shop, 'money' | 'timeZone'>,
   about: QuoteAbout,
 ): Paper => {
+  const clock = placeClock(shop.timeZone);
+  const until = clock.daysLater(about.writtenAt, shop.money.quoteDays);
   const isDraft = options.some((it) => it.placeholders || it.total === null);
   return {
     title: QUOTE_WORDS.title(about.name),
     intro: [
-      { text: QUOTE_WORDS.number(about.number, about.on), ink: 'quiet' },
+      { text: QUOTE_WORDS.number(about.number, clock.day(about.writtenAt)), ink: 'quiet' },
       ...(isDraft ? [{ text: QUOTE_WORDS.draft, ink: 'warning' } as const] : []),
       ...(options.length > 1 ? [{ text: QUOTE_WORDS.choose }] : []),
     ],
@@ -196,7 +198,7 @@ export const quotePaper = (
         blocks: [
           {
             lines: [
-              { text: QUOTE_WORDS.validUntil(about.until), bold: true },
+              { text: QUOTE_WORDS.validUntil(clock.day(until)), bold: true },
               { text: QUOTE_WORDS.surprise },
               ...shop.money.terms
                 .split('\n')

@@ -1,3 +1,4 @@
+import { weakMapMemoize } from 'reselect';
 import { z } from 'zod';
 import { NO_ACCOUNT, account, ownNeed, recipe } from './account';
 import { doneWork } from './done';
@@ -85,7 +86,7 @@ const agree = (
 
 /** Does a list name surfaces that the piece does not have? One problem for each. */
 export const strayEntries = (it: Piece): readonly Problem[] => {
-  const known = knownSurfaces(it);
+  const known = surfaceIds(it.build);
   return SURFACE_LISTS.flatMap((list) =>
     it[list].flatMap((entry, index) =>
       known.has(entry.surfaceId)
@@ -182,15 +183,9 @@ export const isForChild = (it: Pick<Piece, 'build' | 'childsRoom'>): boolean =>
   it.childsRoom || assemble(it.build).forChild;
 
 /** Ids of the surfaces by the build they follow from: asked at each entry of a ledger. */
-const KNOWN = new WeakMap<Build, ReadonlySet<string>>();
-
-const knownSurfaces = (it: Pick<Piece, 'build'>): ReadonlySet<string> => {
-  const known = KNOWN.get(it.build);
-  if (known) return known;
-  const ids = new Set(surfacesOf(it).map((surface) => surface.id));
-  KNOWN.set(it.build, ids);
-  return ids;
-};
+const surfaceIds = weakMapMemoize(
+  (it: Build): ReadonlySet<string> => new Set(assemble(it).surfaces.map((one) => one.id)),
+);
 
 /** The surfaces of a piece, as it is built. Areas in mm². */
 export const surfacesOf = (it: Pick<Piece, 'build'>): readonly Surface[] =>

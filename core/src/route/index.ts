@@ -44,6 +44,8 @@ export {
   type Paper,
   type PaperBlock,
   type PaperLine,
+  printedOn,
+  ticketFor,
   type Ticket,
 } from './views/paper';
 export { REFUSAL_RULES } from './finish/refusalRules';

@@ -1,9 +1,9 @@
+import { weakMapMemoize } from 'reselect';
 import { MATERIALS } from '../catalog';
 import type { SurfaceBeliefs } from '../inspect';
 import { isFaceOnTop, standsFor, surfacesOf, type Piece, type Shop } from '../piece';
 import { advance, effectIn, eventsOf, setBack, type Phase, type PieceState } from '../work';
 import { batchesOf } from './order/batch';
-import { remembered } from './memo';
 import type { Operation, Route } from './order/operation';
 import { inOrder } from './order/order';
 import { graphOf } from './order/precedence';
@@ -65,7 +65,7 @@ export const wholeFor = (piece: Piece, shop: Shop, given: Given = {}): Whole => 
 };
 
 const wholeOfState = (piece: Piece, shop: Shop, { known, state }: Given): Whole => {
-  const isRefused = remembered(judge);
+  const isRefused = weakMapMemoize(judge);
   const surfaces = contextsOf(piece, shop, known, state, isRefused);
   const now = surfaces[0]?.pieceNow ?? { surfaces: {}, parts: {}, met: [], inHand: null };
   return wholeOf(piece, shop, surfaces, now, isRefused);

@@ -189,20 +189,21 @@ describe('the book of a piece', () => {
       picture('between', '2026-03-01T10:00:00Z'),
     ],
   };
-  const paper = pieceBook(asCase(piece, USUAL_SHOP), {
-    number: 'No. 12',
-    printed: '3 Mar 2026',
-    units: 'metric',
-    when: (iso) => iso.slice(0, 10),
-    airOf: () => '18 °C, 55 %',
+  const shop = { ...USUAL_SHOP, airCelsius: 18, airHumidity: 55 };
+  const paper = pieceBook(asCase(piece, shop), {
+    number: '12',
+    revision: 1,
+    printedAt: Date.parse('2026-03-03T12:00:00Z'),
+    timeZone: 'UTC',
   });
   const blocks = paper.sections.flatMap((it) => it.blocks);
   const text = blocks.flatMap((it) => it.lines.map((one) => one.text)).join('\n');
 
   it('tells each step with its day, air, lot, check and note', () => {
-    for (const it of worked.done) expect(text).toContain(`2026-03-02 · ${it.title}`);
+    for (const it of worked.done)
+      expect(text).toContain(`2 Mar 2026, 18:00 · ${it.title}`);
     expect(text).toContain('Waterborne cabinet enamel 0.15 L, lot K 17');
-    expect(text).toContain('air about 18 °C, 55 %');
+    expect(text).toContain('air about 18 °C · 55 %');
     expect(text).toContain('Does any place turn yellow, pink or brown? Yes, a tint comes through.');
     expect(text).toContain('Second tin opened.');
   });

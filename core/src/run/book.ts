@@ -1,3 +1,6 @@
+import { placeClock } from '../clock';
+import type { UnitSystem } from '../units';
+import { airDuring } from '../drying';
 import type { Case } from '../case';
 import {
   CHECKS,
@@ -8,7 +11,7 @@ import {
   REMEDIES,
   layerLabel,
 } from '../catalog';
-import { recordedInWords, BENCH_WORDS, capital, listed } from '../words';
+import { recordedInWords, BENCH_WORDS, capital, listed, CLOCK_WORDS } from '../words';
 import {
   linesOf,
   surfaceNames,
@@ -17,25 +20,33 @@ import {
   type Piece,
   type Picture,
 } from '../piece';
-import { doneTogether, type Paper, type PaperBlock, type PaperLine } from '../route';
+import {
+  doneTogether,
+  printedOn,
+  type Paper,
+  type PaperBlock,
+  type PaperLine,
+  type Ticket,
+} from '../route';
 import { linesByWork } from './answers';
-import type { UnitSystem } from '../units';
 import { activeMinutes } from '../work';
 
 const { book: WORDS, TAKEN_OFF_BY } = BENCH_WORDS;
 
-/** What the book has from outside the piece. */
-export interface BookFrom {
-  /** Number on the ticket. */
-  readonly number: string;
-  /** When it is printed, in words. */
-  readonly printed: string;
-  readonly units: UnitSystem;
-  /** A time of the record in words, as the shop's clock shows it. */
+/** Times of the record by the shop's clock, and the air in which work was done. */
+interface BookFrom {
   readonly when: (iso: string) => string;
-  /** The air in which work was done, in words; undefined where nobody knows. */
+  /** Undefined where nobody knows. */
   readonly airOf: (done: DoneWork) => string | undefined;
 }
+
+const bookFrom = ({ shop }: Case, { timeZone }: Ticket): BookFrom => ({
+  when: (iso) => placeClock(timeZone).dayAndTime(Date.parse(iso)),
+  airOf: (done) => {
+    const air = airDuring(shop, done);
+    return air && CLOCK_WORDS.figures(air.celsius, air.humidity, shop.units);
+  },
+});
 
 const quiet = (text: string): PaperLine => ({ text, ink: 'quiet' });
 
@@ -171,16 +182,17 @@ const stackBlocks = (it: Case, units: UnitSystem): readonly PaperBlock[] =>
  * The book of a piece: what was done, used, seen, measured and decided, and what lies on it now. From
  * the record alone; nothing in it is a plan.
  */
-export const pieceBook = (it: Case, from: BookFrom): Paper => {
+export const pieceBook = (it: Case, ticket: Ticket): Paper => {
   const { piece } = it;
-  const { units } = from;
+  const { units } = it.shop;
+  const from = bookFrom(it, ticket);
   const done = doneBlocks(piece, from);
   const discoveries = discoveryBlocks(piece, from);
   const pictures = beforeAndAfter(piece);
   const readings = piece.observations.filter((one) => one.copyOf === undefined);
   return {
     title: WORDS.title(piece.name),
-    intro: [quiet(WORDS.intro(from.number, from.printed))],
+    intro: [quiet(WORDS.intro(ticket.number, printedOn(ticket)))],
     sections: [
       ...(pictures.length > 0
         ? [

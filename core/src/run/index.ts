@@ -1,5 +1,5 @@
 export { answerLine, linesByWork, openChecks, type Answered, type OpenCheck } from './answers';
-export { beforeAndAfter, pieceBook, type BookFrom } from './book';
+export { beforeAndAfter, pieceBook } from './book';
 export { changesFor, type Standing } from './decide';
 export { found, type Found } from './found';
 export { routeDifference, type ChangedWork, type RouteDifference } from './difference';

@@ -68,10 +68,9 @@ describe('work before its turn', () => {
     );
     const book = pieceBook(asCase(told, USUAL_SHOP), {
       number: '01',
-      printed: '',
-      units: 'metric',
-      when: (iso) => iso,
-      airOf: () => undefined,
+      revision: 1,
+      printedAt: 0,
+      timeZone: 'UTC',
     });
     expect(JSON.stringify(book)).toMatch(/Done before “Wash it”\. Reason: Done at home\./);
   });
@@ -117,10 +116,9 @@ describe('a washing that was repeated', () => {
     expect(openChecks(all).map((it) => it.check)).not.toContain('waterClear');
     const book = pieceBook(asCase(all, USUAL_SHOP), {
       number: '01',
-      printed: '',
-      units: 'metric',
-      when: (iso) => iso,
-      airOf: () => undefined,
+      revision: 1,
+      printedAt: 0,
+      timeZone: 'UTC',
     });
     const lines = JSON.stringify(book).match(/Is the last wash water clear\? [^.]*\./g);
     expect(lines).toEqual([expect.stringMatching(/Grey or brown/), expect.stringMatching(/Clear/)]);

@@ -1,4 +1,3 @@
-export { airDuring } from './calendar/airDuring';
 export {
   ALWAYS,
   both,
@@ -44,19 +43,7 @@ export {
   type ShopProblem,
 } from './model/fromRoutes';
 export { airAhead, type AirAhead, type AirHour } from './calendar/airAhead';
-export {
-  clockDays,
-  dayAfter,
-  dayAt,
-  dayOf,
-  hoursOf,
-  isoDay,
-  loudHours,
-  minuteOn,
-  weekdayOf,
-  type ClockDay,
-  type Day,
-} from './calendar/hours';
+export { clockDays, hoursOf, loudHours, type ClockDay } from './calendar/hours';
 export { chanceBy, doneBy, livedThrough, turnedOut, type Runs } from './solver/promise';
 export { shiftsBetween, type PieceShift } from './views/difference';
 export { stepOf, type Step } from './views/step';

@@ -12,7 +12,6 @@ import {
   dryingNow,
   hoursOf,
   livedThrough,
-  minuteOn,
   planShop,
   problemOf,
   readyNow,
@@ -61,17 +60,6 @@ describe('hours by the clock of the place', () => {
     expect(starts).toContain(new Date(friday).toISOString());
     expect(starts).toContain(new Date(sunday).toISOString());
     expect(starts.some((it) => it.startsWith('2026-03-28'))).toBe(false);
-  });
-
-  it.each([
-    ['Europe/Oslo', 2026, 3, 29, 23],
-    ['Europe/Oslo', 2026, 10, 25, 25],
-    ['America/New_York', 2026, 3, 8, 23],
-    ['Australia/Sydney', 2026, 4, 5, 25],
-  ])('in %s the day %d-%d-%d has %d hours', (zone, year, month, day, hours) => {
-    const it = { year, month, day };
-    const next = { year, month, day: day + 1 };
-    expect(minuteOn(next, 0, zone) - minuteOn(it, 0, zone)).toBe(hours * 60);
   });
 });
 
@@ -227,11 +215,11 @@ describe('a promise', () => {
       MONDAY,
       ASKED,
     );
-    const promised = livedThrough(of.problem, answer.plan, { runs: 400, seed: 1 });
-    const lived = livedThrough(of.problem, answer.plan, { runs: 1000, seed: 2 });
+    const promised = livedThrough(of.problem, answer.plan, { runs: 3000, seed: 1 });
+    const lived = livedThrough(of.problem, answer.plan, { runs: 3000, seed: 2 });
     for (const project of [0, 1]) {
       const by = doneBy(promised, project, 0.9);
-      const kept = (lived.ends[project] ?? []).filter((it) => it <= by).length / 1000;
+      const kept = (lived.ends[project] ?? []).filter((it) => it <= by).length / 3000;
       expect(kept).toBeGreaterThanOrEqual(0.87);
       expect(kept).toBeLessThanOrEqual(0.93);
     }

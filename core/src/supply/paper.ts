@@ -1,5 +1,7 @@
+import { placeClock } from '../clock';
 import { AISLES } from '../catalog';
 import { colourName } from '../coating';
+import type { Shop } from '../piece';
 import type { Paper, PaperBlock } from '../route';
 import type { UnitSystem } from '../units';
 import { SUPPLY_WORDS, containersInWords, wholeInWords } from '../words';
@@ -20,24 +22,28 @@ const blockOf = (it: ShoppingLine, units: UnitSystem): PaperBlock => ({
   ],
 });
 
-/** The list as a paper, by aisle, with boxes to tick; only what has to be bought. */
+/**
+ * The list as a paper, by aisle, with boxes to tick; only what has to be bought.
+ * @param at when it is printed, ms since 1970
+ */
 export const shoppingPaper = (
   list: ShoppingList,
-  about: { readonly on: string; readonly units: UnitSystem; readonly currency: string | null },
+  { units, timeZone, money }: Pick<Shop, 'units' | 'timeZone' | 'money'>,
+  at: number,
 ): Paper => {
   const toBuy = list.lines.filter((it) => it.bought.length > 0);
   return {
     title: SUPPLY_WORDS.listTitle,
     intro: [
-      { text: about.on, ink: 'quiet' },
-      { text: SUPPLY_WORDS.total(list.cost, about.currency), bold: true },
+      { text: placeClock(timeZone).longDay(at), ink: 'quiet' },
+      { text: SUPPLY_WORDS.total(list.cost, money.currency), bold: true },
       ...(list.placeholders ? [{ text: SUPPLY_WORDS.placeholders, ink: 'quiet' } as const] : []),
     ],
     sections: [
       ...AISLES.map(({ id, label }) => ({
         heading: label,
         blocks: [
-          ...toBuy.filter((it) => it.aisle === id).map((it) => blockOf(it, about.units)),
+          ...toBuy.filter((it) => it.aisle === id).map((it) => blockOf(it, units)),
           ...(id === 'fittings'
             ? list.fittings.map((it): PaperBlock => ({
                 mark: 'tick',

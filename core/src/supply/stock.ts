@@ -1,4 +1,4 @@
-import { DAY_MS } from '../units';
+import { dayAfter, monthsAfter } from '../clock';
 import { MATERIALS, type Material } from '../catalog';
 import { linesOf, type Piece, type Stocked } from '../piece';
 
@@ -28,18 +28,6 @@ const LOW = 0.2;
 const NOTHING = 1e-6;
 /** Days before its end from which on a container is told of. */
 const SOON_DAYS = 30;
-
-const dayAfter = (day: string, days: number): string =>
-  new Date(Date.parse(`${day}T00:00:00Z`) + days * DAY_MS).toISOString().slice(0, 10);
-
-/** A day so many months later; the end of the month where that month is shorter. */
-const monthsAfter = (day: string, months: number): string => {
-  const [year = 0, month = 1, date = 1] = day.split('-').map(Number);
-  const last = new Date(Date.UTC(year, month - 1 + months + 1, 0)).getUTCDate();
-  return new Date(Date.UTC(year, month - 1 + months, Math.min(date, last)))
-    .toISOString()
-    .slice(0, 10);
-};
 
 /** The last day on which a container is good: as somebody said, else by the shelf life of its kind. */
 export const keepsUntil = (it: Stocked): string | null => {

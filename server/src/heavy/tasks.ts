@@ -9,15 +9,9 @@ import {
 } from '@obrik/core/case';
 import type { Minute } from '@obrik/core/climate';
 import type { Piece, Shop, Stocked } from '@obrik/core/piece';
-import { careSheetPaper, routeCard, type Paper, type Ticket } from '@obrik/core/route';
+import { careSheetPaper, routeCard, type Ticket } from '@obrik/core/route';
 import { optionsFor, pieceBook, type Found } from '@obrik/core/run';
-import {
-  airDuring,
-  benchOf,
-  planShop,
-  type PlanningAsked,
-  type Timetable,
-} from '@obrik/core/schedule';
+import { benchOf, planShop, type PlanningAsked, type Timetable } from '@obrik/core/schedule';
 import {
   costOf,
   decisionsFor,
@@ -28,7 +22,6 @@ import {
   type QuoteOption,
 } from '@obrik/core/money';
 import { shoppingFor, shoppingPaper } from '@obrik/core/supply';
-import { CLOCK_WORDS } from '@obrik/core/words';
 import { learnPaces, timedIn } from '@obrik/core/work';
 import { asPdf, type Typeface } from '../papers/pdf';
 
@@ -78,40 +71,6 @@ export const planAloud = (
   return { timetable, finish, sessions, bound: finish === null ? null : bound.finish, gap };
 };
 
-/** A time of the record as a day, by the shop's clock. */
-const dayIn = ({ timeZone }: Shop): ((iso: string) => string) => {
-  const clock = new Intl.DateTimeFormat('en-GB', {
-    day: 'numeric',
-    month: 'short',
-    year: 'numeric',
-    timeZone,
-  });
-  return (iso) => clock.format(new Date(iso));
-};
-
-/** The book of a piece, its times as the shop's clock shows them. */
-const bookFor = (it: Case, { number, printed }: Ticket): Paper => {
-  const { shop } = it;
-  const clock = new Intl.DateTimeFormat('en-GB', {
-    day: 'numeric',
-    month: 'short',
-    year: 'numeric',
-    hour: '2-digit',
-    minute: '2-digit',
-    timeZone: shop.timeZone,
-  });
-  return pieceBook(it, {
-    number,
-    printed,
-    units: shop.units,
-    when: (iso) => clock.format(new Date(iso)),
-    airOf: (done) => {
-      const air = airDuring(shop, done);
-      return air && CLOCK_WORDS.figures(air.celsius, air.humidity, shop.units);
-    },
-  });
-};
-
 /** What is asked about one piece: with what crosses to a thread, where the case is made. */
 type OfPiece<More extends readonly unknown[] = []> = readonly [
   piece: Piece,
@@ -142,18 +101,17 @@ export const TASKS = {
     asPdf(routeCard(it.piece, it.route, ticket), typeface),
   ),
   careSheetPdf: ofPiece((it, ticket: Ticket, typeface: Typeface) =>
-    asPdf(careSheetPaper(it.piece, it.careSheet, ticket, dayIn(it.shop)), typeface),
+    asPdf(careSheetPaper(it.piece, it.careSheet, ticket), typeface),
   ),
   bookPdf: ofPiece(
     (it, ticket: Ticket, typeface: Typeface, photos: ReadonlyMap<string, Uint8Array>) =>
-      asPdf(bookFor(it, ticket), typeface, photos),
+      asPdf(pieceBook(it, ticket), typeface, photos),
   ),
   shopping: (of: OfShop, today: string) => shoppingFor(shopCase(...of), today),
-  shoppingPdf: (of: OfShop, only: string, today: string, on: string, typeface: Typeface) => {
+  shoppingPdf: (of: OfShop, only: string, today: string, at: number, typeface: Typeface) => {
     const all = shopCase(...of);
     const list = shoppingFor(all, today, only === '' ? undefined : only);
-    const { units, money } = all.shop;
-    return asPdf(shoppingPaper(list, { on, units, currency: money.currency }), typeface);
+    return asPdf(shoppingPaper(list, all.shop, at), typeface);
   },
   costs: ofPiece((it, users: readonly Piece[], stock: readonly Stocked[]) => {
     const paces = learnPaces(users.flatMap(({ done, log }) => timedIn(done, log)));

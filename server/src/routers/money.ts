@@ -1,4 +1,3 @@
-import { DAY_MS } from '@obrik/core/units';
 import { earnings, flipping, moneyDecision, pieceCost, quoteOption } from '@obrik/core/money';
 import { ticketNumber } from '@obrik/core/ticket';
 import { z } from 'zod';
@@ -72,18 +71,10 @@ export const moneyEndpoints = ({ ledger, heavy, typeface, now }: Needs): readonl
         const asked = query.options.split(',').filter((it) => it !== '');
         const all = await heavy.run('quote', record.piece, shop, minuteOf(now()));
         const options = asked.length > 0 ? all.filter((it) => asked.includes(it.id)) : all;
-        const day = new Intl.DateTimeFormat('en-GB', {
-          day: 'numeric',
-          month: 'short',
-          year: 'numeric',
-          timeZone: shop.timeZone,
-        });
-        const until = new Date(now().getTime() + shop.money.quoteDays * DAY_MS);
         const about = {
           name: record.piece.name,
           number: ticketNumber(record.number),
-          on: day.format(now()),
-          until: day.format(until),
+          writtenAt: now().getTime(),
         };
         return Buffer.from(await heavy.run('quotePdf', options, shop, about, typeface));
       },

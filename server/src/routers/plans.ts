@@ -1,8 +1,7 @@
-import { ticketNumber } from '@obrik/core/ticket';
 import type { PieceLedger } from '@obrik/core/ledger';
 import type { Shop } from '@obrik/core/piece';
 import { alternative, branches, whatIf } from '@obrik/core/case';
-import { careSheet, type Ticket } from '@obrik/core/route';
+import { careSheet, ticketFor } from '@obrik/core/route';
 import type { DeepReadonly } from '@obrik/core/effect';
 import { z } from 'zod';
 import { beforeAndAfter, found, remedyOption } from '@obrik/core/run';
@@ -22,13 +21,6 @@ interface Needs {
   readonly now: () => Date;
 }
 
-const DAY = new Intl.DateTimeFormat('en-GB', {
-  day: 'numeric',
-  month: 'short',
-  year: 'numeric',
-  timeZone: 'UTC',
-});
-
 /** What is reckoned from a stored piece and the shop as it is now; nothing is stored. */
 export const planEndpoints = ({
   ledger,
@@ -43,11 +35,6 @@ export const planEndpoints = ({
     if (!record) throw notFound(`piece "${pieceId}"`);
     return { record, shop: (await ledger.shop()).shop };
   };
-  const ticketOf = ({ number, revision }: PieceLedger): Ticket => ({
-    number: ticketNumber(number),
-    revision,
-    printed: DAY.format(now()),
-  });
   const reckoned = <R extends z.ZodType>(
     end: string,
     summary: string,
@@ -112,10 +99,10 @@ export const planEndpoints = ({
       heavy.run('careSheet', piece, shop, at()),
     ),
     printed('route', 'The route card to print', (record, shop) =>
-      heavy.run('routePdf', record.piece, shop, at(), ticketOf(record), typeface),
+      heavy.run('routePdf', record.piece, shop, at(), ticketFor(record, shop, now()), typeface),
     ),
     printed('care-sheet', 'The owner’s care sheet to print', (record, shop) =>
-      heavy.run('careSheetPdf', record.piece, shop, at(), ticketOf(record), typeface),
+      heavy.run('careSheetPdf', record.piece, shop, at(), ticketFor(record, shop, now()), typeface),
     ),
     printed(
       'book',
@@ -126,7 +113,7 @@ export const planEndpoints = ({
           record.piece,
           shop,
           at(),
-          ticketOf(record),
+          ticketFor(record, shop, now()),
           typeface,
           await picturesOf(record),
         ),

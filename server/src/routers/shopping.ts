@@ -7,7 +7,7 @@ import { endpoint, type Endpoint } from '../http/endpoint';
 import type { Typeface } from '../papers/pdf';
 import { allPieces } from '../store/atWork';
 import type { LedgerStore } from '../store/ledger';
-import { dayIn } from './day';
+import { placeClock } from '@obrik/core/clock';
 
 const onHand = z.object({
   container: stocked,
@@ -37,7 +37,7 @@ export const shoppingEndpoints = (
       const { pieces, shop, stock } = await allPieces(ledger);
       const time = now();
       const of = [pieces, shop, stock, minuteOf(time)] as const;
-      return heavy.run('shopping', [...of], dayIn(shop.timeZone, time));
+      return heavy.run('shopping', [...of], placeClock(shop.timeZone).iso(time));
     },
   }),
   endpoint({
@@ -50,15 +50,14 @@ export const shoppingEndpoints = (
     errors: [422, 503],
     handle: async ({ query }) => {
       const { pieces, shop, stock } = await allPieces(ledger);
-      const today = dayIn(shop.timeZone, now());
-      const on = new Intl.DateTimeFormat('en-GB', { dateStyle: 'full', timeZone: shop.timeZone });
+      const today = placeClock(shop.timeZone).iso(now());
       return Buffer.from(
         await heavy.run(
           'shoppingPdf',
           [pieces, shop, stock, minuteOf(now())],
           query.piece,
           today,
-          on.format(now()),
+          now().getTime(),
           typeface,
         ),
       );
@@ -72,7 +71,7 @@ export const shoppingEndpoints = (
     reply: z.array(onHand),
     handle: async () => {
       const { pieces, shop, stock } = await allPieces(ledger);
-      return [...stockNow(stock, pieces, dayIn(shop.timeZone, now()))];
+      return [...stockNow(stock, pieces, placeClock(shop.timeZone).iso(now()))];
     },
   }),
 ];

@@ -7,7 +7,7 @@ import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { useShopQuery } from '@/api/api';
 import { useChanges } from '@/api/usePiece';
-import { clockOf, dayOf, midnight } from '@/features/clock/times';
+import { useTimes } from '@/features/shared/useTimes';
 import { Body, Card, Heading, Loading, Options, PlainButton, Screen, Small } from '@/ui/controls';
 import { AirChart } from '@/ui/drawings';
 import { useMinute } from '@/workers/useMinute';
@@ -23,6 +23,7 @@ const OUTSIDE = 'outside';
 const iso = (minute: number): string => new Date(minute * MINUTE_MS).toISOString();
 
 const AirOf = ({ shop }: { readonly shop: Shop }) => {
+  const times = useTimes();
   const put = useChanges();
   const minute = useMinute();
   // Within the hour nothing changes: the picture is reckoned once.
@@ -31,13 +32,13 @@ const AirOf = ({ shop }: { readonly shop: Shop }) => {
   const [day, setDay] = useState('0');
   const [open, setOpen] = useState<number>();
   const us = shop.units === 'us';
-  const from = midnight(now, 0);
+  const from = times.midnight(now, 0);
   const places = useMemo(() => airAhead(shop, now, from, DAYS * 24), [shop, now, from]);
   const shown = places.find((it) => (it.spaceId ?? OUTSIDE) === place) ?? places[0];
   const hours = shown?.hours ?? [];
   const isOutside = (shown?.spaceId ?? null) === null;
-  const dayFrom = midnight(now, Number(day));
-  const dayTo = midnight(now, Number(day) + 1);
+  const dayFrom = times.midnight(now, Number(day));
+  const dayTo = times.midnight(now, Number(day) + 1);
   const rows = hours.filter(
     (it) =>
       it.at >= dayFrom &&
@@ -61,7 +62,7 @@ const AirOf = ({ shop }: { readonly shop: Shop }) => {
     store({ ...shop.air, expected: [...others, { from: iso(it.at), to: iso(to), ...air }] });
   };
   const convert = (celsius: number): number => temperatureIn(celsius, shop.units);
-  const days = Array.from({ length: DAYS }, (_, index) => midnight(now, index));
+  const days = Array.from({ length: DAYS }, (_, index) => times.midnight(now, index));
   return (
     <Screen>
       <Heading>Air</Heading>
@@ -91,7 +92,7 @@ const AirOf = ({ shop }: { readonly shop: Shop }) => {
           fit: it.fit,
         }))}
         now={minute}
-        days={days.map((at) => ({ at, text: dayOf(at).replace(/ .*$/, '') }))}
+        days={days.map((at) => ({ at, text: times.dayOf(at).replace(/ .*$/, '') }))}
         chosen={{ from: dayFrom, to: dayTo }}
         unit={us ? '°F' : '°C'}
         inWords={CLOCK_WORDS.ahead(
@@ -107,7 +108,7 @@ const AirOf = ({ shop }: { readonly shop: Shop }) => {
         label="Day"
         options={days.map((at, index) => ({
           value: String(index),
-          title: index === 0 ? 'Today' : dayOf(at).replace(/ \w+$/, ''),
+          title: index === 0 ? 'Today' : times.dayOf(at).replace(/ \w+$/, ''),
         }))}
         chosen={day}
         onChoose={(it) => {
@@ -121,7 +122,7 @@ const AirOf = ({ shop }: { readonly shop: Shop }) => {
             <HourRow
               key={it.at}
               it={it}
-              time={`${clockOf(it.at)}–${clockOf(it.at + STEP * HOUR)}`}
+              time={`${times.clockOf(it.at)}–${times.clockOf(it.at + STEP * HOUR)}`}
               units={shop.units}
               byHand={isOutside && expectedAt(it.at) !== undefined}
               open={open === it.at}

@@ -1,9 +1,6 @@
+import { ticketFor } from '@obrik/core/route';
 import { pieceBook } from '@obrik/core/run';
-import type { DoneWork, PieceRecord } from '@obrik/core/piece';
-import { airDuring } from '@obrik/core/schedule';
-import { ticketNumber } from '@obrik/core/ticket';
-import { CLOCK_WORDS } from '@obrik/core/words';
-import { format } from 'date-fns/format';
+import type { PieceRecord } from '@obrik/core/piece';
 import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
 import { pdfAddress } from '@/api/api';
@@ -15,23 +12,14 @@ import { PaperSheet } from '@/ui/paper';
 
 /** The book of a piece: what was done and found, for whoever works on it next. */
 export const BookScreen = ({ record }: { readonly record: PieceRecord }) => {
-  const { piece, number } = record;
+  const { piece, number, revision } = record;
   const router = useRouter();
   const shop = useShop();
   const own = useCase(piece);
-  const paper = useMemo(() => {
-    const airOf = (it: DoneWork) => {
-      const air = airDuring(shop, it);
-      return air && CLOCK_WORDS.figures(air.celsius, air.humidity, shop.units);
-    };
-    return pieceBook(own, {
-      number: ticketNumber(number),
-      printed: format(shopNow(), 'd MMM yyyy'),
-      units: shop.units,
-      when: (iso) => format(new Date(iso), 'd MMM yyyy, HH:mm'),
-      airOf,
-    });
-  }, [own, shop, number]);
+  const paper = useMemo(
+    () => pieceBook(own, ticketFor({ number, revision }, shop, shopNow())),
+    [own, shop, number, revision],
+  );
   return (
     <PaperSheet
       paper={paper}

@@ -9,7 +9,8 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { useChanges, useShop } from '@/api/usePiece';
 import { useMaterialName } from '@/features/shared/useMaterialName';
-import { shopDay, useShelves } from '@/features/shop/useShelves';
+import { useTimes } from '@/features/shared/useTimes';
+import { useShelves } from '@/features/shop/useShelves';
 import { Alarm, BenchButton, Options } from '@/ui/controls';
 import { lineNow } from './useLog';
 
@@ -66,6 +67,7 @@ const FromCan = ({
 
 /** How much of each material was taken, and from which container: as planned unless somebody says otherwise. */
 export const Used = ({ piece, title, tasks, surfaceIds, onDone }: UsedProps) => {
+  const times = useTimes();
   const put = useChanges();
   const nameOf = useMaterialName();
   const { onHand } = useShelves();
@@ -106,7 +108,7 @@ export const Used = ({ piece, title, tasks, surfaceIds, onDone }: UsedProps) => 
       .map((it) => it.container)
       .filter((it) => it.openedOn === null && taken.has(it.id));
     // Taken from, so it is open: what is open is used first next time.
-    const containers = opened.map((it) => ({ id: it.id, openedOn: shopDay() }));
+    const containers = opened.map((it) => ({ id: it.id, openedOn: times.today() }));
     const ofShop: readonly Change[] =
       containers.length > 0 ? [{ kind: 'stocked', containers }] : [];
     const said = `${title}: material written down.`;

@@ -2,9 +2,10 @@ import { surfaceNames, type Piece } from '@obrik/core/piece';
 import type { DryingNow } from '@obrik/core/schedule';
 import { BENCH_WORDS, listed } from '@obrik/core/words';
 import { useState } from 'react';
+import { useTimes } from '@/features/shared/useTimes';
 import { BenchButton, Body, Card, Label, Small, Strong } from '@/ui/controls';
 import { DryingStrip } from '@/features/clock/DryingStrip';
-import { leftOf, timeOf } from '@/features/clock/times';
+import { leftOf } from '@/features/clock/times';
 import { Meanwhile } from './Meanwhile';
 
 interface WaitCardProps {
@@ -15,6 +16,7 @@ interface WaitCardProps {
 
 /** What still dries on the piece at the bench: how long, with its band, and what can be done meanwhile. */
 export const WaitCard = ({ piece, it, now }: WaitCardProps) => {
+  const times = useTimes();
   const [open, setOpen] = useState(false);
   const { opens } = it;
   const nameOf = surfaceNames(piece);
@@ -28,9 +30,9 @@ export const WaitCard = ({ piece, it, now }: WaitCardProps) => {
           <Body>
             {BENCH_WORDS.waits({
               left: leftOf(opens, now),
-              about: timeOf(opens.expected, now),
-              early: timeOf(opens.early, now),
-              late: opens.late === null ? null : timeOf(opens.late, now),
+              about: times.timeOf(opens.expected, now),
+              early: times.timeOf(opens.early, now),
+              late: opens.late === null ? null : times.timeOf(opens.late, now),
             })}
           </Body>
           <DryingStrip it={{ ...it, opens }} now={now} />

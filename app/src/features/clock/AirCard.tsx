@@ -3,10 +3,10 @@ import type { UnitSystem } from '@obrik/core/units';
 import { CLOCK_WORDS } from '@obrik/core/words';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
+import { useTimes } from '@/features/shared/useTimes';
 import { Body, Figure, PlainButton, Small } from '@/ui/controls';
 import { RADIUS, usePalette } from '@/ui/theme';
 import { Mends } from './Mends';
-import { timeOf } from './times';
 
 interface AirCardProps {
   readonly airs: readonly AirNow[];
@@ -16,6 +16,7 @@ interface AirCardProps {
 
 /** The air now and what it means, in one sentence for each space. */
 export const AirCard = ({ airs, now, units }: AirCardProps) => {
+  const times = useTimes();
   const palette = usePalette();
   const router = useRouter();
   return (
@@ -34,7 +35,7 @@ export const AirCard = ({ airs, now, units }: AirCardProps) => {
             {CLOCK_WORDS.air({
               slower: it.slower,
               wrong: it.wrong.map((one) => one.kind),
-              changes: it.changesAt === null ? null : timeOf(it.changesAt, now),
+              changes: it.changesAt === null ? null : times.timeOf(it.changesAt, now),
               then: it.then.map((one) => one.kind),
             })}
           </Body>

@@ -2,10 +2,10 @@ import type { Piece, Shop } from '@obrik/core/piece';
 import type { TriedRemedy } from '@obrik/core/schedule';
 import { CLOCK_WORDS } from '@obrik/core/words';
 import { View } from 'react-native';
+import { useTimes } from '@/features/shared/useTimes';
 import { Body, Card, PlainButton, Small, Strong, TitleRow } from '@/ui/controls';
 import { useAirHelp } from '@/workers/useClock';
 import { usePutRecorded } from './usePutRecorded';
-import { dayOf } from './times';
 
 interface AirHelpCardProps {
   readonly piece: Piece;
@@ -17,6 +17,7 @@ interface AirHelpCardProps {
 
 /** Where the air holds a piece up: what is wrong, about until when, and what would help, each with its date. */
 export const AirHelpCard = ({ piece, pieces, shop, isHeld }: AirHelpCardProps) => {
+  const times = useTimes();
   const put = usePutRecorded();
   const { help, busy } = useAirHelp(piece.id, pieces, shop, isHeld);
   if (!isHeld) return null;
@@ -30,14 +31,15 @@ export const AirHelpCard = ({ piece, pieces, shop, isHeld }: AirHelpCardProps) =
   }
   if (!help) return null;
   const { held, asItIs, tried } = help;
-  const finished = (at: number | null): string => (at === null ? 'no finish date' : dayOf(at));
+  const finished = (at: number | null): string =>
+    at === null ? 'no finish date' : times.dayOf(at);
   return (
     <Card edge="amber" style={{ gap: 8 }}>
       <TitleRow title={`${piece.name}: wrong air for coats`} figure={finished(asItIs)} />
       <Body>
         {CLOCK_WORDS.heldByAir({
           ...held,
-          until: held.until === null ? null : dayOf(held.until),
+          until: held.until === null ? null : times.dayOf(held.until),
         })}
       </Body>
       {tried.length === 0 ? (

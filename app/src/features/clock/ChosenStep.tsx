@@ -5,9 +5,9 @@ import { CLOCK_WORDS } from '@obrik/core/words';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { useChange } from '@/api/usePiece';
+import { useTimes, type Times } from '@/features/shared/useTimes';
 import { Body, Card, MainButton, PlainButton, Small, Strong, TitleRow } from '@/ui/controls';
 import { stepAddress } from './step';
-import { dayOf, timeOf } from './times';
 import type { TryOut } from './useTryOut';
 
 interface ChosenStepProps {
@@ -23,30 +23,31 @@ interface ChosenStepProps {
 const SAME = 30;
 
 /** What another plan moves, piece by piece. */
-const pushed = (before: ClockView, after: ClockView): readonly string[] =>
+const pushed = (before: ClockView, after: ClockView, times: Times): readonly string[] =>
   after.timetable.done.flatMap(({ pieceId, at }) => {
     const old = before.timetable.done.find((it) => it.pieceId === pieceId)?.at ?? null;
     const name = after.timetable.entries.find((it) => it.pieceId === pieceId)?.name ?? '';
     if (at === null || old === null || Math.abs(at - old) < SAME) return [];
     return [
-      `${name}: ${dayOf(old)} becomes ${dayOf(at)} (${at > old ? '+' : '−'}${showDuration(Math.abs(at - old))})`,
+      `${name}: ${times.dayOf(old)} becomes ${times.dayOf(at)} (${at > old ? '+' : '−'}${showDuration(Math.abs(at - old))})`,
     ];
   });
 
 /** A step of the week: why it stands where it does, and what moving it pushes. */
 export const ChosenStep = ({ it, piece, number, view, now, tryOut }: ChosenStepProps) => {
+  const times = useTimes();
   const router = useRouter();
   const change = useChange();
   const { operation } = it;
   const isPutOff = piece?.putOff.some(
     (one) => operation.taskKeys.includes(one.taskKey) && Date.parse(one.until) / 60_000 > now,
   );
-  const moves = tryOut.before ? pushed(tryOut.before, view) : [];
+  const moves = tryOut.before ? pushed(tryOut.before, view, times) : [];
   return (
     <Card style={{ gap: 6 }} edge="amber">
       <TitleRow
         title={operation.title}
-        figure={`${timeOf(it.start, now)}, ${showDuration(it.minutes)}`}
+        figure={`${times.timeOf(it.start, now)}, ${showDuration(it.minutes)}`}
       />
       <Small>
         {number} {it.name}

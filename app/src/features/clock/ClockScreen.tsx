@@ -5,6 +5,7 @@ import { CLOCK_WORDS } from '@obrik/core/words';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { useTimes } from '@/features/shared/useTimes';
 import {
   Body,
   Card,
@@ -26,24 +27,24 @@ import { useClock } from '@/workers/useClock';
 import { AirHelpCard } from './AirHelpCard';
 import { DryingCard } from './DryingCard';
 import { DueDay } from './DueDay';
-import { clockOf, dayKey, dayOf, timeOf } from './times';
 import { benchAddress } from './step';
 import { WhatIfs } from './WhatIfs';
 
 /** One step at its time; what it waits for is one tap away. */
 const Block = ({ it, now }: { readonly it: TimetableEntry; readonly now: number }) => {
+  const times = useTimes();
   const palette = usePalette();
   const [open, setOpen] = useState(false);
   const { opens, closes, end } = it;
   return (
     <View role="listitem" style={{ flexDirection: 'row', gap: 10 }}>
       <Figure style={{ width: 50, color: palette.ink2, paddingTop: 14 }}>
-        {clockOf(it.start)}
+        {times.clockOf(it.start)}
       </Figure>
       <View style={{ flex: 1, gap: 4 }}>
         <Card edge={it.running ? 'amber' : undefined} style={{ paddingVertical: 4 }}>
           <OpenRow
-            label={`${clockOf(it.start)}: ${it.operation.title}, ${showDuration(it.minutes)}`}
+            label={`${times.clockOf(it.start)}: ${it.operation.title}, ${showDuration(it.minutes)}`}
             expanded={open}
             onPress={() => setOpen(!open)}
           >
@@ -55,7 +56,7 @@ const Block = ({ it, now }: { readonly it: TimetableEntry; readonly now: number 
                 ? ' · never dries in this air'
                 : opens === null || closes !== null
                   ? ''
-                  : ` · then dry by ${timeOf(opens, end)}`}
+                  : ` · then dry by ${times.timeOf(opens, end)}`}
             </Small>
           </OpenRow>
           {it.scuff > 0 ? (
@@ -70,10 +71,10 @@ const Block = ({ it, now }: { readonly it: TimetableEntry; readonly now: number 
             closes={closes}
             now={Math.max(now, end)}
             marks={[
-              { at: opens, text: `${timeOf(opens, end)} recoat` },
-              { at: closes, text: `${timeOf(closes, end)} scuff` },
+              { at: opens, text: `${times.timeOf(opens, end)} recoat` },
+              { at: closes, text: `${times.timeOf(closes, end)} scuff` },
             ]}
-            inWords={`Recoat from ${timeOf(opens, now)} to ${timeOf(closes, now)}.`}
+            inWords={`Recoat from ${times.timeOf(opens, now)} to ${times.timeOf(closes, now)}.`}
           />
         ) : null}
       </View>
@@ -83,6 +84,7 @@ const Block = ({ it, now }: { readonly it: TimetableEntry; readonly now: number 
 
 /** Clock: when each step of a piece can be done, and when the piece is done. */
 export const ClockScreen = ({ record }: { readonly record: PieceRecord }) => {
+  const times = useTimes();
   const { piece } = record;
   const router = useRouter();
   const { view, isFresh, pieces, shop, now, busy } = useClock();
@@ -127,7 +129,7 @@ export const ClockScreen = ({ record }: { readonly record: PieceRecord }) => {
       </Screen>
     );
   }
-  const days = [...new Set(own.map((it) => dayKey(it.start)))];
+  const days = [...new Set(own.map((it) => times.dayKey(it.start)))];
   const [first] = own;
   const done = view.timetable.done.find((it) => it.pieceId === piece.id)?.at ?? null;
   return (
@@ -149,14 +151,14 @@ export const ClockScreen = ({ record }: { readonly record: PieceRecord }) => {
           {done === null
             ? 'No finish date'
             : promised && promised.by !== null
-              ? `Done ${dayOf(promised.by)} · 9 in 10`
-              : `Done ${dayOf(done)}`}
+              ? `Done ${times.dayOf(promised.by)} · 9 in 10`
+              : `Done ${times.dayOf(done)}`}
         </Figure>
       </View>
       <Small>
         {done === null
           ? 'Some steps won’t fit your hours, or the air isn’t right.'
-          : `Planned for ${dayOf(done)} together with all that is on the bench.`}
+          : `Planned for ${times.dayOf(done)} together with all that is on the bench.`}
         {busy ? ' Improving the schedule …' : ''}
       </Small>
       <AirHelpCard
@@ -170,10 +172,10 @@ export const ClockScreen = ({ record }: { readonly record: PieceRecord }) => {
         <DryingCard key={`${it.title}-${it.from}`} it={it} piece={piece} number="" now={now} />
       ))}
       {days.map((day) => {
-        const some = own.filter((it) => dayKey(it.start) === day);
+        const some = own.filter((it) => times.dayKey(it.start) === day);
         return (
           <View key={day} style={{ gap: 8 }}>
-            <Label heading>{dayOf(some[0]?.start ?? now)}</Label>
+            <Label heading>{times.dayOf(some[0]?.start ?? now)}</Label>
             <View role="list" style={{ gap: 8 }}>
               {some.map((it) => (
                 <Block key={it.operation.id} it={it} now={now} />

@@ -2,9 +2,10 @@ import { UNTILS } from '@obrik/core/catalog';
 import type { Piece } from '@obrik/core/piece';
 import { surfaceNames } from '@obrik/core/piece';
 import type { DryingNow } from '@obrik/core/schedule';
+import { useTimes } from '@/features/shared/useTimes';
 import { Small, Ticket, TitleRow } from '@/ui/controls';
 import { DryingStrip } from './DryingStrip';
-import { leftOf, shortName, timeOf } from './times';
+import { leftOf, shortName } from './times';
 
 interface DryingCardProps {
   readonly it: DryingNow;
@@ -23,11 +24,12 @@ const placesOf = (piece: Piece, ids: readonly string[]): string => {
 
 /** Something that dries: the time left with its band, and the strip with its window. */
 export const DryingCard = ({ it, piece, number, now }: DryingCardProps) => {
+  const times = useTimes();
   const { opens, closes } = it;
   const isOpen = opens !== null && opens.expected <= now;
   const closing = closes !== null && isOpen;
   const word = closing
-    ? `closes ${timeOf(closes, now)}`
+    ? `closes ${times.timeOf(closes, now)}`
     : isOpen
       ? 'may be dry'
       : leftOf(opens, now);

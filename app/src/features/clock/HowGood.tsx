@@ -1,8 +1,8 @@
 import type { ClockView } from '@obrik/core/schedule';
 import { CLOCK_WORDS } from '@obrik/core/words';
 import { View } from 'react-native';
+import { useTimes } from '@/features/shared/useTimes';
 import { Small, Strong } from '@/ui/controls';
-import { dayOf } from './times';
 
 interface HowGoodProps {
   readonly view: ClockView;
@@ -12,6 +12,7 @@ interface HowGoodProps {
 
 /** When everything is finished, and how good that plan is; or that some of it has no end. */
 export const HowGood = ({ view, busy }: HowGoodProps) => {
+  const times = useTimes();
   const { finish, timetable } = view;
   if (timetable.entries.length === 0 && timetable.stalled.length === 0) return null;
   return (
@@ -19,12 +20,16 @@ export const HowGood = ({ view, busy }: HowGoodProps) => {
       <Strong>
         {finish === null
           ? CLOCK_WORDS.noEnd(timetable.stalled.length)
-          : CLOCK_WORDS.finished(dayOf(finish))}
+          : CLOCK_WORDS.finished(times.dayOf(finish))}
       </Strong>
       <Small>
         {finish === null
           ? ''
-          : CLOCK_WORDS.quality({ gap: view.gap, bound: dayOf(view.bound), from: view.boundFrom })}
+          : CLOCK_WORDS.quality({
+              gap: view.gap,
+              bound: times.dayOf(view.bound),
+              from: view.boundFrom,
+            })}
         {busy ? ' Improving the schedule …' : ''}
       </Small>
     </View>

@@ -3,8 +3,9 @@ import type { TimetableEntry, Ready } from '@obrik/core/schedule';
 import { showDuration } from '@obrik/core/units';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
+import { useTimes } from '@/features/shared/useTimes';
 import { OpenRow, Small, Tag, Ticket, TitleRow } from '@/ui/controls';
-import { shortName, timeOf } from './times';
+import { shortName } from './times';
 import { Mends } from './Mends';
 import { PutOnRecord } from './PutOnRecord';
 import { stepAddress, underWay } from './step';
@@ -22,6 +23,7 @@ interface ReadyCardProps {
 
 /** A step that can be begun now; its sheet is one tap away, and putting it on record as well. */
 export const ReadyCard = ({ it, piece, number, now, first, planned }: ReadyCardProps) => {
+  const times = useTimes();
   const router = useRouter();
   const { operation } = it;
   const running = underWay(piece, operation).size > 0;
@@ -40,7 +42,7 @@ export const ReadyCard = ({ it, piece, number, now, first, planned }: ReadyCardP
       </OpenRow>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
         {it.closes === null ? null : (
-          <Tag text={`Window closes ${timeOf(it.closes, now)}`} tone="amber" />
+          <Tag text={`Window closes ${times.timeOf(it.closes, now)}`} tone="amber" />
         )}
         {it.beside ? (
           <Tag text={`Dust: not beside wet ${it.beside.name}`} tone="vermilion" />

@@ -5,6 +5,7 @@ import { DAY, showDuration } from '@obrik/core/units';
 import { CLOCK_WORDS } from '@obrik/core/words';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
+import { useTimes } from '@/features/shared/useTimes';
 import {
   Columns,
   Empty,
@@ -29,7 +30,7 @@ import { HowGood } from './HowGood';
 import { keyOf } from './lanes';
 import { ReadyCard } from './ReadyCard';
 import { stepAddress } from './step';
-import { clockNow, dayKey, dayOf, shortName, timeOf } from './times';
+import { shortName } from './times';
 
 /** So many of what can be done now are shown; the rest is on the week. */
 const SHOWN = 6;
@@ -43,6 +44,7 @@ const Planned = ({
   readonly number: string;
   readonly now: number;
 }) => {
+  const times = useTimes();
   const router = useRouter();
   return (
     <Ticket number={number} word={shortName(it.name)}>
@@ -50,7 +52,7 @@ const Planned = ({
         label={`Open ${it.operation.title}, ${it.name}`}
         onPress={() => router.navigate(stepAddress(it.pieceId, it.operation.id))}
       >
-        <TitleRow title={it.operation.title} figure={timeOf(it.start, now)} />
+        <TitleRow title={it.operation.title} figure={times.timeOf(it.start, now)} />
         <Small>
           {it.name} · {showDuration(it.minutes)}
         </Small>
@@ -61,6 +63,7 @@ const Planned = ({
 
 /** Today: what can be done now, what dries, which windows close, and what comes next. */
 export const TodayScreen = () => {
+  const times = useTimes();
   const router = useRouter();
   const { view, isFresh, atWork, pieces, shop, now, busy, failed } = useClock();
   if (failed) {
@@ -114,9 +117,11 @@ export const TodayScreen = () => {
       (turn.get(keyOf(a)) ?? Infinity) - (turn.get(keyOf(b)) ?? Infinity),
   );
   const next = view.timetable.entries.find((it) => it.start > now);
-  const nextDay = view.timetable.entries.filter((it) => dayKey(it.start) !== dayKey(now))[0];
+  const nextDay = view.timetable.entries.filter(
+    (it) => times.dayKey(it.start) !== times.dayKey(now),
+  )[0];
   const tomorrow = nextDay
-    ? view.timetable.entries.filter((it) => dayKey(it.start) === dayKey(nextDay.start))
+    ? view.timetable.entries.filter((it) => times.dayKey(it.start) === times.dayKey(nextDay.start))
     : [];
   const dryingCard = (it: DryingNow) => {
     const piece = pieceOf.get(it.pieceId)?.piece;
@@ -160,8 +165,8 @@ export const TodayScreen = () => {
     <Screen foot={<PlainButton title="The whole week" onPress={() => router.navigate('/week')} />}>
       <Heading>Today</Heading>
       <Small>
-        {dayOf(now)} · {clockNow(now)}
-        {opensLater && next ? ` · planned from ${timeOf(next.start, now)}` : ''}
+        {times.dayOf(now)} · {times.clockNow(now)}
+        {opensLater && next ? ` · planned from ${times.timeOf(next.start, now)}` : ''}
       </Small>
       <FirstQuestions shop={shop} />
       <AirCard airs={view.airs} now={now} units={shop.units} />
@@ -197,9 +202,10 @@ export const TodayScreen = () => {
       {tomorrow.length > 0 && nextDay ? (
         <View style={{ gap: 8 }}>
           <Label heading>
-            {nextDay.start - now < 2 * DAY && dayKey(nextDay.start) === dayKey(now + DAY)
+            {nextDay.start - now < 2 * DAY &&
+            times.dayKey(nextDay.start) === times.dayKey(now + DAY)
               ? 'Tomorrow'
-              : dayOf(nextDay.start)}
+              : times.dayOf(nextDay.start)}
           </Label>
           {tomorrow.slice(0, 4).map((it) => (
             <Planned key={keyOf(it)} it={it} number={numberOf(it.pieceId)} now={now} />

@@ -7,8 +7,8 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { useKept } from '@/features/shared/useKept';
 import { stepsInWords } from '@/features/route/steps';
+import { useTimes } from '@/features/shared/useTimes';
 import { Body, Card, Caution, Label, Option, PlainButton, Strong, RadioGroup } from '@/ui/controls';
-import { timeOf } from './times';
 import { useDid } from './useDid';
 
 const WORDS = BENCH_WORDS.tooSoon;
@@ -69,6 +69,7 @@ const CLOSED: Typed = { open: false, own: '' };
 
 /** What comes first, and the way round it: with a reason, which goes on record. */
 export const TooSoon = (props: TooSoonProps) => {
+  const times = useTimes();
   const { piece, step, against, now, onDone } = props;
   const did = useDid();
   const [typed, keep, forget] = useKept<Typed>(`early/${piece.id}/${step.id}`, CLOSED);
@@ -98,7 +99,7 @@ export const TooSoon = (props: TooSoonProps) => {
       {wet.map((it) => (
         <Body key={`${it.title}-${it.from}`}>
           {it.opens
-            ? WORDS.wet(it.title, timeOf(it.opens.expected, now))
+            ? WORDS.wet(it.title, times.timeOf(it.opens.expected, now))
             : WORDS.neverDry(it.title)}
         </Body>
       ))}

@@ -3,6 +3,7 @@ import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import type { Objective } from '@obrik/core/schedule';
 import { useKeys } from '@/features/shared/useKeys';
+import { useTimes } from '@/features/shared/useTimes';
 import {
   Body,
   Card,
@@ -21,7 +22,6 @@ import { useClock } from '@/workers/useClock';
 import { ChosenStep } from './ChosenStep';
 import { HowGood } from './HowGood';
 import { BY, keyOf, lanesOf, type By } from './lanes';
-import { dayOf, midnight } from './times';
 import { useHeld, useTryOut } from './useTryOut';
 import { WhatIfs } from './WhatIfs';
 
@@ -39,6 +39,7 @@ const OBJECTIVES_IN_WORDS: readonly { readonly value: Objective; readonly title:
 
 /** The week of the shop: lanes by piece, person or place, with what each step waits for. */
 export const WeekScreen = () => {
+  const times = useTimes();
   const wide = useWide();
   const [by, setBy] = useState<By>('piece');
   const [objective, setObjective] = useState<Objective>('finish');
@@ -92,11 +93,11 @@ export const WeekScreen = () => {
     );
   }
   const shown = ZOOMS[zoom] ?? 7;
-  const from = day === 0 && shown === 1 ? midnight(now) : midnight(now, day);
-  const to = midnight(now, day + shown);
+  const from = day === 0 && shown === 1 ? times.midnight(now) : times.midnight(now, day);
+  const to = times.midnight(now, day + shown);
   const days = Array.from({ length: shown }, (_, index) => {
-    const at = midnight(now, day + index);
-    return { at, text: shown > 7 && index % 2 === 1 ? '' : dayOf(at).replace(/ \w+$/, '') };
+    const at = times.midnight(now, day + index);
+    return { at, text: shown > 7 && index % 2 === 1 ? '' : times.dayOf(at).replace(/ \w+$/, '') };
   });
   return (
     <Screen>

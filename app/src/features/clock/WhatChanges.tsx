@@ -1,8 +1,8 @@
 import type { WhatItDoes } from '@obrik/core/schedule';
 import { showDuration } from '@obrik/core/units';
 import { CLOCK_WORDS } from '@obrik/core/words';
+import { useTimes } from '@/features/shared/useTimes';
 import { Body, Card, Small, Strong, TitleRow } from '@/ui/controls';
-import { dayOf, timeOf } from './times';
 
 /** What an upset does to the plan, before it is taken. */
 export const WhatChanges = ({
@@ -12,6 +12,7 @@ export const WhatChanges = ({
   readonly does: WhatItDoes | undefined;
   readonly now: number;
 }) => {
+  const times = useTimes();
   if (!does) {
     return (
       <Card>
@@ -20,7 +21,7 @@ export const WhatChanges = ({
     );
   }
   const { shifts, scuffs, stalled, next, before, after } = does;
-  const day = (at: number | null): string => (at === null ? 'no finish date' : dayOf(at));
+  const day = (at: number | null): string => (at === null ? 'no finish date' : times.dayOf(at));
   const told = shifts.filter((it) => day(it.before) !== day(it.after));
   return (
     <Card style={{ gap: 6 }} edge="amber">
@@ -47,7 +48,7 @@ export const WhatChanges = ({
       {stalled > 0 ? <Body>{CLOCK_WORDS.stalledBy(stalled)}</Body> : null}
       {next ? (
         <Small>
-          Next then: {next.title}, {next.name}, {timeOf(next.at, now)}.
+          Next then: {next.title}, {next.name}, {times.timeOf(next.at, now)}.
         </Small>
       ) : null}
     </Card>

@@ -3,9 +3,9 @@ import type { Piece, Shop } from '@obrik/core/piece';
 import type { WhatItBrings } from '@obrik/core/schedule';
 import { CLOCK_WORDS } from '@obrik/core/words';
 import { View } from 'react-native';
+import { useTimes, type Times } from '@/features/shared/useTimes';
 import { Card, Label, PlainButton, Small, TitleRow } from '@/ui/controls';
 import { useWhatIfs } from '@/workers/useClock';
-import { dayOf } from './times';
 
 interface WhatIfsProps {
   readonly pieces: readonly Piece[];
@@ -14,9 +14,9 @@ interface WhatIfsProps {
 }
 
 /** "−1.5 days", "no difference"; where one of the plans has no end, when the other ends. */
-const inDays = ({ before, after }: WhatItBrings): string => {
+const inDays = ({ before, after }: WhatItBrings, times: Times): string => {
   if (after === null) return before === null ? 'still no finish date' : 'no finish date';
-  if (before === null) return `finished ${dayOf(after)}`;
+  if (before === null) return `finished ${times.dayOf(after)}`;
   const minutes = after - before;
   const days = Math.round((minutes / DAY) * 2) / 2;
   if (days === 0) return 'no difference';
@@ -26,6 +26,7 @@ const inDays = ({ before, after }: WhatItBrings): string => {
 
 /** What a heater, a second person or another day would bring, each as a difference in days. */
 export const WhatIfs = ({ pieces, shop, now }: WhatIfsProps) => {
+  const times = useTimes();
   const { brings, busy, ask } = useWhatIfs();
   return (
     <View style={{ gap: 8 }}>
@@ -39,7 +40,7 @@ export const WhatIfs = ({ pieces, shop, now }: WhatIfsProps) => {
       ) : null}
       {brings?.map((it) => (
         <Card key={it.kind}>
-          <TitleRow title={CLOCK_WORDS.whatIf[it.kind]} figure={inDays(it)} />
+          <TitleRow title={CLOCK_WORDS.whatIf[it.kind]} figure={inDays(it, times)} />
         </Card>
       ))}
       {brings ? <Small>Until the whole bench is done; each by itself.</Small> : null}

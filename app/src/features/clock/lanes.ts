@@ -1,7 +1,7 @@
 import type { Shop } from '@obrik/core/piece';
 import type { ClockView, TimetableEntry } from '@obrik/core/schedule';
+import { timesAt } from '@/features/shared/useTimes';
 import type { Lane, LaneBlock } from '@/ui/drawings';
-import { dayOf } from './times';
 
 /** By what the week is laid out. */
 export const BY = [
@@ -34,6 +34,7 @@ export const lanesOf = (
   numberOf: (pieceId: string) => string,
 ): readonly Lane[] => {
   const { entries, done } = view.timetable;
+  const { dayOf } = timesAt(shop.timeZone);
   switch (by) {
     case 'piece': {
       const ids = [...new Set(entries.map((it) => it.pieceId))];

@@ -1,7 +1,7 @@
 import type { Piece, Shop } from '@obrik/core/piece';
 import type { ClockView, TimetableEntry, Upset } from '@obrik/core/schedule';
+import { timesAt } from '@/features/shared/useTimes';
 import { underWay } from './step';
-import { midnight } from './times';
 
 /** What may come between. */
 export const KINDS = [
@@ -30,7 +30,8 @@ export const LASTS = [
 ] as const;
 
 /** Midnight after so many days more. */
-export const dayEnds = (now: number, days: number): number => midnight(now, days + 1);
+const dayEnds = ({ timeZone }: Shop, now: number, days: number): number =>
+  timesAt(timeZone).midnight(now, days + 1);
 
 /** Steps that may take longer: what is under way. */
 export const runningIn = (view: ClockView, pieces: readonly Piece[]): readonly TimetableEntry[] =>
@@ -79,7 +80,7 @@ export const upsetOf = (it: Chosen, shop: Shop, now: number, id: string): Upset 
         : undefined;
     case 'away':
       return shop.people.some((one) => one.id === personId) && personId !== undefined
-        ? { kind: 'away', id, personId, from: now, until: dayEnds(now, days) }
+        ? { kind: 'away', id, personId, from: now, until: dayEnds(shop, now, days) }
         : undefined;
     case 'material':
       return step
@@ -87,7 +88,7 @@ export const upsetOf = (it: Chosen, shop: Shop, now: number, id: string): Upset 
             kind: 'putOff',
             pieceId: step.pieceId,
             taskKeys: step.operation.taskKeys,
-            until: dayEnds(now, days),
+            until: dayEnds(shop, now, days),
             why: 'material',
           }
         : undefined;

@@ -3,17 +3,15 @@ import type { PieceRecord } from '@obrik/core/piece';
 import { ticketNumber } from '@obrik/core/ticket';
 import { showDuration } from '@obrik/core/units';
 import { COST_WORDS, QUOTE_WORDS, percentOf } from '@obrik/core/words';
-import { addDays } from 'date-fns/addDays';
-import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { pdfAddress } from '@/api/api';
 import { useShop } from '@/api/usePiece';
 import { shopNow } from '@/device';
-import { dayOf } from '@/features/clock/times';
 import { days } from '@/features/shared/change';
 import { useMoney } from '@/features/shared/useMoney';
+import { useTimes } from '@/features/shared/useTimes';
 import {
   Body,
   Card,
@@ -85,6 +83,7 @@ const OptionCard = ({ it, chosen, onToggle }: OptionCardProps) => {
 
 /** A quote: ways for the client side by side, each priced; then the paper. */
 export const QuoteScreen = ({ record }: { readonly record: PieceRecord }) => {
+  const times = useTimes();
   const { piece, number } = record;
   const router = useRouter();
   const shop = useShop();
@@ -101,12 +100,10 @@ export const QuoteScreen = ({ record }: { readonly record: PieceRecord }) => {
     );
   const chosen = options.filter((it) => !left.includes(it.id));
   if (showsPaper) {
-    const on = shopNow();
     const paper = quotePaper(chosen, shop, {
       name: piece.name,
       number: ticketNumber(number),
-      on: format(on, 'd MMM yyyy'),
-      until: format(addDays(on, shop.money.quoteDays), 'd MMM yyyy'),
+      writtenAt: shopNow().getTime(),
     });
     return (
       <PaperSheet
@@ -134,7 +131,7 @@ export const QuoteScreen = ({ record }: { readonly record: PieceRecord }) => {
       {promised?.by ? (
         <Body>
           As planned, in your hours and air, with everything else on the bench: done{' '}
-          {dayOf(promised.by)} (9 in 10).
+          {times.dayOf(promised.by)} (9 in 10).
         </Body>
       ) : null}
       {shop.money.rateAnHour === null ? (

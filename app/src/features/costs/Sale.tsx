@@ -1,12 +1,11 @@
+import { dayInWords } from '@obrik/core/clock';
 import type { AccountPart, Piece } from '@obrik/core/piece';
-import { format } from 'date-fns/format';
-import { parseISO } from 'date-fns/parseISO';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useChange } from '@/api/usePiece';
 import { useKept } from '@/features/shared/useKept';
 import { useMoney } from '@/features/shared/useMoney';
-import { shopDay } from '@/features/shop/useShelves';
+import { useTimes } from '@/features/shared/useTimes';
 import { Alarm, Body, Label, MainButton, PlainButton } from '@/ui/controls';
 import { DayField, FigureField } from '@/ui/forms';
 
@@ -17,13 +16,14 @@ interface SaleProps {
 
 /** The sale: what it brought, and what that cost. */
 export const Sale = ({ piece, onSold }: SaleProps) => {
+  const times = useTimes();
   const change = useChange();
   const money = useMoney();
   const { sold, price } = piece.account;
   const [draft, keep, forget] = useKept(`sale/${piece.id}`, {
     typed: money.toTyped(price),
     fees: '',
-    on: shopDay(),
+    on: times.today(),
   });
   const { typed, fees, on } = draft;
   const [wrong, setWrong] = useState<string>();
@@ -34,7 +34,7 @@ export const Sale = ({ piece, onSold }: SaleProps) => {
       <View style={{ gap: 8 }}>
         <Label heading>Sold</Label>
         <Body>
-          For {money.show(sold.price)} on {format(parseISO(sold.on), 'd MMM yyyy')}
+          For {money.show(sold.price)} on {dayInWords(sold.on)}
           {sold.fees > 0 ? `, less ${money.show(sold.fees)} of fees` : ''}.
         </Body>
         <PlainButton
@@ -49,7 +49,7 @@ export const Sale = ({ piece, onSold }: SaleProps) => {
     if (typeof got !== 'number') return setWrong('Give the price like 420.00.');
     if (less === undefined) return setWrong('Give the fees like 12.40, or leave them empty.');
     setWrong(undefined);
-    const sale = { price: got, on: on || shopDay(), fees: less ?? 0 };
+    const sale = { price: got, on: on || times.today(), fees: less ?? 0 };
     if (!(await store({ sold: sale }, `Sold for ${money.show(got)}.`))) return;
     forget();
     onSold?.();

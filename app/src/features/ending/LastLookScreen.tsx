@@ -11,8 +11,8 @@ import { useCase } from '@/api/useCase';
 import { useChange, useShop } from '@/api/usePiece';
 import { Pictures } from '@/features/look/Pictures';
 import { stepAddress } from '@/features/clock/step';
-import { dayOf } from '@/features/clock/times';
 import { useWaitsHere } from '@/features/clock/useWaitsHere';
+import { useTimes } from '@/features/shared/useTimes';
 import {
   Body,
   Card,
@@ -97,6 +97,7 @@ const Open = ({ record }: { readonly record: PieceRecord }) => {
 
 /** When it may be used, and what it can't take until then. */
 const Use = ({ record }: { readonly record: PieceRecord }) => {
+  const times = useTimes();
   const { piece } = record;
   const shop = useShop();
   const { now } = useWaitsHere(piece);
@@ -112,10 +113,10 @@ const Use = ({ record }: { readonly record: PieceRecord }) => {
           <Body>
             {use.lightUse === null
               ? WORDS.noEnd
-              : WORDS.lightUse(dayOf(use.lightUse), days(use.lightUse))}
+              : WORDS.lightUse(times.dayOf(use.lightUse), days(use.lightUse))}
           </Body>
           {use.cured === null ? null : (
-            <Body>{WORDS.cured(dayOf(use.cured), days(use.cured))}</Body>
+            <Body>{WORDS.cured(times.dayOf(use.cured), days(use.cured))}</Body>
           )}
         </>
       ) : null}

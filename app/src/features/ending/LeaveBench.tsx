@@ -4,7 +4,7 @@ import { useRouter } from 'expo-router';
 import { useChange } from '@/api/usePiece';
 import { Sale } from '@/features/costs/Sale';
 import { useKept } from '@/features/shared/useKept';
-import { shopDay } from '@/features/shop/useShelves';
+import { useTimes } from '@/features/shared/useTimes';
 import { Card, Label, MainButton, Option, RadioGroup } from '@/ui/controls';
 import { DayField, FigureField } from '@/ui/forms';
 
@@ -21,16 +21,17 @@ interface Leaving {
 
 /** How a piece leaves the bench: handed over with day and to whom, for sale, or sold. */
 export const LeaveBench = ({ piece }: { readonly piece: Piece }) => {
+  const times = useTimes();
   const router = useRouter();
   const change = useChange();
   const [typed, keep] = useKept<Leaving>(`leave/${piece.id}`, {
     way: 'handOver',
-    on: shopDay(),
+    on: times.today(),
     to: '',
   });
   const { way, on, to } = typed;
   const setWay = (it: Way) => keep({ ...typed, way: it });
-  const day = on || shopDay();
+  const day = on || times.today();
   const toStory = () => router.replace(`/pieces/${piece.id}/story`);
   const handOver = async () => {
     const ending = { kind: 'handedOver' as const, on: day, to: to.trim().slice(0, 120) };

@@ -1,3 +1,4 @@
+import { dayInWords } from '@obrik/core/clock';
 import { DISCOVERIES, REMEDIES } from '@obrik/core/catalog';
 import type { Change } from '@obrik/core/ledger';
 import { linesOf, pieceDescription, surfaceNames, type PieceRecord } from '@obrik/core/piece';
@@ -5,8 +6,6 @@ import { beforeAndAfter, plannedAgainstActual, timedOf } from '@obrik/core/run';
 import { showDuration } from '@obrik/core/units';
 import { ENDING_WORDS, phaseInWords, capital } from '@obrik/core/words';
 import { nanoid } from '@reduxjs/toolkit';
-import { format } from 'date-fns/format';
-import { parseISO } from 'date-fns/parseISO';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { useChange, useChanges } from '@/api/usePiece';
@@ -14,6 +13,7 @@ import { CostSums } from '@/features/costs/CostRows';
 import { usePieceCost } from '@/features/costs/usePieceCost';
 import { Photo } from '@/features/shared/Photo';
 import { useMoney } from '@/features/shared/useMoney';
+import { useTimes } from '@/features/shared/useTimes';
 import {
   Body,
   Card,
@@ -30,10 +30,10 @@ import {
 import { useStage } from './useStage';
 
 const WORDS = ENDING_WORDS.story;
-const dayInWords = (day: string): string => format(parseISO(day), 'd MMM yyyy');
 
 /** Before and after, side by side. */
 const SideBySide = ({ record }: { readonly record: PieceRecord }) => {
+  const times = useTimes();
   const { piece } = record;
   const pictures = beforeAndAfter(piece);
   const nameOf = surfaceNames(piece);
@@ -54,7 +54,7 @@ const SideBySide = ({ record }: { readonly record: PieceRecord }) => {
               height={150}
             />
             <Small>
-              {word}, {format(new Date(it.at), 'd MMM yyyy')}
+              {word}, {times.clock.day(new Date(it.at))}
             </Small>
           </View>
         ))}

@@ -9,8 +9,7 @@ import {
 import { DAMAGES } from '@obrik/core/catalog';
 import type { PieceLedger } from '@obrik/core/ledger';
 import { PIECE_FILE_VERSION, type Piece } from '@obrik/core/piece';
-import { routeCard } from '@obrik/core/route';
-import { format } from 'date-fns/format';
+import { routeCard, ticketFor } from '@obrik/core/route';
 import { useRef, useState } from 'react';
 import { View } from 'react-native';
 import { shopNow } from '@/device';
@@ -70,11 +69,7 @@ export const FilesScreen = ({ record }: { readonly record: PieceLedger }) => {
       title: piece.name,
       drawing: svg(),
       tables: [damagesTable(piece), fittingsTable(piece)],
-      paper: routeCard(piece, it.route, {
-        number: ticket,
-        revision,
-        printed: format(shopNow(), 'd MMM yyyy'),
-      }),
+      paper: routeCard(piece, it.route, ticketFor({ number, revision }, it.shop, shopNow())),
       photos: await photosOf(piece),
     });
     await saveFile(nameOf('.html'), page, 'text/html');

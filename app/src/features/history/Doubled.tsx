@@ -2,8 +2,8 @@ import { MINUTE_MS } from '@obrik/core/units';
 import type { Doubled as Twice, PieceLedger } from '@obrik/core/ledger';
 import { useDispatch } from 'react-redux';
 import { View } from 'react-native';
+import { useTimes } from '@/features/shared/useTimes';
 import { sideInWords } from './Conflicts';
-import { timeOf } from '@/features/clock/times';
 import { draftTyped, useDraft } from '@/state/draft';
 import { Body, Card, PlainButton, Strong } from '@/ui/controls';
 import { useMinute } from '@/workers/useMinute';
@@ -12,6 +12,7 @@ const keyOf = (it: Twice): string => `${it.entryId}/${it.title}`;
 
 /** Work that two people put on record while apart: whose counts, until somebody has read it here. */
 export const Doubled = ({ record }: { readonly record: PieceLedger }) => {
+  const times = useTimes();
   const dispatch = useDispatch();
   const now = useMinute();
   const form = `doubled/${record.piece.id}`;
@@ -20,7 +21,7 @@ export const Doubled = ({ record }: { readonly record: PieceLedger }) => {
   const fresh = record.doubled.filter((it) => !read.includes(keyOf(it)));
   if (fresh.length === 0) return null;
   const said = (it: Twice['counts']): string =>
-    `${sideInWords(it)}, ${timeOf(Date.parse(it.at) / MINUTE_MS, now)}`;
+    `${sideInWords(it)}, ${times.timeOf(Date.parse(it.at) / MINUTE_MS, now)}`;
   return (
     <View style={{ padding: 12, paddingBottom: 0 }}>
       <Card edge="amber" style={{ gap: 8 }}>

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { useHistoryQuery } from '@/api/api';
 import { useChanges, useShop } from '@/api/usePiece';
+import { useTimes } from '@/features/shared/useTimes';
 import {
   Body,
   Heading,
@@ -74,6 +75,7 @@ const Line = ({ line: { words, origin, takenBack, idle, surface }, onSetBack }: 
 
 /** Who put what on record, when and where; a surface can be set back to an earlier state. */
 export const HistoryScreen = ({ record }: { readonly record: PieceLedger }) => {
+  const times = useTimes();
   const { piece } = record;
   const router = useRouter();
   const { units } = useShop();
@@ -87,7 +89,7 @@ export const HistoryScreen = ({ record }: { readonly record: PieceLedger }) => {
       </Screen>
     );
   }
-  const lines = historyLines(record, data, shown, units);
+  const lines = historyLines(record, data, shown, units, times.clock);
   return (
     <Screen
       foot={

@@ -1,21 +1,28 @@
 import type { PieceLedger } from '@obrik/core/ledger';
 import { ticketNumber, yearsInWords } from '@obrik/core/ticket';
-import { format } from 'date-fns/format';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { useHistoryQuery } from '@/api/api';
 import { useShop } from '@/api/usePiece';
 import { shopNow } from '@/device';
+import { useTimes } from '@/features/shared/useTimes';
 import { INK, KEPT, Line, Paper } from '@/ui/paper';
 import { historyLines, type Shown } from './historyLines';
 
 /** The history on paper: who put what on record, when, and from which device. */
 export const HistorySheetScreen = ({ record }: { readonly record: PieceLedger }) => {
+  const times = useTimes();
   const { piece, number } = record;
   const router = useRouter();
   const { shown = 'all' } = useLocalSearchParams<{ shown?: Shown }>();
   const { units } = useShop();
-  const lines = historyLines(record, useHistoryQuery(piece.id).data ?? [], shown, units);
+  const lines = historyLines(
+    record,
+    useHistoryQuery(piece.id).data ?? [],
+    shown,
+    units,
+    times.clock,
+  );
   return (
     <Paper
       back={{
@@ -28,7 +35,7 @@ export const HistorySheetScreen = ({ record }: { readonly record: PieceLedger })
       </Line>
       <Line colour={INK.ink2}>
         {yearsInWords(piece)}. {lines.length} entries, the newest first. Printed{' '}
-        {format(shopNow(), 'd MMM yyyy, HH:mm')}.
+        {times.clock.dayAndTime(shopNow())}.
       </Line>
       {lines.map(({ id, words, origin, takenBack, idle }) => (
         <View

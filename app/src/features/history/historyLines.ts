@@ -8,9 +8,9 @@ import {
   type LedgerEntry,
   type PieceLedger,
 } from '@obrik/core/ledger';
+import type { PlaceClock } from '@obrik/core/clock';
 import { surfaceNames } from '@obrik/core/piece';
 import type { UnitSystem } from '@obrik/core/units';
-import { format } from 'date-fns/format';
 
 /** What of a history is shown. */
 export type Shown = HistoryGroup | 'all';
@@ -28,9 +28,9 @@ export interface HistoryLine {
   readonly surface: { readonly id: string; readonly name: string } | undefined;
 }
 
-const originOf = (it: LedgerEntry): string =>
+const originOf = (it: LedgerEntry, clock: PlaceClock): string =>
   [
-    format(new Date(it.at), 'd MMM yyyy, HH:mm'),
+    clock.dayAndTime(new Date(it.at)),
     it.by,
     `device ${it.device.slice(0, 4)}`,
     it.seq === null ? 'not yet at the shop' : '',
@@ -44,6 +44,7 @@ export const historyLines = (
   entries: readonly LedgerEntry[],
   shown: Shown,
   units: UnitSystem,
+  clock: PlaceClock,
 ): readonly HistoryLine[] => {
   const surfaceName = surfaceNames(piece);
   const gone = revokedIn(entries);
@@ -59,7 +60,7 @@ export const historyLines = (
       return {
         id: it.id,
         words: unknown ?? changeInWords(it.change, { units, surfaceName }),
-        origin: originOf(it),
+        origin: originOf(it, clock),
         takenBack: gone.has(it.id),
         idle: idle.get(it.id),
         surface:

@@ -4,13 +4,13 @@ import { stateOf, judgeFinding, type SurfaceBeliefs } from '@obrik/core/inspect'
 import { isForChild, surfacesOf, type PieceRecord, type Surface } from '@obrik/core/piece';
 import { showArea, showPercent, showThickness } from '@obrik/core/units';
 import { LOOK_WORDS, recordedInWords } from '@obrik/core/words';
-import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 
 import { shopNow } from '@/device';
 import { useCase } from '@/api/useCase';
 import { QUESTIONS, STATE_WORDS, beliefInWords } from '@/features/shared/marks';
+import { useTimes } from '@/features/shared/useTimes';
 import { INK, KEPT, Line, Paper } from '@/ui/paper';
 
 /** All that is known of one surface, with what it rests on. */
@@ -23,6 +23,7 @@ const SurfaceSheet = ({
   readonly surface: Surface;
   readonly beliefs: SurfaceBeliefs;
 }) => {
+  const times = useTimes();
   const { piece } = record;
   const { units } = useCase(piece).shop;
   const seen = piece.observations.filter((it) => it.surfaceId === surface.id);
@@ -47,7 +48,7 @@ const SurfaceSheet = ({
       {beliefs.leadStatus.results.map((it) => (
         <Line key={`${it.layer}/${it.by}`} colour={INK.ink2}>
           {LOOK_WORDS.lead.result(it.layer, it.found, it.by, it.ppm, it.who)},{' '}
-          {format(new Date(it.at), 'd MMM yyyy')}.
+          {times.clock.day(new Date(it.at))}.
         </Line>
       ))}
       {beliefs.veneer.measured ? (
@@ -87,6 +88,7 @@ const SurfaceSheet = ({
 
 /** What is known of the whole piece, to read at a glance and to print. */
 export const KnownScreen = ({ record }: { readonly record: PieceRecord }) => {
+  const times = useTimes();
   const { piece, number } = record;
   const router = useRouter();
   const { beliefs: all, looks } = useCase(piece);
@@ -103,7 +105,7 @@ export const KnownScreen = ({ record }: { readonly record: PieceRecord }) => {
       </Line>
       <Line colour={INK.ink2}>
         {yearsInWords(piece)}. {settled} of {all.length} surfaces settled. Printed{' '}
-        {format(shopNow(), 'd MMM yyyy, HH:mm')}.
+        {times.clock.dayAndTime(shopNow())}.
       </Line>
       {isForChild(piece) ? (
         <Line bold>For a child’s room: only a laboratory closes lead.</Line>

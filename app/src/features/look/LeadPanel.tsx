@@ -1,7 +1,7 @@
 import { inspectionTest, type InspectionTest } from '@obrik/core/catalog';
 import type { LeadStatus } from '@obrik/core/inspect';
 import { LOOK_WORDS } from '@obrik/core/words';
-import { format } from 'date-fns/format';
+import { useTimes } from '@/features/shared/useTimes';
 import { Body, Caution, Statement } from '@/ui/controls';
 import type { Tone } from '@/ui/theme';
 
@@ -34,26 +34,29 @@ const LEAD_TEST_IDS = [
 ];
 
 /** The lead question: what was tested down to which layer, never whether it is safe. */
-export const LeadPanel = ({ status, renderTest, children }: LeadPanelProps) => (
-  <Statement title="Lead" statement={status.text} tag={tagOf(status)}>
-    {status.kind === 'found' ? (
-      <Caution
-        text="Treat every layer as lead: no dry sanding, no dry scraping, no heat, no flame."
-        lastWord="Follow local code and licensed practice."
-      />
-    ) : (
-      <Caution
-        text="Until each layer has a result: no dry sanding, no dry scraping, no heat, no flame."
-        lastWord="A laboratory’s chip analysis decides. Follow local code."
-      />
-    )}
-    {status.results.map((it) => (
-      <Body key={`${it.layer}/${it.by}`}>
-        {LOOK_WORDS.lead.result(it.layer, it.found, it.by, it.ppm, it.who)},{' '}
-        {format(new Date(it.at), 'd MMM yyyy')}
-      </Body>
-    ))}
-    {children}
-    {LEAD_TEST_IDS.flatMap((id) => inspectionTest(id) ?? []).map(renderTest)}
-  </Statement>
-);
+export const LeadPanel = ({ status, renderTest, children }: LeadPanelProps) => {
+  const times = useTimes();
+  return (
+    <Statement title="Lead" statement={status.text} tag={tagOf(status)}>
+      {status.kind === 'found' ? (
+        <Caution
+          text="Treat every layer as lead: no dry sanding, no dry scraping, no heat, no flame."
+          lastWord="Follow local code and licensed practice."
+        />
+      ) : (
+        <Caution
+          text="Until each layer has a result: no dry sanding, no dry scraping, no heat, no flame."
+          lastWord="A laboratory’s chip analysis decides. Follow local code."
+        />
+      )}
+      {status.results.map((it) => (
+        <Body key={`${it.layer}/${it.by}`}>
+          {LOOK_WORDS.lead.result(it.layer, it.found, it.by, it.ppm, it.who)},{' '}
+          {times.clock.day(new Date(it.at))}
+        </Body>
+      ))}
+      {children}
+      {LEAD_TEST_IDS.flatMap((id) => inspectionTest(id) ?? []).map(renderTest)}
+    </Statement>
+  );
+};

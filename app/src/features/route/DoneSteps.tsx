@@ -1,9 +1,9 @@
 import { surfaceNames, type Piece } from '@obrik/core/piece';
 import type { DoneStep } from '@obrik/core/route';
 import { listed } from '@obrik/core/words';
-import { format } from 'date-fns/format';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { useTimes } from '@/features/shared/useTimes';
 import { Card, Figure, OpenRow, Small, Strong } from '@/ui/controls';
 import { usePalette } from '@/ui/theme';
 
@@ -14,6 +14,7 @@ interface DoneStepsProps {
 
 /** What was done, folded into one line, with the numbers that the steps had. */
 export const DoneSteps = ({ piece, steps }: DoneStepsProps) => {
+  const times = useTimes();
   const palette = usePalette();
   const [open, setOpen] = useState(false);
   const nameOf = surfaceNames(piece);
@@ -40,7 +41,7 @@ export const DoneSteps = ({ piece, steps }: DoneStepsProps) => {
                 <Strong>{it.title}</Strong>
                 <Small>
                   {listed(it.surfaceIds.map(nameOf))} ·{' '}
-                  {format(new Date(it.endedAt), 'EEE d MMM, HH:mm')}
+                  {times.clock.dayAndTime(new Date(it.endedAt))}
                   {it.by ? ` · ${it.by}` : ''}
                 </Small>
               </View>

@@ -1,10 +1,10 @@
 import type { PieceRecord } from '@obrik/core/piece';
-import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';
 import Printer from 'lucide-react-native/icons/printer';
 import { View } from 'react-native';
 import { useKeepRouteMutation, useKeptRoutesQuery } from '@/api/api';
 import { failureOf } from '@/api/failure';
+import { useTimes } from '@/features/shared/useTimes';
 import { noticed } from '@/state/notice';
 import { useAppDispatch } from '@/state/store';
 import { MainButton, PlainButton, Small } from '@/ui/controls';
@@ -12,6 +12,7 @@ import { usePalette } from '@/ui/theme';
 
 /** Keeps the route as it stands, so that later changes can be told from it; and prints it. */
 export const KeepRoute = ({ record }: { readonly record: PieceRecord }) => {
+  const times = useTimes();
   const palette = usePalette();
   const router = useRouter();
   const dispatch = useAppDispatch();
@@ -34,7 +35,7 @@ export const KeepRoute = ({ record }: { readonly record: PieceRecord }) => {
     <View style={{ gap: 8 }}>
       {newest ? (
         <Small>
-          Kept on {format(new Date(newest.plannedAt), 'd MMM, HH:mm')}
+          Kept on {times.clock.dayAndTime(new Date(newest.plannedAt))}
           {isCurrent ? '; nothing has changed since.' : '; the piece has changed since.'}
         </Small>
       ) : null}

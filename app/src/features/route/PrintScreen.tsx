@@ -1,27 +1,23 @@
-import { ticketNumber } from '@obrik/core/ticket';
 import type { PieceRecord } from '@obrik/core/piece';
-import { routeCard } from '@obrik/core/route';
-import { format } from 'date-fns/format';
+import { routeCard, ticketFor } from '@obrik/core/route';
 import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
 import { shopNow } from '@/device';
 import { pdfAddress } from '@/api/api';
 import { useCase } from '@/api/useCase';
+import { useShop } from '@/api/usePiece';
 import { PaperSheet } from '@/ui/paper';
 
 /** The route card for the wall: the whole route with boxes to tick. */
 export const PrintScreen = ({ record }: { readonly record: PieceRecord }) => {
+  const shop = useShop();
   const { piece, number, revision } = record;
   const router = useRouter();
   const { route } = useCase(piece);
   const paper = useMemo(() => {
-    const ticket = {
-      number: ticketNumber(number),
-      revision,
-      printed: format(shopNow(), 'd MMM yyyy, HH:mm'),
-    };
+    const ticket = ticketFor({ number, revision }, shop, shopNow());
     return routeCard(piece, route, ticket);
-  }, [piece, route, number, revision]);
+  }, [piece, route, number, revision, shop]);
   return (
     <PaperSheet
       paper={paper}

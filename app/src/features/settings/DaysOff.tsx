@@ -1,6 +1,5 @@
+import { placeClock } from '@obrik/core/clock';
 import type { Person } from '@obrik/core/piece';
-import { format } from 'date-fns/format';
-import { parseISO } from 'date-fns/parseISO';
 import { View } from 'react-native';
 import { Label, PlainButton } from '@/ui/controls';
 import { DayField } from '@/ui/forms';
@@ -10,6 +9,8 @@ interface DaysOffProps {
   readonly onStore: (daysOff: readonly string[]) => void;
 }
 
+const inFull = (day: string): string => placeClock('UTC').longDay(new Date(day));
+
 /** Days without work: each is added from the calendar and removed with a tap. */
 export const DaysOff = ({ person, onStore }: DaysOffProps) => {
   const { name, daysOff } = person;
@@ -18,7 +19,7 @@ export const DaysOff = ({ person, onStore }: DaysOffProps) => {
       <Label>Days off of {name}</Label>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         {daysOff.map((day) => {
-          const words = format(parseISO(day), 'EEE d MMM yyyy');
+          const words = inFull(day);
           return (
             <PlainButton
               key={day}

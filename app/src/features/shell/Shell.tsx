@@ -159,9 +159,11 @@ export const Shell = ({ children }: { readonly children: ReactNode }) => {
   // On a phone an undo stands at the left of the foot, in the same place whether or not the screen keeps
   // something there: a screen that does so only once it has loaded must not move it away from a finger.
   const inFoot = notice !== null && !wide && (feet > 0 || notice.undo !== undefined);
-  const message = inFoot && stations ? <stations.NoticeInFoot /> : null;
-  const beside = wide ? null : (message ?? <CompactPlaces />);
-  const foot = useMemo(() => ({ beside, onFoot }), [beside, onFoot]);
+  const InFoot = inFoot ? stations?.NoticeInFoot : undefined;
+  const foot = useMemo(() => {
+    const beside = InFoot ? <InFoot /> : <CompactPlaces />;
+    return { beside: wide ? null : beside, onFoot };
+  }, [InFoot, wide, onFoot]);
   return (
     <View
       style={{ flex: 1, flexDirection: wide ? 'row' : 'column', backgroundColor: palette.paper }}
@@ -177,8 +179,8 @@ export const Shell = ({ children }: { readonly children: ReactNode }) => {
         <NewVersion />
         {stations ? <stations.Bars withMessage={!inFoot} narrow={!wide} /> : null}
       </View>
-      {wide || feet > 0 ? null : message ? (
-        <PlacesBeside message={message} />
+      {wide || feet > 0 ? null : InFoot ? (
+        <PlacesBeside message={<InFoot />} />
       ) : (
         <Places wide={false} />
       )}

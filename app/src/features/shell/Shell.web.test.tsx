@@ -2,7 +2,7 @@ import { act, render, screen } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { Text } from 'react-native';
 import { Provider } from 'react-redux';
-import { noticeGone, noticed } from '@/state/notice';
+import { noticed } from '@/state/notice';
 import { store } from '@/state/store';
 import { Screen } from '@/ui/controls';
 import { Shell } from './Shell';

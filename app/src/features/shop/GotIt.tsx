@@ -8,6 +8,7 @@ import { useShop } from '@/api/usePiece';
 import { useKept } from '@/features/shared/useKept';
 import { useMoney } from '@/features/shared/useMoney';
 import { figureOf } from '@/features/shared/figureOf';
+import { useTimes } from '@/features/shared/useTimes';
 import { Alarm, MainButton, Small } from '@/ui/controls';
 import { FigureField, Stepper } from '@/ui/forms';
 import { asBought } from './bought';
@@ -22,6 +23,7 @@ interface GotOtherProps {
 
 /** The shop had another size, or another price. */
 export const GotOther = ({ line, onGot }: GotOtherProps) => {
+  const times = useTimes();
   const { units } = useShop();
   const money = useMoney();
   const [first] = line.bought;
@@ -40,7 +42,7 @@ export const GotOther = ({ line, onGot }: GotOtherProps) => {
     if (paid === undefined) return setWrong('Give the price like 12.40, or leave it empty.');
     setWrong(undefined);
     forget();
-    onGot(asBought(line, holds, count, paid));
+    onGot(asBought(line, holds, count, paid, times.today()));
   };
   return (
     <View style={{ gap: 8 }}>

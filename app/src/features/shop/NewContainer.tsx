@@ -7,6 +7,7 @@ import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { useShop } from '@/api/usePiece';
 import { figureOf } from '@/features/shared/figureOf';
+import { useTimes } from '@/features/shared/useTimes';
 import { Alarm, Card, Label, MainButton, Option, PlainButton, Small } from '@/ui/controls';
 import { FigureField } from '@/ui/forms';
 import { useKept } from '@/features/shared/useKept';
@@ -39,6 +40,7 @@ const BLANK: Typed = { search: '', colour: null, size: '', left: '', code: '', p
 
 /** A container that stands in the shop already: what it is, how much is left, and its code. */
 export const NewContainer = ({ onAdd, onClose }: NewContainerProps) => {
+  const times = useTimes();
   const shop = useShop();
   const money = useMoney();
   const nameOf = useMaterialName();
@@ -78,7 +80,7 @@ export const NewContainer = ({ onAdd, onClose }: NewContainerProps) => {
     if (!(amount >= 0 && amount <= holds))
       return setWrong('What is left lies between 0 and what it holds.');
     if (price === undefined) return setWrong('Give the price like 12.40, or leave it empty.');
-    const [container] = asBought({ material, colour }, holds, 1, price);
+    const [container] = asBought({ material, colour }, holds, 1, price, times.today());
     if (!container) return;
     forget();
     onAdd({

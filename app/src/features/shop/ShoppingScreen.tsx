@@ -7,6 +7,7 @@ import { View } from 'react-native';
 import { useChanges, useShop } from '@/api/usePiece';
 import { useMaterialName } from '@/features/shared/useMaterialName';
 import { useMoney } from '@/features/shared/useMoney';
+import { useTimes } from '@/features/shared/useTimes';
 import {
   Body,
   Card,
@@ -27,7 +28,7 @@ import { boughtAsListed, pricesPaid, sharesOf } from './bought';
 import { FittingRow } from './FittingRow';
 import { InBasket, ShoppingRow } from './ShoppingRow';
 import { ShopTabs } from './ShopTabs';
-import { shopDay, useShelves } from './useShelves';
+import { useShelves } from './useShelves';
 
 const usePieces = (all: readonly Piece[] | undefined) => {
   const router = useRouter();
@@ -82,6 +83,7 @@ const ForPieces = ({ pieces, only, onChoose }: ForPiecesProps) => {
 
 /** Shopping: what the pieces at work still need, by aisle, ticked off with one thumb and without a net. */
 export const ShoppingScreen = () => {
+  const times = useTimes();
   const router = useRouter();
   const shop = useShop();
   const money = useMoney();
@@ -94,13 +96,13 @@ export const ShoppingScreen = () => {
     () => (needs && chosen ? listOf(needs, chosen, shop, shelves, pieces ?? []) : undefined),
     [needs, chosen, shop, shelves, pieces],
   );
-  const today = shopDay();
+  const today = times.today();
   const basket = stock.filter(
     (it) => !it.gone && it.seenBy === 'bought' && it.boughtOn === today && it.left === it.size,
   );
   const nameOf = (pieceId: string) => atWork?.find((it) => it.id === pieceId)?.name ?? pieceId;
   const got = (line: ShoppingLine, containers?: readonly Stocked[]) => {
-    const bought = containers ?? boughtAsListed(line);
+    const bought = containers ?? boughtAsListed(line, today);
     void put(
       null,
       [{ kind: 'stocked', containers: [...bought] }, ...pricesPaid(containers ?? [], shop.prices)],

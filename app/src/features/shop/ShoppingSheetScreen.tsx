@@ -1,5 +1,4 @@
 import { listOf, shoppingPaper, shoppingText } from '@obrik/core/supply';
-import { format } from 'date-fns/format';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { useShop } from '@/api/usePiece';
@@ -45,11 +44,11 @@ export const ShoppingSheetScreen = () => {
         <Loading what="the list" doing="Working out" />
       </Screen>
     );
-  const paper = shoppingPaper(listOf(needs, chosen, shop, shelves, pieces), {
-    on: format(shopNow(), 'EEEE, d MMM yyyy'),
-    units: shop.units,
-    currency: shop.money.currency,
-  });
+  const paper = shoppingPaper(
+    listOf(needs, chosen, shop, shelves, pieces),
+    shop,
+    shopNow().getTime(),
+  );
   return (
     <PaperSheet
       paper={paper}

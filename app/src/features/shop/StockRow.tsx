@@ -1,9 +1,8 @@
+import { dayInWords } from '@obrik/core/clock';
 import { MATERIALS } from '@obrik/core/catalog';
 import type { Stocked, StockedPart } from '@obrik/core/piece';
 import { litresOf, type OnHand } from '@obrik/core/supply';
 import { SUPPLY_WORDS, quantityInWords, sizeInWords } from '@obrik/core/words';
-import { format } from 'date-fns/format';
-import { parseISO } from 'date-fns/parseISO';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useShop } from '@/api/usePiece';
@@ -11,16 +10,15 @@ import { shopNow } from '@/device';
 import { MoneyLine } from '@/features/shared/MoneyLine';
 import { useMaterialName } from '@/features/shared/useMaterialName';
 import { figureOf } from '@/features/shared/figureOf';
+import { useTimes } from '@/features/shared/useTimes';
 import { Alarm, Body, Card, Label, OpenRow, PlainButton, Small, Strong, Tag } from '@/ui/controls';
 import { FigureField, TypedLine } from '@/ui/forms';
 import { usePalette } from '@/ui/theme';
-import { shopDay } from './useShelves';
 
 /** A code is not broken at the end of a line. */
 const NO_BREAK = '\u00a0';
 
 /** "3 Oct 2026" */
-const dayInWords = (day: string): string => format(parseISO(day), 'd MMM yyyy');
 
 interface StockRowProps {
   readonly it: OnHand;
@@ -77,6 +75,7 @@ const ByScale = ({
 
 /** One container: how much is left in it, how long it is good, where it stands. */
 export const StockRow = ({ it, onStore }: StockRowProps) => {
+  const times = useTimes();
   const { units } = useShop();
   const nameOf = useMaterialName();
   const palette = usePalette();
@@ -178,7 +177,7 @@ export const StockRow = ({ it, onStore }: StockRowProps) => {
                 title="Opened today"
                 label={`Opened today: ${name}`}
                 onPress={() =>
-                  onStore({ id: container.id, openedOn: shopDay() }, `${name}: opened.`)
+                  onStore({ id: container.id, openedOn: times.today() }, `${name}: opened.`)
                 }
               />
             ) : null}

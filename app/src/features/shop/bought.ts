@@ -3,14 +3,18 @@ import { containersIn, isOwnPrice, type PriceBook, type Stocked } from '@obrik/c
 import type { ShoppingLine } from '@obrik/core/supply';
 import { nanoid } from '@reduxjs/toolkit';
 import { shopNow } from '@/device';
-import { shopDay } from './useShelves';
 
-/** So many containers of one size, as they come into the stock. @param paid for one, minor units; null where nobody knows */
+/**
+ * So many containers of one size, as they come into the stock.
+ * @param paid for one, minor units; null where nobody knows
+ * @param on the day, by the clock of the shop
+ */
 export const asBought = (
   { material, colour }: Pick<ShoppingLine, 'material' | 'colour'>,
   size: number,
   count: number,
   paid: number | null,
+  on: string,
 ): readonly Stocked[] =>
   Array.from({ length: count }, () => ({
     id: nanoid(),
@@ -21,7 +25,7 @@ export const asBought = (
     left: size,
     seenAt: shopNow().toISOString(),
     seenBy: 'bought' as const,
-    boughtOn: shopDay(),
+    boughtOn: on,
     openedOn: null,
     keepsUntil: null,
     place: '',
@@ -30,9 +34,9 @@ export const asBought = (
   }));
 
 /** What a line says is to be bought; a placeholder is no price that anybody paid. */
-export const boughtAsListed = (line: ShoppingLine): readonly Stocked[] =>
+export const boughtAsListed = (line: ShoppingLine, on: string): readonly Stocked[] =>
   line.bought.flatMap((it) =>
-    asBought(line, it.size, it.count, line.placeholder ? null : it.price),
+    asBought(line, it.size, it.count, line.placeholder ? null : it.price, on),
   );
 
 /** What was paid becomes the shop's own price of that size. */

@@ -1,6 +1,7 @@
 import type { ShoppingLine } from '@obrik/core/supply';
 import { asBought, boughtAsListed, pricesPaid, sharesOf } from './bought';
 
+const TODAY = '2026-12-01';
 const LINE: ShoppingLine = {
   material: 'cabinetEnamel',
   label: 'Waterborne cabinet enamel',
@@ -29,7 +30,7 @@ const LINE: ShoppingLine = {
 };
 
 it('what is ticked off stands on the shelf, can by can, full, at its price', () => {
-  const cans = boughtAsListed(LINE);
+  const cans = boughtAsListed(LINE, TODAY);
   expect(cans.map((it) => [it.size, it.left, it.paid, it.colour])).toEqual([
     [1, 1, 2950, '#22303d'],
     [0.25, 0.25, 990, '#22303d'],
@@ -39,7 +40,7 @@ it('what is ticked off stands on the shelf, can by can, full, at its price', () 
 });
 
 it('a placeholder is nothing that was paid', () => {
-  expect(boughtAsListed({ ...LINE, placeholder: true }).map((it) => it.paid)).toEqual([
+  expect(boughtAsListed({ ...LINE, placeholder: true }, TODAY).map((it) => it.paid)).toEqual([
     null,
     null,
     null,
@@ -60,19 +61,19 @@ describe('what was paid becomes the price of the shop', () => {
     },
     { says: 'another price of a size in its place', size: 1, paid: 3100, sizes: [[1, 3100]] },
   ])('$says', ({ size, paid, sizes }) => {
-    const [change] = pricesPaid(asBought(LINE, size, 2, paid), book);
+    const [change] = pricesPaid(asBought(LINE, size, 2, paid, TODAY), book);
     const told = change?.kind === 'priced' ? change.prices[0]?.containers : undefined;
     expect(told?.map((it) => [it.size, it.price])).toEqual(sizes);
   });
 
   it('nothing where it is known, or nobody said what was paid', () => {
-    expect(pricesPaid(asBought(LINE, 1, 1, 2950), book)).toEqual([]);
-    expect(pricesPaid(asBought(LINE, 1, 1, null), book)).toEqual([]);
+    expect(pricesPaid(asBought(LINE, 1, 1, 2950, TODAY), book)).toEqual([]);
+    expect(pricesPaid(asBought(LINE, 1, 1, null, TODAY), book)).toEqual([]);
     expect(pricesPaid([], book)).toEqual([]);
   });
 
   it('and drops placeholders of the catalog: only what was paid is known', () => {
-    const [change] = pricesPaid(asBought(LINE, 1, 1, 2800), []);
+    const [change] = pricesPaid(asBought(LINE, 1, 1, 2800, TODAY), []);
     expect(change?.kind === 'priced' && change.prices[0]?.containers).toEqual([
       { size: 1, price: 2800 },
     ]);

@@ -1,10 +1,9 @@
 import { isAtWork, type Piece, type Stocked } from '@obrik/core/piece';
 import { stockNow, type OnHand, type Shelves } from '@obrik/core/supply';
-import { format } from 'date-fns/format';
 import { useMemo } from 'react';
 import { useEveryPieceQuery } from '@/api/api';
 import { useStock } from '@/api/usePiece';
-import { shopNow } from '@/device';
+import { useTimes } from '@/features/shared/useTimes';
 
 /** What stands in the shop, and who takes from it; the pieces are undefined until they are known. */
 export interface ShelvesState {
@@ -15,14 +14,12 @@ export interface ShelvesState {
   readonly onHand: readonly OnHand[];
 }
 
-/** The day of the shop, YYYY-MM-DD. */
-export const shopDay = (): string => format(shopNow(), 'yyyy-MM-dd');
-
 export const useShelves = (): ShelvesState => {
+  const times = useTimes();
   const { data } = useEveryPieceQuery();
   const known = data ?? undefined;
   const stock = useStock();
-  const today = shopDay();
+  const today = times.today();
   const pieces = useMemo(() => known?.map((it) => it.piece), [known]);
   const atWork = useMemo(() => pieces?.filter(isAtWork), [pieces]);
   const shelves = useMemo(() => ({ stock, today }), [stock, today]);

@@ -1,3 +1,4 @@
+import { weakMapMemoize } from 'reselect';
 import { PROFILES, type PartKind, type Profile } from '../../catalog';
 import type { Role } from '../roles';
 import { readBody, type Body, type Build, type SurfaceSplit } from './build';
@@ -244,17 +245,11 @@ const assembled = (it: Build): Assembly => {
   };
 };
 
-/** What was assembled of a build already: it is asked for at each entry of a ledger. */
-const KNOWN = new WeakMap<Build, Assembly>();
-
-/** Surfaces, drawing and loose parts of a piece as it is built. The same value for the same build. */
-export const assemble = (it: Build): Assembly => {
-  const known = KNOWN.get(it);
-  if (known) return known;
-  const made = assembled(it);
-  KNOWN.set(it, made);
-  return made;
-};
+/**
+ * Surfaces, drawing and loose parts of a piece as it is built. The same value for the same build: it is
+ * asked for at each entry of a ledger.
+ */
+export const assemble = weakMapMemoize(assembled);
 
 /** The surface that stands for one that was merged into others; the surface itself where it was not. */
 export const standsFor = ({ merges }: Build, surfaceId: string): string => {

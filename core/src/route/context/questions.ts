@@ -1,8 +1,8 @@
+import { weakMapMemoize } from 'reselect';
 import { ABOVE_DEW_POINT, COATINGS, COATING_AIR, DECISIONS, PH_LIMITS } from '../../catalog';
 import { dewPoint } from '../../climate';
 import { visibilityOf } from '../../piece';
 import type { GateKind } from '../../work';
-import { remembered } from '../memo';
 import {
   type SurfaceContext,
   isTouched,
@@ -26,7 +26,7 @@ export const isPhOff = (s: SurfaceContext): boolean => {
 
 /** What is wrong with the shop's air for the coats of a surface; undefined where they bear it. */
 export type AirFault = 'cold' | 'humid' | 'dew';
-export const airFault = remembered((s: SurfaceContext): AirFault | undefined => {
+export const airFault = weakMapMemoize((s: SurfaceContext): AirFault | undefined => {
   const { airCelsius: celsius, airHumidity: humidity } = s.shop;
   const ranges = coatsOf(s).map((id) => COATINGS.get(id).air ?? COATING_AIR);
   if (ranges.some((it) => celsius < it.fromCelsius)) return 'cold';
@@ -75,7 +75,7 @@ const OPEN: Readonly<Record<GateKind, (s: SurfaceContext) => boolean>> = {
 };
 
 /** The questions that are open on a surface; what depends on them waits. */
-export const openQuestions = remembered((s: SurfaceContext): readonly GateKind[] =>
+export const openQuestions = weakMapMemoize((s: SurfaceContext): readonly GateKind[] =>
   (Object.keys(OPEN) as GateKind[]).filter((kind) => OPEN[kind](s)),
 );
 

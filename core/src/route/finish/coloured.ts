@@ -1,7 +1,7 @@
+import { weakMapMemoize } from 'reselect';
 import { FACE_COLOURS, type Coating } from '../../catalog';
 import { coatsOverFace, colourOf, tintFor, type Tint } from '../../coating';
 import type { Scheme } from '../../piece';
-import { remembered } from '../memo';
 import { type SurfaceContext, keepsFilm } from '../context/context';
 import { primeCoatsOf, primerOf } from './primed';
 
@@ -29,7 +29,7 @@ const groundOf = (s: SurfaceContext): string =>
       : FACE_COLOURS.paleWood;
 
 /** How a surface is painted; undefined where it is not. */
-export const paintPlanOf = remembered((s: SurfaceContext): PaintPlan | undefined => {
+export const paintPlanOf = weakMapMemoize((s: SurfaceContext): PaintPlan | undefined => {
   const { scheme } = s.aim;
   if (scheme.kind !== 'painted') return undefined;
   const colour = colourOf(scheme);

@@ -1,3 +1,4 @@
+import { weakMapMemoize } from 'reselect';
 import { PAPER_CHOICES, PROFILES, SANDED_OUT_MM, SANDING_MODEL, THIN_FACES } from '../../catalog';
 import { chanceThinnerThan } from '../../inspect';
 import {
@@ -9,7 +10,6 @@ import {
   type SandingTask,
   type ThinnerThan,
 } from '../../sanding';
-import { remembered } from '../memo';
 import { chooseStripWay } from './stripChoice';
 import type { SurfaceContext } from '../context/context';
 
@@ -79,7 +79,7 @@ export const taskFor = (s: SurfaceContext): SandingTask =>
   });
 
 /** For a surface, the chance that its veneer is thinner than this, µm; never on solid wood. */
-export const thinnerThan = remembered((s: SurfaceContext): ThinnerThan => {
+export const thinnerThan = weakMapMemoize((s: SurfaceContext): ThinnerThan => {
   if (s.veneerUm === null) return () => 0;
   const seen = s.piece.observations.filter((it) => it.surfaceId === s.surface.id);
   const chance = chanceThinnerThan(s.piece, seen);
@@ -87,7 +87,7 @@ export const thinnerThan = remembered((s: SurfaceContext): ThinnerThan => {
 });
 
 /** The ladder for bare wood of this surface. */
-export const ladderFor = remembered((s: SurfaceContext): Ladder | NoLadder =>
+export const ladderFor = weakMapMemoize((s: SurfaceContext): Ladder | NoLadder =>
   planLadder(taskFor(s), thinnerThan(s)),
 );
 

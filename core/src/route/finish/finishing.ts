@@ -1,3 +1,4 @@
+import { weakMapMemoize } from 'reselect';
 import {
   CLEAR_COATS,
   COATINGS,
@@ -20,7 +21,6 @@ import {
 import { isCoated } from '../../piece';
 import { type Coat, type Series } from '../../effect';
 import { coatsOn, hasSpoiledCoats } from '../../work';
-import { remembered } from '../memo';
 import {
   decorationOf,
   effectsOf,
@@ -69,7 +69,7 @@ export const topcoatVerdictOf = (s: SurfaceContext): TopcoatVerdict | undefined 
  * The topcoat of a surface: as wished, or a waterborne clear where the wish is refused; coats by
  * wear. Undefined where none is wanted.
  */
-export const topcoatOf = remembered((s: SurfaceContext): TopcoatPlan | undefined => {
+export const topcoatOf = weakMapMemoize((s: SurfaceContext): TopcoatPlan | undefined => {
   const { scheme } = s.aim;
   if (!isCoated(scheme) || scheme.topcoat === 'none') return undefined;
   const refused = topcoatVerdictOf(s)?.may === 'never';
@@ -96,7 +96,7 @@ const times = (
     : [];
 
 /** All coats of a surface in the order in which they are laid: its finish plan. */
-export const finishPlanOf = remembered((s: SurfaceContext): readonly Coat[] => {
+export const finishPlanOf = weakMapMemoize((s: SurfaceContext): readonly Coat[] => {
   const paint = paintPlanOf(s);
   const topcoat = topcoatOf(s);
   const filled = fillsGrain(s) ? 1 : 0;
@@ -172,7 +172,7 @@ const overOtherColour = (plan: readonly Coat[], laid: readonly Coat[]): number |
  * first of the plan. Coats of another plan below them count for nothing: they are a film like any
  * other; but the same paint in another colour spares what is planned below it.
  */
-export const laidOf = remembered((s: SurfaceContext): number => {
+export const laidOf = weakMapMemoize((s: SurfaceContext): number => {
   const plan = finishPlanOf(s);
   const laid = coatsOn(s.now);
   // Where wood is to be seen, what is foreign below comes off, and all that lies on it goes with it.

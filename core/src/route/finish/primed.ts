@@ -1,7 +1,7 @@
+import { weakMapMemoize } from 'reselect';
 import { DECISIONS, FINISHES, REMEDIES, SUBSTRATES, WOODS, type Coating } from '../../catalog';
 import { bleedPast, choosePrimer, type PrimerNeed } from '../../coating';
 import { isLightColour, linesOf } from '../../piece';
-import { remembered } from '../memo';
 import { type SurfaceContext, areaOfFace, chanceOfAny, has, keepsFilm } from '../context/context';
 
 const SLICK_FILMS = FINISHES.rows.filter((it) => it.glossy);
@@ -68,7 +68,7 @@ const needOf = (s: SurfaceContext): PrimerNeed => {
 };
 
 /** The primer of a surface with its reason; undefined where it needs none. */
-export const primerOf = remembered((s: SurfaceContext) => choosePrimer(needOf(s)));
+export const primerOf = weakMapMemoize((s: SurfaceContext) => choosePrimer(needOf(s)));
 
 /** What colour laid on the primer of a surface risks: bleed that the primer lets through. */
 export const chanceOfBleed = (s: SurfaceContext): number => {

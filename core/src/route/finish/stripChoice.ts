@@ -1,3 +1,4 @@
+import { weakMapMemoize } from 'reselect';
 import {
   type Danger,
   CARVED,
@@ -16,7 +17,6 @@ import {
 import { knownLayers } from '../../inspect';
 import { STRIP_WORDS } from '../../words';
 import { minutesOf, type Effort } from '../../work';
-import { remembered } from '../memo';
 import {
   areaOfFace,
   chanceOfAny,
@@ -30,7 +30,7 @@ import {
 export type StripWayRow = (typeof STRIP_WAYS.rows)[number];
 
 /** Layers of the old finish, as counted or recorded; one where nobody looked. */
-export const layersOn = remembered((s: SurfaceContext): number =>
+export const layersOn = weakMapMemoize((s: SurfaceContext): number =>
   Math.max(
     1,
     knownLayers(
@@ -106,7 +106,7 @@ const forbids = (way: StripWayRow, s: SurfaceContext): string | undefined => {
   return undefined;
 };
 
-const allowedOn = remembered((s: SurfaceContext): readonly StripWayRow[] =>
+const allowedOn = weakMapMemoize((s: SurfaceContext): readonly StripWayRow[] =>
   STRIP_WAYS.rows
     .filter((way) => forbids(way, s) === undefined)
     .sort((a, b) => burden(a, s) - burden(b, s)),
@@ -120,7 +120,7 @@ const sisters = (s: SurfaceContext): readonly SurfaceContext[] =>
  * The one way for a film on a piece: that of least burden over all faces that lose it, a face on
  * which it is forbidden counting with its own best. The same for all of them.
  */
-const commonWay = remembered((s: SurfaceContext): StripWayRow | undefined => {
+const commonWay = weakMapMemoize((s: SurfaceContext): StripWayRow | undefined => {
   const faces = sisters(s).map((it) => ({ it, allowed: allowedOn(it) }));
   const together = (way: StripWayRow): number =>
     faces.reduce((sum, { it, allowed }) => {
@@ -138,7 +138,7 @@ export interface StripChoice {
 }
 
 /** Chooses the way to strip a surface: the user's wish, then the shop's school, where allowed; else the least burden. */
-export const chooseStripWay = remembered((s: SurfaceContext): StripChoice => {
+export const chooseStripWay = weakMapMemoize((s: SurfaceContext): StripChoice => {
   const words = STRIP_WORDS.stripChoice;
   const allowed = allowedOn(s);
   const { takeOff } = s.shop.schools;

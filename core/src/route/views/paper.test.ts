@@ -3,7 +3,13 @@ import { USUAL_SHOP } from '../../piece';
 import { clear, painted, pieceOf, stained, type Told } from '../../testing/pieces';
 import { careSheetPaper, planRoute, routeCard, type Paper, type PaperLine, type Ticket } from '..';
 
-const TICKET: Ticket = { number: '04', revision: 7, printed: '1 Mar 2026' };
+// Still February where the server's own clock is.
+const TICKET: Ticket = {
+  number: '04',
+  revision: 7,
+  printedAt: Date.parse('2026-02-28T23:30:00Z'),
+  timeZone: 'Europe/Oslo',
+};
 
 const cardOf = (told: Told): Paper => {
   const piece = pieceOf(told);
@@ -80,7 +86,7 @@ describe('the route card', () => {
 describe('the care sheet', () => {
   const sheetOf = (told: Told): Paper => {
     const piece = pieceOf(told);
-    return careSheetPaper(piece, asCase(piece, USUAL_SHOP).careSheet, TICKET, (iso) => iso);
+    return careSheetPaper(piece, asCase(piece, USUAL_SHOP).careSheet, TICKET);
   };
   const OAK = { substrate: 'hardwood', wood: 'ringPorous', finish: 'lacquer', bleed: 'none' };
 

@@ -1,5 +1,6 @@
-import { yearsInWords } from '../../ticket';
-import { paperDrawing, surfacesOf, type PaperDrawing, type Piece } from '../../piece';
+import { placeClock } from '../../clock';
+import { ticketNumber, yearsInWords } from '../../ticket';
+import { paperDrawing, surfacesOf, type PaperDrawing, type Piece, type Shop } from '../../piece';
 import { phaseInWords, aimInWords, careWords, routeWords, stepInWords } from '../../words';
 import type { CareSheet } from './careSheet';
 import type { Operation, Route } from '../order/operation';
@@ -37,14 +38,27 @@ export interface Paper {
   readonly foot: string;
 }
 
-/** What the shop knows of a piece beside the piece itself. */
+/** What a paper says of a piece beside what it is about. */
 export interface Ticket {
   /** Its number in the shop, as on the ticket. */
   readonly number: string;
   readonly revision: number;
-  /** When it is printed, in words. */
-  readonly printed: string;
+  /** When it is printed, ms since 1970. */
+  readonly printedAt: number;
+  /** Whose clock its days and times are told by. */
+  readonly timeZone: string;
 }
+
+/** The ticket of a piece for a paper that is printed now. */
+export const ticketFor = (
+  { number, revision }: { readonly number: number | null; readonly revision: number },
+  { timeZone }: Pick<Shop, 'timeZone'>,
+  now: Date,
+): Ticket => ({ number: ticketNumber(number), revision, printedAt: now.getTime(), timeZone });
+
+/** The day on which a paper is printed, in words. */
+export const printedOn = ({ printedAt, timeZone }: Ticket): string =>
+  placeClock(timeZone).day(printedAt);
 
 const stepOf = (piece: Piece, it: Operation, numbers: ReadonlyMap<string, number>): PaperBlock => ({
   mark: 'tick',
@@ -88,7 +102,7 @@ export const routeCard = (piece: Piece, route: Route, ticket: Ticket): Paper => 
         text: routeWords.printed(
           yearsInWords(piece),
           routeWords.summary(route.operations.length, route.minutes),
-          ticket.printed,
+          printedOn(ticket),
           ticket.revision,
         ),
       },
@@ -125,24 +139,18 @@ export const routeCard = (piece: Piece, route: Route, ticket: Ticket): Paper => 
   };
 };
 
-/**
- * The care sheet as the owner gets it.
- * @param when a time of the record as a day in words, by the clock of the shop
- */
-export const careSheetPaper = (
-  piece: Piece,
-  sheet: CareSheet,
-  ticket: Ticket,
-  when: (iso: string) => string,
-): Paper => ({
+/** The care sheet as the owner gets it. */
+export const careSheetPaper = (piece: Piece, sheet: CareSheet, ticket: Ticket): Paper => ({
   title: careWords.title(piece.name),
   intro: [
     {
       ink: 'quiet',
       text: careWords.intro(
         ticket.number,
-        ticket.printed,
-        sheet.asDone && sheet.lastCoatAt ? when(sheet.lastCoatAt) : null,
+        printedOn(ticket),
+        sheet.asDone && sheet.lastCoatAt
+          ? placeClock(ticket.timeZone).day(Date.parse(sheet.lastCoatAt))
+          : null,
       ),
     },
   ],

@@ -12,7 +12,7 @@ import {
 import type { Operation, Route } from '../../route';
 import { type Effect } from '../../effect';
 import { effectIn, learnPaces, timedIn, type Task } from '../../work';
-import { dayOf, minuteOn } from '../calendar/hours';
+import { placeClock } from '../../clock';
 import { emptyJob, jobFrom, linksAlong, startedJob } from './jobs';
 import { placesInSpaces } from './places';
 import type { Job, Link, ScheduleProblem, Wait } from './problem';
@@ -204,7 +204,10 @@ export const problemOf = (
       from: now,
       projects: bench.map(({ piece }) => ({
         name: piece.name,
-        due: piece.due === null ? null : minuteOn(dayOf(piece.due), DAY, shop.timeZone),
+        due:
+          piece.due === null
+            ? null
+            : placeClock(shop.timeZone).minutesInto(piece.due, DAY) / MINUTE_MS,
       })),
       jobs,
       links,

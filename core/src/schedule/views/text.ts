@@ -1,17 +1,14 @@
-import { TZDate } from '@date-fns/tz';
+import { placeClock } from '../../clock';
 import type { Minute } from '../../climate';
 import { MINUTE_MS, showDuration } from '../../units';
 import { CLOCK_WORDS } from '../../words';
 import { becauseInWords, stalledInWords } from './because';
 import type { ShopPlan } from '../solver/shopPlan';
 
-const two = (figure: number): string => String(figure).padStart(2, '0');
-
 /** "2026-03-29 18:05" by the clock of the place. */
 const timeAt = (at: Minute, zone: string): string => {
-  const it = new TZDate(at * MINUTE_MS, zone);
-  const day = `${it.getFullYear()}-${two(it.getMonth() + 1)}-${two(it.getDate())}`;
-  return `${day} ${two(it.getHours())}:${two(it.getMinutes())}`;
+  const { iso, time } = placeClock(zone);
+  return `${iso(at * MINUTE_MS)} ${time(at * MINUTE_MS)}`;
 };
 
 /** A plan as text: each step with its time, its length and why it does not begin earlier. */

@@ -2,7 +2,8 @@ import type { Minute } from '../../climate';
 import type { Aim, Piece, Shop } from '../../piece';
 import { benchOf } from './clockView';
 import type { Held } from '../model/fromRoutes';
-import { clockDays, weekdayOf } from '../calendar/hours';
+import { weekdayOf } from '../../clock';
+import { clockDays } from '../calendar/hours';
 import { planShop } from '../solver/shopPlan';
 
 /** Something that could be otherwise in the shop. */

@@ -1,7 +1,7 @@
-import { MINUTE_MS } from '../../units';
-import { airAt, type Air } from '../../climate';
-import type { DoneWork, Shop } from '../../piece';
-import { airIn } from '../../drying';
+import { MINUTE_MS } from '../units';
+import { airAt, type Air } from '../climate';
+import type { DoneWork, Shop } from '../piece';
+import { airIn } from './airs';
 
 /**
  * The air in which work on record was begun, as the shop reckons its spaces: a logger's own where one
