@@ -268,17 +268,17 @@ test('where what is behind the list can’t be fetched either, that is said, and
   page,
 }) => {
   await page.route('**/api/**', (route) => route.abort());
-  await page.route('**/stations-*.js', (route) => route.abort());
+  await page.route('**/screenBundle-*.js', (route) => route.abort());
   await open(page, '/pieces');
   await expect(page.getByText(/No connection to the shop’s server/)).toBeVisible();
   await page.unroute('**/api/**');
-  await page.unroute('**/stations-*.js');
+  await page.unroute('**/screenBundle-*.js');
   await button(page, 'Try again').click();
   await expect(button(page, 'Open Card-index cabinet')).toBeVisible();
 });
 
 test('a screen that fails says so, stays where it is, and the others go on', async ({ page }) => {
-  await page.route(/stations-.*\.js/, async (route) => {
+  await page.route(/screenBundle-.*\.js/, async (route) => {
     const response = await route.fetch();
     const text = await response.text();
     // Breaks one card of one screen, as a mistake in it would.

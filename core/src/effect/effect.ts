@@ -6,8 +6,21 @@ import { check, place } from './place';
 import type { DeepReadonly } from './readonly';
 import { traits } from './traits';
 
+/** What each older form is to become the next, oldest first. */
+const UP: readonly ((
+  it: Readonly<Record<string, unknown>>,
+) => Readonly<Record<string, unknown>>)[] = [({ go, ...it }) => ({ ...it, batchKey: go })];
+
 /** The form that effects are written in today. */
-const FORM = 'obrik.effect/1';
+const FORM = 'obrik.effect/2';
+const OLDEST = 'obrik.effect/1';
+
+/** How many forms ago it was written; undefined for a form that is not known here. */
+const formsAgo = (form: unknown): number | undefined => {
+  const version = Number(/^obrik\.effect\/([1-9]\d*)$/.exec(String(form))?.[1]);
+  const ago = UP.length + 1 - version;
+  return ago >= 0 ? ago : undefined;
+};
 
 /** What finished work did to its piece: what `advance` reads, kept so that no later planner can change it. */
 const known = z.object({
@@ -16,7 +29,8 @@ const known = z.object({
   key: z.string(),
   place,
   surfaceIds: z.array(z.string()).min(1),
-  go: z.string(),
+  /** What was done in one go has one. */
+  batchKey: z.string(),
   traits,
   wait: lag.nullable(),
   consumes: z.array(consumed),
@@ -59,9 +73,12 @@ export const readEffect = (kept: unknown): KeptEffect => {
   const received = isObject(kept) && kept.form === 'unread' ? kept.received : kept;
   const told = typeof received === 'string' ? parsed(received) : received;
   if (!isObject(told)) return cantRead(received, 'It is not in a form that Obrik ever wrote.');
-  const { form = FORM } = told;
-  if (form !== FORM) return cantRead(received, `A newer Obrik wrote it (${String(form)}).`);
-  const result = known.safeParse(retiredIn({ ...told, form }));
+  // Effects of before they had a form are of the oldest.
+  const { form = OLDEST } = told;
+  const ago = formsAgo(form);
+  if (ago === undefined) return cantRead(received, `A newer Obrik wrote it (${String(form)}).`);
+  const today = UP.slice(UP.length - ago).reduce((it, up) => up(it), told);
+  const result = known.safeParse(retiredIn({ ...today, form: FORM }));
   if (result.success) return result.data;
   const [first] = result.error.issues;
   return cantRead(received, `${first?.path.join('.') ?? ''}: ${first?.message ?? ''}`);
@@ -79,7 +96,7 @@ export const effectOf = (it: Effect): KeptEffect => ({
   key: it.key,
   place: it.place,
   surfaceIds: it.surfaceIds,
-  go: it.go,
+  batchKey: it.batchKey,
   traits: it.traits,
   wait: it.wait,
   consumes: it.consumes,

@@ -4,7 +4,7 @@ import { applyChange } from '../ledger';
 import { pieces, shops } from '../testing/arbitraries';
 import { painted, pieceOf } from '../testing/pieces';
 import { didOf } from '../testing/worked';
-import { effectOf, readEffect } from '../effect';
+import { effectOf, readEffect, type KeptEffect } from '../effect';
 import { effectIn, type Task } from '../work';
 import { planRoute } from './index';
 
@@ -44,6 +44,20 @@ describe('work on record', () => {
       ok: false,
       problems: [{ message: expect.stringContaining('on record already') }],
     });
+  });
+
+  it('kept in the first form, with the old name of what was done in one go, it counts as it did', () => {
+    const {
+      form: _form,
+      batchKey,
+      ...rest
+    } = effectOf(first) as Extract<KeptEffect, { readonly batchKey: string }>;
+    for (const old of [
+      { ...rest, go: batchKey },
+      { ...rest, go: batchKey, form: 'obrik.effect/1' },
+    ])
+      for (const kept of [old, JSON.stringify(old)])
+        expect(readEffect(kept)).toEqual(effectOf(first));
   });
 
   it.each([

@@ -200,8 +200,7 @@ describe('the book of a piece', () => {
   const text = blocks.flatMap((it) => it.lines.map((one) => one.text)).join('\n');
 
   it('tells each step with its day, air, lot, check and note', () => {
-    for (const it of worked.done)
-      expect(text).toContain(`2 Mar 2026, 18:00 · ${it.title}`);
+    for (const it of worked.done) expect(text).toContain(`2 Mar 2026, 18:00 · ${it.title}`);
     expect(text).toContain('Waterborne cabinet enamel 0.15 L, lot K 17');
     expect(text).toContain('air about 18 °C · 55 %');
     expect(text).toContain('Does any place turn yellow, pink or brown? Yes, a tint comes through.');

@@ -120,7 +120,7 @@ const job = (key: string, work: number, told = {}) => ({
   project: 0,
   work,
   setUp: 0,
-  go: null,
+  batchKey: null,
   whole: false,
   ways: [{ hands: [0], uses: [], racks: [], space: 0, calendar: 0 }],
   makesDust: false,
@@ -167,7 +167,7 @@ describe('by hand', () => {
   });
 
   it('the like follows the like, and sets up once', () => {
-    const grey = { go: 'grey', setUp: 20 };
+    const grey = { batchKey: 'grey', setUp: 20 };
     const plan = timesOf(
       byHand({ jobs: [job('top', 10, grey), job('sand', 30), job('sides', 10, grey)] }),
     );

@@ -80,7 +80,7 @@ export const anyShops: fc.Arbitrary<ScheduleProblem> = fc
           project: it.project,
           work: it.work,
           setUp: it.setUp,
-          go: it.go,
+          batchKey: it.go,
           whole: it.kind === 'coat',
           ways,
           makesDust: it.kind === 'dust',

@@ -64,7 +64,7 @@ export const planFaults = (problem: ScheduleProblem, plan: Plan): readonly strin
           (other) =>
             other !== it &&
             wayOf(other).hands.includes(hand) &&
-            jobOf(other).go === job.go &&
+            jobOf(other).batchKey === job.batchKey &&
             Math.abs(other.end - it.start) <= 1,
         ),
       );

@@ -65,7 +65,7 @@ export const smallShops = (jobCount: { min: number; max: number }): fc.Arbitrary
             project: 0,
             work: it.work * SLOT,
             setUp: 0,
-            go: null,
+            batchKey: null,
             whole: true,
             ways: it.only < ways.length ? ways.slice(it.only, it.only + 1) : ways,
             makesDust: it.kind === 'dust',

@@ -120,7 +120,7 @@ export const advance = (state: PieceState, task: Effect): PieceState => {
     },
     met: plus(state.met, traits.makesOfPiece),
     inHand: {
-      go: task.go,
+      batchKey: task.batchKey,
       place: placeName(place),
       materials: task.consumes.map((it) => it.material),
     },

@@ -35,7 +35,7 @@ export {
 export { eventsOf, setBack, setbackIn } from './setback';
 export {
   caution,
-  goOf,
+  batchKeyOf,
   keyOf,
   placeName,
   risk,

@@ -47,7 +47,7 @@ export interface SurfaceState {
 
 /** What lies on the bench, and where one stands, after the last task. */
 export interface InHand {
-  readonly go: string;
+  readonly batchKey: string;
   readonly place: string;
   readonly materials: readonly Material[];
 }

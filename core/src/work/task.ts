@@ -50,7 +50,7 @@ export const task = z.object({
   method: METHODS.id,
   setUp,
   /** Signature of what it can be done in one go with: rule, method, set-up, what holds it. */
-  go: z.string(),
+  batchKey: z.string(),
   traits,
   title: z.string(),
   how: z.array(taskLine).min(1),
@@ -85,7 +85,7 @@ export const keyOf = (at: Place, rule: string, occurrence: string): string =>
  * Two tasks of one set-up can be done in one go: by one rule, in one way, and held alike.
  * @param otherwise some of its lines are done another way than usual, since that is forbidden there
  */
-export const goOf = (
+export const batchKeyOf = (
   it: Pick<Task, 'rule' | 'method' | 'setUp' | 'holds'>,
   otherwise = false,
 ): string =>

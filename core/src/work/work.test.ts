@@ -6,7 +6,7 @@ import {
   coatsOn,
   effort,
   foundLayer,
-  goOf,
+  batchKeyOf,
   isBare,
   isMet,
   keyOf,
@@ -166,7 +166,7 @@ describe('a piece', () => {
     });
     const state = advance(found, task);
     expect(state.met).toEqual(['photographed']);
-    expect(state.inHand).toEqual({ go: task.go, place: 'piece', materials: ['cloths'] });
+    expect(state.inHand).toEqual({ batchKey: task.batchKey, place: 'piece', materials: ['cloths'] });
     expect(found.met).toEqual([]);
   });
 
@@ -184,10 +184,10 @@ describe('keys and set-ups', () => {
 
   it('done in one go is what shares rule, method, facts and what holds it, in any order', () => {
     const base = { rule: 'scuff', method: 'scuff' as const, setUp: { grits: '150' } };
-    const go = goOf({ ...base, holds: ['lead', 'bleed'] });
-    expect(goOf({ ...base, holds: ['bleed', 'lead'] })).toBe(go);
-    expect(goOf({ ...base, holds: [] })).not.toBe(go);
-    expect(goOf({ ...base, holds: ['lead', 'bleed'], setUp: { grits: '180' } })).not.toBe(go);
+    const go = batchKeyOf({ ...base, holds: ['lead', 'bleed'] });
+    expect(batchKeyOf({ ...base, holds: ['bleed', 'lead'] })).toBe(go);
+    expect(batchKeyOf({ ...base, holds: [] })).not.toBe(go);
+    expect(batchKeyOf({ ...base, holds: ['lead', 'bleed'], setUp: { grits: '180' } })).not.toBe(go);
   });
 
   it('phases follow each other as the work does', () => {

@@ -3,7 +3,7 @@ import workerpool from 'workerpool';
 import { HttpProblem } from '../http/problem';
 import {
   TASKS,
-  planAloud,
+  planWithProgress,
   type BetterPlan,
   type PlannedShop,
   type ScheduleAsked,
@@ -57,7 +57,7 @@ export const inThreads = (worker: string): Heavy => {
     },
     follow: (told, ...asked) => {
       let isOver = false;
-      const asking = pool.exec('planAloud', asked, { on: told });
+      const asking = pool.exec('planWithProgress', asked, { on: told });
       const done = asking.timeout(LONGEST).then(
         (plan) => plan as PlannedShop,
         (error: unknown) => {
@@ -87,7 +87,7 @@ export const inPlace: Heavy = {
     return (await task(...input)) as TaskOutput<typeof name>;
   },
   follow: (told, ...asked) => ({
-    done: Promise.resolve().then(() => planAloud(told, ...asked)),
+    done: Promise.resolve().then(() => planWithProgress(told, ...asked)),
     cancel: () => {},
   }),
   close: async () => {},

@@ -49,7 +49,7 @@ export type ScheduleAsked = readonly [
 ];
 
 /** Plans the shop, and tells each better plan as it is found. */
-export const planAloud = (
+export const planWithProgress = (
   told: (it: BetterPlan) => void,
   ...[pieces, shop, now, asked]: ScheduleAsked
 ): PlannedShop => {
@@ -94,7 +94,7 @@ export const TASKS = {
   route: ofPiece((it) => it.route),
   alternatives: ofPiece(alternativesFor),
   whatIfs: ofPiece(whatIfs),
-  schedule: (...asked: ScheduleAsked): PlannedShop => planAloud(() => {}, ...asked),
+  schedule: (...asked: ScheduleAsked): PlannedShop => planWithProgress(() => {}, ...asked),
   branches: ofPiece(branchesOf),
   careSheet: ofPiece((it) => it.careSheet),
   routePdf: ofPiece((it, ticket: Ticket, typeface: Typeface) =>

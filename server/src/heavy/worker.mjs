@@ -3,8 +3,8 @@ import { register } from 'tsx/esm/api';
 import workerpool from 'workerpool';
 
 register();
-const { TASKS, planAloud } = await import('./tasks.ts');
+const { TASKS, planWithProgress } = await import('./tasks.ts');
 workerpool.worker({
   ...TASKS,
-  planAloud: (...asked) => planAloud(workerpool.workerEmit, ...asked),
+  planWithProgress: (...asked) => planWithProgress(workerpool.workerEmit, ...asked),
 });

@@ -38,7 +38,10 @@ interface LineProps {
   readonly onSetBack: (surface: { readonly id: string; readonly name: string }) => void;
 }
 
-const Line = ({ line: { words, origin, takenBack, idle, surface }, onSetBack }: LineProps) => {
+const Line = ({
+  line: { words, origin, revoked: takenBack, idle, surface },
+  onSetBack,
+}: LineProps) => {
   const palette = usePalette();
   const [open, setOpen] = useState(false);
   const canSetBack = surface !== undefined && !takenBack && idle === undefined;

@@ -37,7 +37,7 @@ export const HistorySheetScreen = ({ record }: { readonly record: PieceLedger })
         {yearsInWords(piece)}. {lines.length} entries, the newest first. Printed{' '}
         {times.clock.dayAndTime(shopNow())}.
       </Line>
-      {lines.map(({ id, words, origin, takenBack, idle }) => (
+      {lines.map(({ id, words, origin, revoked: takenBack, idle }) => (
         <View
           key={id}
           {...KEPT}

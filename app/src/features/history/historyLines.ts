@@ -21,7 +21,7 @@ export interface HistoryLine {
   readonly words: string;
   /** "12 Nov 2026, 19:40 · Runa · device 3fK9" */
   readonly origin: string;
-  readonly takenBack: boolean;
+  readonly revoked: boolean;
   /** Why it changes nothing, where it does not. */
   readonly idle: string | undefined;
   /** The one surface that it is about. */
@@ -61,7 +61,7 @@ export const historyLines = (
         id: it.id,
         words: unknown ?? changeInWords(it.change, { units, surfaceName }),
         origin: originOf(it, clock),
-        takenBack: gone.has(it.id),
+        revoked: gone.has(it.id),
         idle: idle.get(it.id),
         surface:
           surfaceId === undefined ? undefined : { id: surfaceId, name: surfaceName(surfaceId) },

@@ -5,7 +5,7 @@ import { useMemo, useState } from 'react';
 import { FlatList, View } from 'react-native';
 import { shopNow, type Card } from '@/device';
 import { chooseFile } from '@/features/shared/chooseFile';
-import { loadStations, useStations } from '@/features/shell/stationsLoader';
+import { loadScreenBundle, useScreenBundle } from '@/features/shell/screenBundleLoader';
 import { noticed } from '@/state/notice';
 import { useAppDispatch } from '@/state/store';
 import {
@@ -74,7 +74,7 @@ const OpenFile = () => {
   const choose = async () => {
     const file = await chooseFile('.json,application/json');
     if (!file) return;
-    const result = await (await loadStations()).openPieceFile(file);
+    const result = await (await loadScreenBundle()).openPieceFile(file);
     if (result.ok) router.navigate(`/pieces/${result.pieceId}/look`);
     else dispatch(noticed({ text: result.problem, tone: 'vermilion' }));
   };
@@ -91,7 +91,7 @@ const NEVER_ASKED = {
 export const PiecesScreen = () => {
   const router = useRouter();
   const wide = useWide();
-  const stations = useStations();
+  const bundle = useScreenBundle();
   const { cards, failed, again, told } = useCards();
   const [filter, setFilter] = useState<Filter>('all');
   const [sort, setSort] = useState<Sort>('number');
@@ -103,7 +103,7 @@ export const PiecesScreen = () => {
     <ListScreen
       foot={<MainButton title="Add a piece" onPress={() => router.navigate('/pieces/new')} />}
     >
-      {stations ? <stations.LiveCards told={told} /> : null}
+      {bundle ? <bundle.LiveCards told={told} /> : null}
       <FlatList
         key={columns}
         data={inShop}
@@ -123,7 +123,7 @@ export const PiecesScreen = () => {
             <Heading>Pieces</Heading>
             {cards || failed ? null : <Loading what="the pieces" />}
             {failed ? (
-              <Failure text={NEVER_ASKED[failed]} onRetry={stations?.tryNow ?? again} />
+              <Failure text={NEVER_ASKED[failed]} onRetry={bundle?.tryNow ?? again} />
             ) : null}
             {cards && all.length === 0 ? (
               <Empty
@@ -151,9 +151,7 @@ export const PiecesScreen = () => {
         }
         ListFooterComponent={
           <View style={{ gap: 12 }}>
-            {stations ? (
-              <stations.PutAway cards={cards?.filter((it) => it.archived) ?? []} />
-            ) : null}
+            {bundle ? <bundle.PutAway cards={cards?.filter((it) => it.archived) ?? []} /> : null}
             <OpenFile />
           </View>
         }

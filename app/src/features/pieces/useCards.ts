@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useState } from 'react';
 import { firstCards, firstCardsByNow, type Card } from '@/device';
-import { loadStations } from '@/features/shell/stationsLoader';
+import { loadScreenBundle } from '@/features/shell/screenBundleLoader';
 import { whenIdle } from '@/features/shell/whenIdle';
 import { useLink } from '@/state/link';
 
@@ -22,7 +22,7 @@ export const useCards = (): CardsState => {
   const [cut, setCut] = useState(false);
   const { link } = useLink();
   const goOn = useCallback(() => {
-    loadStations().then(
+    loadScreenBundle().then(
       () => setCut(false),
       () => setCut(true),
     );

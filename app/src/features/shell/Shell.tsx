@@ -15,7 +15,7 @@ import { SkipLink } from './SkipLink';
 import { titleAt } from './titles';
 import { useTitle } from './useTitle';
 import { useNotice } from '@/state/notice';
-import { useStations } from './stationsLoader';
+import { useScreenBundle } from './screenBundleLoader';
 
 /** The settings are of the shop, and keep an address of their own. */
 const isUnder = (here: string, path: string): boolean =>
@@ -151,7 +151,7 @@ const PlainTitle = ({ here }: { readonly here: string }) => {
 export const Shell = ({ children }: { readonly children: ReactNode }) => {
   const palette = usePalette();
   const wide = useWide();
-  const stations = useStations();
+  const bundle = useScreenBundle();
   const here = usePathname();
   const notice = useNotice();
   const [feet, setFeet] = useState(0);
@@ -159,7 +159,7 @@ export const Shell = ({ children }: { readonly children: ReactNode }) => {
   // On a phone an undo stands at the left of the foot, in the same place whether or not the screen keeps
   // something there: a screen that does so only once it has loaded must not move it away from a finger.
   const inFoot = notice !== null && !wide && (feet > 0 || notice.undo !== undefined);
-  const InFoot = inFoot ? stations?.NoticeInFoot : undefined;
+  const InFoot = inFoot ? bundle?.NoticeInFoot : undefined;
   const foot = useMemo(() => {
     const beside = InFoot ? <InFoot /> : <CompactPlaces />;
     return { beside: wide ? null : beside, onFoot };
@@ -177,7 +177,7 @@ export const Shell = ({ children }: { readonly children: ReactNode }) => {
           <Boundary>{children}</Boundary>
         </FootProvider>
         <NewVersion />
-        {stations ? <stations.Bars withMessage={!inFoot} narrow={!wide} /> : null}
+        {bundle ? <bundle.Bars withMessage={!inFoot} narrow={!wide} /> : null}
       </View>
       {wide || feet > 0 ? null : InFoot ? (
         <PlacesBeside message={<InFoot />} />

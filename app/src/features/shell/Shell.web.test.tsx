@@ -12,10 +12,10 @@ jest.mock('expo-router', () => ({
   useRouter: () => ({}),
   Link: ({ children }: { children: ReactNode }) => children,
 }));
-jest.mock('./stationsLoader', () => {
+jest.mock('./screenBundleLoader', () => {
   const { createElement } = jest.requireActual<typeof import('react')>('react');
   return {
-    useStations: () => ({
+    useScreenBundle: () => ({
       NoticeInFoot: () => createElement('i', null, 'told in the foot'),
       Bars: ({ withMessage }: { withMessage: boolean }) =>
         withMessage ? createElement('i', null, 'told in a row') : null,

@@ -2,29 +2,31 @@ import { useEffect, useState, type ComponentType, type ReactNode } from 'react';
 import type { PieceLedger } from '@obrik/core/ledger';
 import { Failure, Loading, Screen } from '@/ui/controls';
 import { Boundary } from './Boundary';
-import { loadStations, useStations, type Stations } from './stationsLoader';
+import { loadScreenBundle, useScreenBundle, type ScreenBundle } from './screenBundleLoader';
 
-/** What of the stations is a screen of its own. */
+/** What of the screen bundle is a screen of its own. */
 type ScreenName = {
-  [N in keyof Stations]: N extends `${string}Screen` ? N : never;
-}[keyof Stations];
+  [N in keyof ScreenBundle]: N extends `${string}Screen` ? N : never;
+}[keyof ScreenBundle];
 /** Screens of a piece, by name. */
 type OfPiece = {
-  [N in ScreenName]: Parameters<Stations[N]>[0] extends { readonly record: unknown } ? N : never;
+  [N in ScreenName]: Parameters<ScreenBundle[N]>[0] extends { readonly record: unknown }
+    ? N
+    : never;
 }[ScreenName];
 
-/** Shows something of the stations; loads them first where they are not here yet. */
-const Loaded = ({ show }: { readonly show: (stations: Stations) => ReactNode }) => {
-  const stations = useStations();
+/** Shows something of the screen bundle; loads it first where it is not here yet. */
+const Loaded = ({ show }: { readonly show: (bundle: ScreenBundle) => ReactNode }) => {
+  const bundle = useScreenBundle();
   const [failed, setFailed] = useState(false);
   const load = () =>
-    void loadStations().then(
+    void loadScreenBundle().then(
       () => setFailed(false),
       () => setFailed(true),
     );
   useEffect(load, []);
   // Within the router: one that caught a screen from outside would take the router down with it.
-  if (stations) return <Boundary>{show(stations)}</Boundary>;
+  if (bundle) return <Boundary>{show(bundle)}</Boundary>;
   return (
     <Screen narrow={failed}>
       {failed ? (
@@ -44,8 +46,8 @@ export const later = (name: Exclude<ScreenName, OfPiece>) =>
   function Later() {
     return (
       <Loaded
-        show={(stations) => {
-          const It = stations[name] as ComponentType;
+        show={(bundle) => {
+          const It = bundle[name] as ComponentType;
           return <It />;
         }}
       />
@@ -60,9 +62,9 @@ export const station = (name: OfPiece, bare = false) =>
   function Station() {
     return (
       <Loaded
-        show={(stations) => {
-          const { PieceFrame } = stations;
-          const It = stations[name] as ComponentType<{ readonly record: PieceLedger }>;
+        show={(bundle) => {
+          const { PieceFrame } = bundle;
+          const It = bundle[name] as ComponentType<{ readonly record: PieceLedger }>;
           return <PieceFrame bare={bare}>{(record) => <It record={record} />}</PieceFrame>;
         }}
       />

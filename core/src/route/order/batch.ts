@@ -64,7 +64,7 @@ const runsOf = (
     const run = runs.at(-1);
     const node = nodeOf.get(it.key) ?? -1;
     const waitsInRun = before(node).some(([one]) => inRun.has(one));
-    if (run?.[0]?.go === it.go && !waitsInRun) {
+    if (run?.[0]?.batchKey === it.batchKey && !waitsInRun) {
       run.push(it);
       inRun.add(node);
     } else {

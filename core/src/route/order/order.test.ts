@@ -2,7 +2,7 @@ import type { Schools } from '../../catalog';
 import { USUAL_SHOP } from '../../piece';
 import { taskFor } from '../../testing/tasks';
 import { type Lag } from '../../effect';
-import { goOf, take, type Task } from '../../work';
+import { batchKeyOf, take, type Task } from '../../work';
 import { batchesOf } from './batch';
 import { graphMaker, precedencesOf } from './graph';
 import { inOrder } from './order';
@@ -47,7 +47,7 @@ const ordered = (
 ) => inOrder(tasks, graph(tasks), { schools, onTop: new Set(onTop), inHand }).map((it) => it.key);
 
 /** A task whose signature follows what holds it, as the planner makes it. */
-const withGo = (it: Task): Task => ({ ...it, go: goOf(it) });
+const withGo = (it: Task): Task => ({ ...it, batchKey: batchKeyOf(it) });
 
 describe('what comes before what', () => {
   it('phase before phase and rank before rank on one surface; other surfaces go their own way', () => {
@@ -198,7 +198,7 @@ describe('which is taken next', () => {
 
   it('begins with what was in hand when the work was broken off', () => {
     const tasks = [taskFor({ on: 'a', rule: 'gel' }), taskFor({ on: 'b', rule: 'scrape' })];
-    const inHand = { go: tasks[1]?.go ?? '', place: 'x', materials: [] };
+    const inHand = { batchKey: tasks[1]?.batchKey ?? '', place: 'x', materials: [] };
     expect(ordered(tasks, SCHOOLS, [], inHand)[0]).toBe('b/scrape/1');
   });
 

@@ -44,7 +44,9 @@ const firstThat = (a: boolean, b: boolean): number => Number(b) - Number(a);
 
 /** Of two tasks that are both free, for which would one reach first? Negative: the first. */
 const nextByHand = (a: Candidate, b: Candidate, inHand: InHand | null): number =>
-  (inHand ? firstThat(a.task.go === inHand.go, b.task.go === inHand.go) : 0) ||
+  (inHand
+    ? firstThat(a.task.batchKey === inHand.batchKey, b.task.batchKey === inHand.batchKey)
+    : 0) ||
   a.place - b.place ||
   a.faceRank - b.faceRank ||
   (inHand
@@ -102,7 +104,7 @@ export const inOrder = (
     const { task: next, node, where } = chosen;
     done.push(next);
     inHand = {
-      go: next.go,
+      batchKey: next.batchKey,
       place: where,
       materials: next.consumes.map((it) => it.material),
     };

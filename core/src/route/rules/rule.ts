@@ -22,7 +22,7 @@ import {
   type Traits,
 } from '../../effect';
 import {
-  goOf,
+  batchKeyOf,
   keyOf,
   placeOf,
   type Effort,
@@ -217,7 +217,7 @@ export const taskOf = (draft: Draft, on: Grounds): Task => {
     surfaceIds,
     method: draft.method,
     setUp,
-    go: goOf({ rule: rule.id, method: draft.method, setUp, holds }, otherwise),
+    batchKey: batchKeyOf({ rule: rule.id, method: draft.method, setUp, holds }, otherwise),
     traits,
     title: draft.title,
     how: lines,

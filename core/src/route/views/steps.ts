@@ -50,7 +50,7 @@ export const stepsOf = (
   { operations, tasks }: Pick<Route, 'operations' | 'tasks'>,
 ): Steps => {
   const goes = doneTogether(done);
-  const goOf = new Map(tasks.map((it) => [it.key, it.go]));
+  const goOf = new Map(tasks.map((it) => [it.key, it.batchKey]));
   // What is under way has its number too.
   const begun = new Map(
     done.flatMap((it) =>
@@ -69,7 +69,7 @@ export const stepsOf = (
     const [first] = go as readonly [DoneWork, ...DoneWork[]];
     const keys = go.flatMap((it) => {
       const effect = effectIn(it);
-      return effect ? [sameStep(it.taskKey, effect.go)] : [];
+      return effect ? [sameStep(it.taskKey, effect.batchKey)] : [];
     });
     const known = keys.map((key) => ofSame.get(key)).find((it) => it !== undefined);
     const number = first.step ?? known ?? free();

@@ -13,7 +13,7 @@ export const emptyJob = (key: string, project: number, now: Minute, way: Way): J
   project,
   work: 0,
   setUp: 0,
-  go: null,
+  batchKey: null,
   whole: false,
   ways: [way],
   makesDust: false,
@@ -49,7 +49,7 @@ export const jobFrom = (
     own.reduce((sum, it) => sum + minutesOf(it.effort) * pace.of(it.phase).ratio, 0) +
     mixingAnew(own),
   setUp: Math.max(...own.map((it) => it.effort.fixed * pace.of(it.phase).ratio)),
-  go: own[0]?.go ?? null,
+  batchKey: own[0]?.batchKey ?? null,
   whole: own.some((it) => it.traits.lays !== null),
   ways,
   makesDust: own.some((it) => it.traits.makesDust),

@@ -40,7 +40,7 @@ export interface Job {
   /** Minutes of setting up, spared where the same hands have just done the like. */
   readonly setUp: number;
   /** What it shares its setting up with; null where with nothing. */
-  readonly go: string | null;
+  readonly batchKey: string | null;
   /** Begun and finished in one stretch: a coat with a wet edge. */
   readonly whole: boolean;
   readonly ways: readonly Way[];

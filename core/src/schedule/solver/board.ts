@@ -101,13 +101,13 @@ export class Board {
   }
 
   private sparesSetUp(job: Job, way: Way, at: Minute): boolean {
-    if (job.go === null || job.setUp === 0 || way.hands.length === 0) return false;
+    if (job.batchKey === null || job.setUp === 0 || way.hands.length === 0) return false;
     return way.hands.every((hand) => {
       const last = this.resources[hand]?.lastBefore(at);
       return (
         last !== undefined &&
         last.to > at - 1 &&
-        this.prepared.problem.jobs[last.job]?.go === job.go
+        this.prepared.problem.jobs[last.job]?.batchKey === job.batchKey
       );
     });
   }

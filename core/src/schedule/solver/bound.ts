@@ -14,9 +14,9 @@ export interface Bound {
 /** Set-up that a job can't be spared: none where another could be done just before it. */
 const leastWork = (jobs: readonly Job[]): readonly number[] => {
   const likes = new Map<string, number>();
-  for (const { go } of jobs) if (go !== null) likes.set(go, (likes.get(go) ?? 0) + 1);
+  for (const { batchKey: go } of jobs) if (go !== null) likes.set(go, (likes.get(go) ?? 0) + 1);
   return jobs.map(
-    ({ work, setUp, go }) => work + (go !== null && (likes.get(go) ?? 0) > 1 ? 0 : setUp),
+    ({ work, setUp, batchKey: go }) => work + (go !== null && (likes.get(go) ?? 0) > 1 ? 0 : setUp),
   );
 };
 
@@ -24,8 +24,8 @@ const leastWork = (jobs: readonly Job[]): readonly number[] => {
 const sharedSetUp = (jobs: readonly Job[]): number => {
   const once = new Map<string, number>();
   const count = new Map<string, number>();
-  const running = new Set(jobs.flatMap((it) => (it.fixed ? [it.go] : [])));
-  for (const { go, setUp } of jobs) {
+  const running = new Set(jobs.flatMap((it) => (it.fixed ? [it.batchKey] : [])));
+  for (const { batchKey: go, setUp } of jobs) {
     if (go === null || running.has(go)) continue;
     count.set(go, (count.get(go) ?? 0) + 1);
     once.set(go, Math.min(once.get(go) ?? Infinity, setUp));

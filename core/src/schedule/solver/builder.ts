@@ -147,13 +147,14 @@ export const buildPlan = (prepared: Prepared, { rank, way: wished }: Wishes): Pl
     else if (into[index]?.length === 0) free.push(index);
   });
 
-  let lastGo: string | null = null;
+  let lastBatch: string | null = null;
   let lastEnd = -Infinity;
   const next = (): number => {
     let place = 0;
     let isLike = false;
     free.forEach((index, at) => {
-      const like = lastGo !== null && jobs[index]?.go === lastGo && earliest(index).at <= lastEnd;
+      const like =
+        lastBatch !== null && jobs[index]?.batchKey === lastBatch && earliest(index).at <= lastEnd;
       const sooner = (rank[index] as number) < (rank[free[place] as number] as number);
       if ((like && !isLike) || (like === isLike && at > 0 && sooner)) {
         place = at;
@@ -174,12 +175,12 @@ export const buildPlan = (prepared: Prepared, { rank, way: wished }: Wishes): Pl
       free.push(index);
       takeBack(missed.job);
       free.push(missed.job);
-      lastGo = null;
+      lastBatch = null;
       continue;
     }
     board.book(booking);
     settle(index);
-    lastGo = jobs[index]?.go ?? null;
+    lastBatch = jobs[index]?.batchKey ?? null;
     lastEnd = booking.end;
   }
   // What was in the way of a job may have moved since.

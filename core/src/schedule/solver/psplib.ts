@@ -68,7 +68,7 @@ export const readPsplib = (text: string): Result<ScheduleProblem> => {
       project: 0,
       work: modes[0].minutes,
       setUp: 0,
-      go: null,
+      batchKey: null,
       whole: true,
       ways: modes.filter((it) => it.minutes === modes[0]?.minutes).map((it) => it.way),
       makesDust: false,

@@ -1,14 +1,14 @@
 import { useSyncExternalStore } from 'react';
 import { store } from '@/state/store';
 
-export type Stations = typeof import('@/features/stations');
+export type ScreenBundle = typeof import('@/features/screenBundle');
 
-let here: Stations | undefined;
-let coming: Promise<Stations> | undefined;
+let here: ScreenBundle | undefined;
+let coming: Promise<ScreenBundle> | undefined;
 const listeners = new Set<() => void>();
 
-const fetched = async (): Promise<Stations> => {
-  const it = await import('@/features/stations');
+const fetched = async (): Promise<ScreenBundle> => {
+  const it = await import('@/features/screenBundle');
   it.join(store);
   here = it;
   listeners.forEach((tell) => tell());
@@ -16,7 +16,7 @@ const fetched = async (): Promise<Stations> => {
 };
 
 /** Loads what is behind the first screen, once; where it can't be had, the next call tries again. */
-export const loadStations = (): Promise<Stations> =>
+export const loadScreenBundle = (): Promise<ScreenBundle> =>
   (coming ??= fetched().catch((error: unknown) => {
     coming = undefined;
     throw error;
@@ -28,4 +28,5 @@ const subscribe = (tell: () => void): (() => void) => {
 };
 
 /** What is behind the first screen; undefined until it is loaded. */
-export const useStations = (): Stations | undefined => useSyncExternalStore(subscribe, () => here);
+export const useScreenBundle = (): ScreenBundle | undefined =>
+  useSyncExternalStore(subscribe, () => here);
