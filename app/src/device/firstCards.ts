@@ -8,11 +8,11 @@ export interface Card extends PieceSummary {
 }
 
 /** As the list has them: by ticket number, those without one last. */
-export const inOrder = (cards: readonly Card[]): readonly Card[] =>
+export const cardsInOrder = (cards: readonly Card[]): readonly Card[] =>
   [...cards].sort((a, b) => (a.number ?? Infinity) - (b.number ?? Infinity));
 
 const settled = (cards: readonly PieceSummary[]): readonly Card[] =>
-  inOrder(cards.map((it) => ({ ...it, waiting: false })));
+  cardsInOrder(cards.map((it) => ({ ...it, waiting: false })));
 
 const findFirst = async (): Promise<readonly Card[] | undefined> => {
   const device = await theDevice();

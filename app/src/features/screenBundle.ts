@@ -41,7 +41,7 @@ export { CareScreen } from './route/CareScreen';
 export { PrintScreen } from './route/PrintScreen';
 export { RouteScreen } from './route/RouteScreen';
 export { SettingsScreen } from './settings/SettingsScreen';
-export { Bars } from './shell/Bars';
+export { FootBars } from './shell/Bars';
 export { NoticeInFoot } from './shell/NoticeBar';
 export { join } from './shell/join';
 export { TestScreen } from './test/TestScreen';

@@ -7,7 +7,7 @@ export {
   recordPhoto,
   retryEntry,
   type PhotoRecorded,
-  type Recorded,
+  type RecordOutcome,
 } from './outbox';
 export {
   cardsHere,

@@ -12,14 +12,14 @@ import { aboutOf, deviceId, personName, shopNow, theDevice } from '@/device';
 import { foldHere, lastSeqOf } from './reading';
 
 /** What became of what was to be recorded, all of it or nothing. */
-export type Recorded =
+export type RecordOutcome =
   | { readonly ok: true; readonly entryIds: readonly string[] }
   | { readonly ok: false; readonly problems: readonly Problem[] };
 
 /** Taps that follow each other this closely and say the same are one tap, ms. */
 const ONE_TAP = 700;
 
-const recent = new Map<string, { readonly at: number; readonly result: Promise<Recorded> }>();
+const recent = new Map<string, { readonly at: number; readonly result: Promise<RecordOutcome> }>();
 
 /** What a tap says, whatever ids and times were made for it. */
 const meaningOf = (pieceId: string | null, changes: readonly Change[]): string =>
@@ -29,7 +29,7 @@ const meaningOf = (pieceId: string | null, changes: readonly Change[]): string =
 
 const NO_ROOM = /Quota/i;
 
-const whyNot = (error: unknown): Recorded => ({
+const whyNot = (error: unknown): RecordOutcome => ({
   ok: false,
   problems: [
     {
@@ -74,7 +74,7 @@ const put = async (
   pieceId: string | null,
   changes: readonly Change[],
   ofShop: readonly Change[],
-): Promise<Recorded> => {
+): Promise<RecordOutcome> => {
   const device = await theDevice();
   const made = await entriesFor(pieceId, changes);
   const beside = await entriesFor(null, ofShop);
@@ -101,7 +101,7 @@ export const recordWith = (
   pieceId: string | null,
   changes: readonly Change[],
   ofShop: readonly Change[] = [],
-): Promise<Recorded> => {
+): Promise<RecordOutcome> => {
   const meaning = meaningOf(pieceId, [...changes, ...ofShop]);
   const now = performance.now();
   const before = recent.get(meaning);
@@ -113,8 +113,10 @@ export const recordWith = (
 };
 
 /** Records changes about one thing. */
-export const record = (pieceId: string | null, ...changes: readonly Change[]): Promise<Recorded> =>
-  recordWith(pieceId, changes);
+export const record = (
+  pieceId: string | null,
+  ...changes: readonly Change[]
+): Promise<RecordOutcome> => recordWith(pieceId, changes);
 
 /** Takes an entry that the shop refused off the list, for good. */
 export const discardEntry = async (id: string): Promise<void> => {

@@ -18,7 +18,7 @@ import {
 import {
   ABOUT_SHOP,
   OUTDATED,
-  inOrder,
+  cardsInOrder,
   theDevice,
   type Card,
   type Device,
@@ -108,7 +108,7 @@ export const cardsHere = async (device: Device): Promise<readonly Card[]> => {
       }),
   );
   const changed = new Map(own.flatMap((it) => (it ? [[it.pieceId, it] as const] : [])));
-  return inOrder([
+  return cardsInOrder([
     ...cards
       .filter((it) => !changed.has(it.pieceId))
       .map((it): Card => ({ ...it, waiting: false })),

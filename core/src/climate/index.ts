@@ -13,7 +13,7 @@ export {
 export { boardMoisture, equilibriumMoisture, halfTimeOf, type BoardMoisture } from './woodMoisture';
 export { airAt, errorAt, mapAir, shifted, steadyAir, type AirCourse, type Minute } from './course';
 export { USUAL_SETTING, curePaceOf, paceOf, type DryingSetting } from './drying';
-export { progressIn, type Progress } from './progress';
+export { progressIn, type DryingProgress } from './progress';
 export { coatTimes, waitBand, type AirBand, type CoatTimes } from './states';
 export { isFit, mendsFor, misfitsFor, nextFit, type AirMend, type Misfit } from './fit';
 export { insideOf, typicalAir, typicalCourse, withReading, type Site, type RoomKit } from './rooms';

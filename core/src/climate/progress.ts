@@ -3,7 +3,7 @@ import { airAt, hourAt, type AirCourse, type Minute } from './course';
 import type { Air } from './humidAir';
 
 /** How far something gets in a course of air, in minutes at the pace of the label's air. */
-export interface Progress {
+export interface DryingProgress {
   /** Label minutes that pass between two times. */
   between(start: Minute, end: Minute): number;
   /** When so many label minutes have passed; null where it never gets there. */
@@ -20,7 +20,7 @@ const HORIZON_HOURS = 400 * DAY_HOURS;
  * the course, and past its end the last day comes again.
  * @param paceOf share of the label's pace in some air
  */
-export const progressIn = (course: AirCourse, paceOf: (air: Air) => number): Progress => {
+export const progressIn = (course: AirCourse, paceOf: (air: Air) => number): DryingProgress => {
   const { length } = course.hours;
   const lastDay = Math.min(DAY_HOURS, Math.max(1, length));
   const paces = (length > 0 ? course.hours : [airAt(course, course.from)]).map(paceOf);

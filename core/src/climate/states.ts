@@ -1,5 +1,5 @@
 import { weakMapMemoize } from 'reselect';
-import { DAY } from '../units';
+import { DAY, ONE_IN_TEN_SIGMA } from '../units';
 import {
   BEARS_PARTS,
   COATINGS,
@@ -12,7 +12,7 @@ import {
 } from '../catalog';
 import { shifted, type AirCourse, type Minute } from './course';
 import { USUAL_SETTING, curePaceOf, paceOf, type DryingSetting } from './drying';
-import { progressIn, type Progress } from './progress';
+import { progressIn, type DryingProgress } from './progress';
 import type { Air } from './humidAir';
 
 /** A time that is not known to the minute: one in ten is earlier than the first, one in ten later than the last. */
@@ -52,20 +52,17 @@ const labelMinutes = (id: Coating, state: CoatState): number | null => {
 /** States that come by drying; the later ones come by hardening on, which only goes by temperature. */
 const BY_DRYING: readonly CoatState[] = ['touchDry', 'sandable', 'recoatOpens', 'handle'];
 
-/** One in ten beyond it, counted in errors of one in three. */
-const TEN_PERCENT = 1.28;
-
 /** Pace of each, in the air as foreseen and as it may turn out. */
 interface Paces {
-  readonly expected: Progress;
-  readonly fast: Progress;
-  readonly slow: Progress;
+  readonly expected: DryingProgress;
+  readonly fast: DryingProgress;
+  readonly slow: DryingProgress;
 }
 
 const pacesIn = (course: AirCourse, pace: (air: Air) => number): Paces => ({
   expected: progressIn(course, pace),
-  fast: progressIn(shifted(course, TEN_PERCENT), pace),
-  slow: progressIn(shifted(course, -TEN_PERCENT), pace),
+  fast: progressIn(shifted(course, ONE_IN_TEN_SIGMA), pace),
+  slow: progressIn(shifted(course, -ONE_IN_TEN_SIGMA), pace),
 });
 
 /** Paces are summed up over the whole course: once for each course and kind of drying. */

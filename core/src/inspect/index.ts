@@ -3,7 +3,7 @@ export { inspectPiece, inspectSurface, stateOf, type LookState } from './belief/
 export {
   DAMAGE_RULES,
   judgeFinding,
-  sizeInWords,
+  damageSizeInWords,
   type RuledOut,
   type Severity,
 } from './belief/damage';

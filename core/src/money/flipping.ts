@@ -1,4 +1,4 @@
-import { HOUR } from '../units';
+import { HOUR, ONE_IN_TEN_SIGMA } from '../units';
 import { z } from 'zod';
 import type { Piece } from '../piece';
 import { type DeepReadonly } from '../effect';
@@ -23,10 +23,8 @@ const spread = z.object({
 });
 export type Spread = DeepReadonly<z.infer<typeof spread>>;
 
-/** Student's t for a two-sided 80 % interval, by degrees of freedom from 1 (handbook table; values from memory). */
+/** Student's t for a two-sided 80 % interval, by degrees of freedom from 1 (handbook table; values from memory); more of them are as good as normal. */
 const T_80 = [3.078, 1.886, 1.638, 1.533, 1.476, 1.44, 1.415, 1.397, 1.383, 1.372] as const;
-/** Beyond the table: the normal distribution. */
-const T_MANY = 1.2816;
 /** Fewer figures say nothing of how they spread. */
 const FEWEST = 3;
 
@@ -37,7 +35,7 @@ export const spreadOf = (figures: readonly number[]): Spread | undefined => {
   const mean = figures.reduce((sum, it) => sum + it, 0) / count;
   if (count < FEWEST) return { count, mean: Math.round(mean), between: null };
   const variance = figures.reduce((sum, it) => sum + (it - mean) ** 2, 0) / (count - 1);
-  const half = (T_80[count - 2] ?? T_MANY) * Math.sqrt(variance / count);
+  const half = (T_80[count - 2] ?? ONE_IN_TEN_SIGMA) * Math.sqrt(variance / count);
   return {
     count,
     mean: Math.round(mean),

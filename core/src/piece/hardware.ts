@@ -77,7 +77,7 @@ export const FITTING_NAMES: Readonly<Record<Hardware['kind'], string>> = {
 };
 
 /** "24 × Brass pull with label frame". */
-export const fittingsInWords = (it: Hardware): string =>
+export const fittingsToldOf = (it: Hardware): string =>
   `${it.count} × ${it.name || FITTING_NAMES[it.kind]}`;
 
 const HANDLES: readonly Hardware['kind'][] = ['pull', 'knob'];

@@ -87,7 +87,7 @@ export { likelyDamages } from './likelyDamages';
 export { surfaceGroups, twinsOf, type SurfaceGroup } from './groups';
 export {
   FITTING_NAMES,
-  fittingsInWords,
+  fittingsToldOf,
   handlesIn,
   hardware,
   movesHoles,

@@ -4,7 +4,7 @@ import { USUAL_SHOP, type Piece } from '../piece';
 import { planRoute } from '../route';
 import { clear, painted, pieceOf, stained, type Told } from '../testing/pieces';
 import { workedOn, workedTo } from '../testing/worked';
-import { afterChanges, changesFor, optionsFor, type Found, type Option } from './index';
+import { afterChanges, changesFor, optionsFor, type Found, type RemedyChoice } from './index';
 
 // What a refinisher does when a piece surprises, written down by hand from common practice of the
 // trade (no source): the tasks that have to come, in this order, and those that must not.
@@ -80,7 +80,7 @@ const found = (kind: DiscoveryKind, answer: string | null = null): Found => ({
   by: '',
 });
 
-const optionOf = (piece: Piece, it: Found, remedy: Remedy): Option => {
+const optionOf = (piece: Piece, it: Found, remedy: Remedy): RemedyChoice => {
   const options = optionsFor(asCase(piece, USUAL_SHOP), it);
   const own = options.find((one) => one.remedy === remedy);
   if (!own) throw new Error(`Only ${options.map((one) => one.remedy).join(', ')} are offered.`);

@@ -30,7 +30,7 @@ export const remedyOption = z.object({
   /** Offered only since no other way is left. */
   isLastResort: z.boolean(),
 });
-export interface Option extends DeepReadonly<Omit<z.infer<typeof remedyOption>, 'changes'>> {
+export interface RemedyChoice extends DeepReadonly<Omit<z.infer<typeof remedyOption>, 'changes'>> {
   readonly changes: readonly PieceChange[];
   /** The piece as it would be. */
   readonly piece: Piece;
@@ -61,10 +61,10 @@ const grownRisks = (before: Toll, after: Toll): Toll['risks'] =>
  * is, in the order in which the trade would try them. Where the planner refuses all of them, the two
  * that do the least harm are offered, with what they do not do.
  */
-export const optionsFor = (now: Case, it: Found): readonly Option[] => {
+export const optionsFor = (now: Case, it: Found): readonly RemedyChoice[] => {
   const { piece, shop } = now;
   const before = tollOf(now.route, shop);
-  const weigh = (remedy: Remedy, isLastResort: boolean): Option[] => {
+  const weigh = (remedy: Remedy, isLastResort: boolean): RemedyChoice[] => {
     const standing = { piece, state: now.state, tasks: now.route.tasks };
     const changes = changesFor(it, remedy, standing);
     const after = afterChanges(piece, changes);
@@ -107,7 +107,10 @@ export const optionsFor = (now: Case, it: Found): readonly Option[] => {
 };
 
 /** Another route, or the same later: what changes neither is no way to go on. */
-const changesWork = ({ difference, changes }: Pick<Option, 'difference' | 'changes'>): boolean =>
+const changesWork = ({
+  difference,
+  changes,
+}: Pick<RemedyChoice, 'difference' | 'changes'>): boolean =>
   !isSameRoute(difference) || changes.some((it) => it.kind === 'putOff');
 
 /** Does a remedy fit what its surfaces are, and shall become? */

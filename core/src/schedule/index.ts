@@ -4,7 +4,7 @@ export {
   calendarOf,
   either,
   readerOf,
-  without,
+  freeOf,
   type Calendar,
   type Span,
 } from './calendar/calendar';
@@ -12,8 +12,8 @@ export {
   waitEnds,
   type Booking,
   type Job,
-  type Link,
-  type Plan,
+  type JobLink,
+  type JobPlan,
   type ScheduleProblem,
   type Project,
   type Resource,
@@ -81,7 +81,7 @@ export {
   type ShopWhatIf,
   type WhatItBrings,
 } from './views/whatIf';
-export { recordedFor, upsetBy, type Recorded, type Upset } from './views/upset';
+export { recordedFor, upsetBy, type UpsetRecord, type Upset } from './views/upset';
 export { heldByAir, type HeldByAir } from './views/heldByAir';
 export { airHelp, type AirHelp, type AirRemedy, type TriedRemedy } from './views/airHelp';
 export { whatItDoes, type WhatItDoes } from './views/compare';

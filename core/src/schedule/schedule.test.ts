@@ -12,7 +12,7 @@ import {
   outcomeOf,
   prepare,
   readerOf,
-  without,
+  freeOf,
   type ScheduleProblem,
 } from './index';
 
@@ -266,7 +266,7 @@ describe('a calendar', () => {
   it('without appointments has what is left', () => {
     const day = calendarOf([{ from: 0, to: 100 }]);
     expect(
-      without(day, [
+      freeOf(day, [
         { from: 20, to: 30 },
         { from: 90, to: 120 },
       ]).spans,

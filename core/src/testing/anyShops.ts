@@ -1,6 +1,13 @@
 import fc from 'fast-check';
 import { paceOf, progressIn, typicalCourse } from '../climate';
-import { both, calendarOf, type Job, type Link, type ScheduleProblem, type Way } from '../schedule';
+import {
+  both,
+  calendarOf,
+  type Job,
+  type JobLink,
+  type ScheduleProblem,
+  type Way,
+} from '../schedule';
 
 const HOUR = 60;
 const DAY = 24 * HOUR;
@@ -90,7 +97,7 @@ export const anyShops: fc.Arbitrary<ScheduleProblem> = fc
           fixed: fixed && index === 0 ? { start: first, end: first + it.work, way: 0 } : null,
         };
       }),
-      links: links.flatMap(({ from, to, min, dries, max }): Link[] => {
+      links: links.flatMap(({ from, to, min, dries, max }): JobLink[] => {
         const [a, b] = [from % jobs.length, to % jobs.length].sort((x, y) => x - y);
         if (a === undefined || b === undefined || a === b) return [];
         const pace = dries ? 0 : null;

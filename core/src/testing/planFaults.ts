@@ -3,7 +3,7 @@ import {
   prepare,
   waitEnds,
   type Booking,
-  type Plan,
+  type JobPlan,
   type ScheduleProblem,
 } from '../schedule';
 
@@ -13,7 +13,7 @@ const EASE = 1e-3;
  * What is wrong with a plan, found by looking at each pair and each minute where something begins:
  * slow, and nothing that the engine uses to build it but the clock of drying.
  */
-export const planFaults = (problem: ScheduleProblem, plan: Plan): readonly string[] => {
+export const planFaults = (problem: ScheduleProblem, plan: JobPlan): readonly string[] => {
   const { jobs, links, resources, calendars } = problem;
   const faults: string[] = [];
   const made = plan.bookings.filter((it): it is Booking => it !== undefined);

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { calendarOf, type Job, type Link, type ScheduleProblem, type Way } from '../schedule';
+import { calendarOf, type Job, type JobLink, type ScheduleProblem, type Way } from '../schedule';
 
 /** Unit of time in small shops, minutes: what an exact solver counts in. */
 export const SLOT = 60;
@@ -75,7 +75,7 @@ export const smallShops = (jobCount: { min: number; max: number }): fc.Arbitrary
             fixed: null,
           };
         }),
-        links: links.flatMap(({ from, to, min, max }): Link[] => {
+        links: links.flatMap(({ from, to, min, max }): JobLink[] => {
           const [a, b] = [from % jobs.length, to % jobs.length].sort((x, y) => x - y);
           if (a === undefined || b === undefined || a === b) return [];
           return [

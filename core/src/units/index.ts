@@ -1,3 +1,4 @@
+export { ONE_IN_TEN_SIGMA } from './normal';
 export { DAY, DAY_MS, HOUR, HOUR_MS, MINUTE_MS } from './durations';
 export {
   MM_PER_INCH,

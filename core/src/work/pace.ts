@@ -1,4 +1,4 @@
-import { MINUTE_MS } from '../units';
+import { MINUTE_MS, ONE_IN_TEN_SIGMA } from '../units';
 import { linesOf, type DoneWork, type LogLine } from '../piece';
 
 /** One stretch of work that was timed: what it was planned for, and what it took. */
@@ -40,8 +40,6 @@ const JOB = { spread: 0.35, worth: 8 } as const;
 /** Spread of the kinds about the worker, and of workers about the catalog (J). */
 const KINDS_SPREAD = 0.3;
 const WORKERS_SPREAD = 0.4;
-/** Eight of ten of a normal distribution are within so many standard deviations. */
-const EIGHT_IN_TEN = 1.2816;
 /** Beyond so many standard deviations a job is asked about. */
 const ODD = 3;
 /** Shorter than this nothing is learned from, minutes. */
@@ -142,8 +140,8 @@ export const learnPaces = (jobs: readonly Timed[]): Paces => {
     const variance =
       1 / (1 / kindVariance + count / jobVariance) + (1 - pooled) ** 2 * workerVariance;
     const within = (of: number): readonly [number, number] => [
-      Math.exp(middle - EIGHT_IN_TEN * Math.sqrt(of)),
-      Math.exp(middle + EIGHT_IN_TEN * Math.sqrt(of)),
+      Math.exp(middle - ONE_IN_TEN_SIGMA * Math.sqrt(of)),
+      Math.exp(middle + ONE_IN_TEN_SIGMA * Math.sqrt(of)),
     ];
     return {
       ratio: Math.exp(middle),

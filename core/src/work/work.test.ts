@@ -166,7 +166,11 @@ describe('a piece', () => {
     });
     const state = advance(found, task);
     expect(state.met).toEqual(['photographed']);
-    expect(state.inHand).toEqual({ batchKey: task.batchKey, place: 'piece', materials: ['cloths'] });
+    expect(state.inHand).toEqual({
+      batchKey: task.batchKey,
+      place: 'piece',
+      materials: ['cloths'],
+    });
     expect(found.met).toEqual([]);
   });
 

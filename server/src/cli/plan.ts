@@ -16,13 +16,17 @@ const USAGE =
 const ROUNDS = 60;
 
 /** What the command prints, and its exit code: 0 planned, 2 something to put right. */
-export interface Outcome {
+export interface CommandOutcome {
   readonly code: 0 | 2;
   readonly out: string;
   readonly err: string;
 }
 
-const wrong = (...lines: string[]): Outcome => ({ code: 2, out: '', err: `${lines.join('\n')}\n` });
+const wrong = (...lines: string[]): CommandOutcome => ({
+  code: 2,
+  out: '',
+  err: `${lines.join('\n')}\n`,
+});
 
 const readArguments = (args: readonly string[]) => {
   try {
@@ -59,7 +63,7 @@ const airFrom = (file: string, begins: number): Result<AirCourse> => {
 };
 
 /** Plans the route of a piece file. A broken file gives one line per problem with its path. */
-export const planCommand = (args: readonly string[]): Outcome => {
+export const planCommand = (args: readonly string[]): CommandOutcome => {
   const parsed = readArguments(args);
   if (typeof parsed === 'string') return wrong(parsed, USAGE);
   const [file, ...more] = parsed.positionals;

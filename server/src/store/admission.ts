@@ -11,7 +11,7 @@ import {
 } from '@obrik/core/ledger';
 import { id as idSchema, type Problem } from '@obrik/core/piece';
 import { QueryTypes } from 'sequelize';
-import { entriesIn, isSame, linesOf, rowOf } from './entries';
+import { entriesIn, isSameEntry, storedLines, rowOf } from './entries';
 import type { EntryModel, EntryRow, Models } from './models';
 import { putSnapshots } from './snapshots';
 import { inStatements } from './statements';
@@ -106,7 +106,7 @@ const foldsOf = async (
   pieceIds: readonly string[],
 ): Promise<(pieceId: string) => PieceFold | undefined> => {
   const unknown = pieceIds.filter((it) => !held.get(it));
-  const lines = unknown.length > 0 ? await linesOf(models, { pieceId: unknown }) : [];
+  const lines = unknown.length > 0 ? await storedLines(models, { pieceId: unknown }) : [];
   const entries = entriesIn(lines);
   return (pieceId) =>
     held.get(pieceId) ?? foldEntries(entries.filter((it) => it.pieceId === pieceId));
@@ -150,7 +150,7 @@ export const admitAll = async (
     await lastPlace(models),
     takesIn ? ((await models.entries.max<number | null, EntryModel>('number')) ?? 0) : 0,
     await foldsOf(models, held, pieceIds),
-    forShop ? entriesIn(await linesOf(models, { pieceId: null })) : [],
+    forShop ? entriesIn(await storedLines(models, { pieceId: null })) : [],
   );
   const receipts = readings.map((result, index): Receipt => {
     const received = sent[index] ?? {};
@@ -158,7 +158,7 @@ export const admitAll = async (
     const it = result.value;
     const old = known.get(it.id);
     if (old) {
-      return isSame(old, it, received)
+      return isSameEntry(old, it, received)
         ? { id: it.id, outcome: 'known', seq: old.seq, number: old.number }
         : refused(it.id, TAKEN);
     }

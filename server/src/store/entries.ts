@@ -24,7 +24,7 @@ const objectIn = (text: string): Sent => {
 };
 
 /** Reads one line by itself: what is wrong with it is its own matter. */
-export const readLine = (row: EntryRow): ReadLine => {
+export const readStored = (row: EntryRow): ReadLine => {
   const { seq, receivedAt, number } = row;
   const line = { seq, receivedAt, number, sent: objectIn(row.sent) };
   const result = read(line);
@@ -73,14 +73,14 @@ const meaning = ({ pieceId, change }: Entry): string => JSON.stringify([pieceId,
  * Is it the same entry, sent again? By the hash of what was received; never by what today's reading
  * makes of it, but for lines of which what was received was not kept.
  */
-export const isSame = (row: EntryRow, it: Entry, sent: Sent): boolean => {
+export const isSameEntry = (row: EntryRow, it: Entry, sent: Sent): boolean => {
   if (row.hash !== null) return row.hash === hashOf(sent);
   const stored = readEntry(objectIn(row.sent));
   return stored.ok && meaning(stored.value) === meaning(it);
 };
 
 /** Stored lines in the order of the record, each read by itself. */
-export const linesOf = async (
+export const storedLines = async (
   models: Models,
   where: WhereOptions<EntryRow>,
   limit?: number,
@@ -91,5 +91,5 @@ export const linesOf = async (
     raw: true,
     ...(limit === undefined ? {} : { limit }),
   });
-  return rows.map((it) => readLine(it as unknown as EntryRow));
+  return rows.map((it) => readStored(it as unknown as EntryRow));
 };

@@ -17,7 +17,7 @@ import { LRUCache } from 'lru-cache';
 import { Op, literal } from 'sequelize';
 import { admitAll, type Receipt } from './admission';
 import type { Database } from './database';
-import { entriesIn, linesOf, rowOf, unreadableIn, type ReadLine } from './entries';
+import { entriesIn, storedLines, rowOf, unreadableIn, type ReadLine } from './entries';
 import type { EntryModel, EntryRow, Models, SnapshotRow } from './models';
 import { FORM, putSnapshots, readLedger, summaryReader } from './snapshots';
 
@@ -147,7 +147,7 @@ export const ledgerStore = ({ models: reading, sequelize, write, tidy }: Databas
   const remake = (pieceIds: readonly string[]): Promise<number> =>
     change(async (models) => {
       for (const pieceId of pieceIds) {
-        const fold = foldEntries(entriesIn(await linesOf(models, { pieceId })));
+        const fold = foldEntries(entriesIn(await storedLines(models, { pieceId })));
         if (fold) await putSnapshots(models, [ledgerOf(fold)]);
         else await models.snapshots.destroy({ where: { pieceId } });
       }
@@ -164,23 +164,23 @@ export const ledgerStore = ({ models: reading, sequelize, write, tidy }: Databas
   };
 
   const shop = async (): Promise<ShopLedger> =>
-    foldShop(entriesIn(await linesOf(reading, { pieceId: null })));
+    foldShop(entriesIn(await storedLines(reading, { pieceId: null })));
 
   return {
     add,
     record: async () => (await reading.facts.findByPk('record'))?.get({ plain: true }).value ?? '',
     after: async (seq, limit) => {
-      const lines = await linesOf(reading, { seq: { [Op.gt]: seq } }, limit + 1);
+      const lines = await storedLines(reading, { seq: { [Op.gt]: seq } }, limit + 1);
       return pageOf(lines.slice(0, limit), lines.length > limit);
     },
-    ofPiece: async (pieceId) => pageOf(await linesOf(reading, { pieceId }), false),
-    ofShop: async () => pageOf(await linesOf(reading, { pieceId: null }), false),
+    ofPiece: async (pieceId) => pageOf(await storedLines(reading, { pieceId }), false),
+    ofShop: async () => pageOf(await storedLines(reading, { pieceId: null }), false),
     piece: async (pieceId) => {
       const known = held.get(pieceId);
       if (known) return ledgerOf(known);
       const ledger = await readLedger(sequelize, pieceId);
       if (ledger) return ledger;
-      const fold = foldEntries(entriesIn(await linesOf(reading, { pieceId })));
+      const fold = foldEntries(entriesIn(await storedLines(reading, { pieceId })));
       return fold && ledgerOf(fold);
     },
     shop,

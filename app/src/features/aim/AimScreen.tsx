@@ -26,7 +26,14 @@ import {
 } from '@/ui/controls';
 import { UnfoldedPiece } from '@/ui/drawings';
 import { usePalette } from '@/ui/theme';
-import { FIRST_CHOICE, KINDS, applyInWords, choiceOf, schemeOf, type Choice } from './options';
+import {
+  FIRST_CHOICE,
+  SCHEME_KINDS,
+  applyInWords,
+  choiceOf,
+  schemeOf,
+  type Choice,
+} from './options';
 import { aimColour } from '@/features/shared/aimColour';
 import { SchemeDetails } from './SchemeDetails';
 import { Dot } from './Swatches';
@@ -154,7 +161,7 @@ export const AimScreen = ({ record }: { readonly record: PieceRecord }) => {
             ) : null}
             <Options
               label="Scheme"
-              options={KINDS.map((it) =>
+              options={SCHEME_KINDS.map((it) =>
                 impossible.has(it.value) ? { ...it, title: `${it.title}: not here` } : it,
               )}
               chosen={choice.kind}

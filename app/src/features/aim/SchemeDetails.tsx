@@ -9,11 +9,11 @@ import {
   NEW_PARTS,
   PAINTS,
   SHADES,
-  SHEENS,
+  SHEEN_OPTIONS,
   STAINS,
   STAINS_OVER,
   STRIP_WISHES,
-  TOPCOATS,
+  TOPCOAT_OPTIONS,
   WEARS,
   YES_NO,
   picked,
@@ -102,7 +102,7 @@ export const SchemeDetails = ({ choice, put }: SchemeDetailsProps) => {
           <Label>Topcoat</Label>
           <Options
             label="Topcoat"
-            options={TOPCOATS}
+            options={TOPCOAT_OPTIONS}
             chosen={choice.topcoat}
             onChoose={(topcoat) => put({ topcoat })}
           />
@@ -116,7 +116,7 @@ export const SchemeDetails = ({ choice, put }: SchemeDetailsProps) => {
           <Label>Sheen</Label>
           <Options
             label="Sheen"
-            options={SHEENS}
+            options={SHEEN_OPTIONS}
             chosen={choice.sheen}
             onChoose={(sheen) => put({ sheen })}
           />

@@ -21,7 +21,7 @@ import { TOPCOAT_WORDS, capital, counted } from '@obrik/core/words';
 
 type Choices<Value extends string> = readonly { readonly value: Value; readonly title: string }[];
 
-export const KINDS: Choices<SchemeKind> = [
+export const SCHEME_KINDS: Choices<SchemeKind> = [
   { value: 'painted', title: 'Painted' },
   { value: 'stained', title: 'Stained + clear' },
   { value: 'clear', title: 'Clear' },
@@ -102,14 +102,14 @@ export const APPLICATORS: Choices<Applicator> = [
   { value: 'gun', title: 'Spray gun' },
 ];
 
-export const TOPCOATS: Choices<Topcoat> = topcoat.options.map((value) => ({
+export const TOPCOAT_OPTIONS: Choices<Topcoat> = topcoat.options.map((value) => ({
   value,
   title: capital(TOPCOAT_WORDS[value]),
 }));
 
 const OFFERED_SHEENS: readonly Sheen[] = ['G1', 'G3', 'G4', 'G5', 'G6'];
 
-export const SHEENS: Choices<Sheen> = OFFERED_SHEENS.map((value) => ({
+export const SHEEN_OPTIONS: Choices<Sheen> = OFFERED_SHEENS.map((value) => ({
   value,
   title: capital(SHEEN_ROWS.get(value).label),
 }));

@@ -1,19 +1,19 @@
 import { aim, scheme } from '@obrik/core/piece';
 import {
   FIRST_CHOICE,
-  KINDS,
+  SCHEME_KINDS,
   SHADES,
   STRIP_WISHES,
-  TOPCOATS,
+  TOPCOAT_OPTIONS,
   choiceOf,
   picked,
   schemeOf,
 } from './options';
 
 it('every choice on the screen is a scheme that core knows', () => {
-  for (const { value: kind } of KINDS) {
+  for (const { value: kind } of SCHEME_KINDS) {
     for (const { value: shade } of SHADES) {
-      for (const { value: topcoat } of TOPCOATS) {
+      for (const { value: topcoat } of TOPCOAT_OPTIONS) {
         const made = schemeOf({ ...FIRST_CHOICE, kind, shade, topcoat });
         expect(scheme.parse(made)).toEqual(made);
       }

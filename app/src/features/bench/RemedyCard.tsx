@@ -1,7 +1,7 @@
 import { REMEDIES } from '@obrik/core/catalog';
 import { surfaceNames, type Piece } from '@obrik/core/piece';
 import { RISKS } from '@obrik/core/route';
-import type { ChangedWork, Option } from '@obrik/core/run';
+import type { ChangedWork, RemedyChoice } from '@obrik/core/run';
 import { showDuration, showPercent } from '@obrik/core/units';
 import { listed } from '@obrik/core/words';
 import { useState } from 'react';
@@ -49,7 +49,7 @@ const Lines = ({
 
 interface RemedyCardProps {
   readonly piece: Piece;
-  readonly option: Option;
+  readonly option: RemedyChoice;
   /** As the shop writes its money. */
   readonly currency: string | null;
   /** The one that the trade tries first. */

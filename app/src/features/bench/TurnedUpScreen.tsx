@@ -8,7 +8,7 @@ import {
   type Piece,
   type PieceRecord,
 } from '@obrik/core/piece';
-import { changesFor, type Found, type Option as Way } from '@obrik/core/run';
+import { changesFor, type Found, type RemedyChoice } from '@obrik/core/run';
 import { listed } from '@obrik/core/words';
 import { nanoid } from '@reduxjs/toolkit';
 import { Input } from '@rneui/themed';
@@ -39,7 +39,7 @@ import { RemedyCard } from './RemedyCard';
 interface WaysProps {
   readonly piece: Piece;
   readonly found: Found;
-  readonly onTake: (way: Way) => void;
+  readonly onTake: (way: RemedyChoice) => void;
 }
 
 /** The ways to go on, each with its route against the one as it is. */
@@ -119,7 +119,7 @@ export const TurnedUpScreen = ({ record }: { readonly record: PieceRecord }) => 
     [kind, on, isAnswered, id, answer, taskKeys, place, note, at],
   );
   const home = () => router.navigate(`/pieces/${piece.id}/bench`);
-  const take = async (way: Way) => {
+  const take = async (way: RemedyChoice) => {
     const said = `${REMEDIES.get(way.remedy).label}: the route is planned with it.`;
     if (await put(piece.id, way.changes, said)) home();
   };

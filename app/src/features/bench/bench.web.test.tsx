@@ -1,7 +1,7 @@
 import { fireEvent, render, screen } from '@testing-library/react';
 import { DISCOVERIES, DISCOVERY_GROUPS } from '@obrik/core/catalog';
 import { newPiece, pieceDescription } from '@obrik/core/piece';
-import type { Option } from '@obrik/core/run';
+import type { RemedyChoice } from '@obrik/core/run';
 import { KindPicker, likelyAt } from './KindPicker';
 import { RemedyCard } from './RemedyCard';
 
@@ -15,7 +15,7 @@ const PIECE = newPiece(
 );
 
 const NOTHING = { added: [], again: [], dropped: [], changed: [], kept: 4, done: 9 } as const;
-const option = (told: Partial<Option>): Option => ({
+const option = (told: Partial<RemedyChoice>): RemedyChoice => ({
   remedy: 'sealAndRepaint',
   changes: [],
   piece: PIECE,

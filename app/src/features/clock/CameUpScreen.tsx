@@ -18,8 +18,16 @@ import {
 } from '@/ui/controls';
 import { Stepper } from '@/ui/forms';
 import { useClock, useWhatItDoes } from '@/workers/useClock';
-import { keyOf } from './lanes';
-import { KINDS, LASTS, LONGER, needingMaterial, runningIn, upsetOf, type Kind } from './upsets';
+import { stepKeyOf } from './lanes';
+import {
+  UPSET_KINDS,
+  LASTS,
+  LONGER,
+  needingMaterial,
+  runningIn,
+  upsetOf,
+  type Kind,
+} from './upsets';
 import { usePutRecorded } from './usePutRecorded';
 import { WhatChanges } from './WhatChanges';
 
@@ -53,7 +61,7 @@ export const CameUpScreen = () => {
     humidity: Math.round(firstAir?.humidity ?? 55),
   };
   const step =
-    steps.find((it) => keyOf(it) === stepKey) ??
+    steps.find((it) => stepKeyOf(it) === stepKey) ??
     steps.find((it) => it.operation.id === asked.step) ??
     (steps.length === 1 ? steps[0] : undefined);
   const person = personId ?? (shop.people.length === 1 ? shop.people[0]?.id : undefined);
@@ -93,7 +101,7 @@ export const CameUpScreen = () => {
       }
     >
       <Heading>Something came up</Heading>
-      <Options label="What came up" options={KINDS} chosen={kind} onChoose={setKind} />
+      <Options label="What came up" options={UPSET_KINDS} chosen={kind} onChoose={setKind} />
       {kind === 'longer' && steps.length === 0 ? (
         <Body>Nothing is under way. Begin a step first; what is not begun is put off instead.</Body>
       ) : null}
@@ -106,12 +114,12 @@ export const CameUpScreen = () => {
           <Options
             label="Which step"
             options={steps.map((it) => ({
-              value: keyOf(it),
+              value: stepKeyOf(it),
               title: `${it.name}: ${it.operation.title}${
                 kind === 'material' ? ` (${it.operation.materials.slice(0, 2).join(', ')})` : ''
               }`,
             }))}
-            chosen={step ? keyOf(step) : undefined}
+            chosen={step ? stepKeyOf(step) : undefined}
             onChoose={setStep}
           />
         </>
@@ -166,7 +174,7 @@ export const CameUpScreen = () => {
         </View>
       ) : null}
       {upset ? <WhatChanges does={does} now={now} /> : null}
-      <PlainButton title="Leave it as it is" onPress={() => router.back()} />
+      <PlainButton title="Leave it is" onPress={() => router.back()} />
     </Screen>
   );
 };

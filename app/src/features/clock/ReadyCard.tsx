@@ -1,6 +1,7 @@
 import type { Piece } from '@obrik/core/piece';
 import type { TimetableEntry, Ready } from '@obrik/core/schedule';
 import { showDuration } from '@obrik/core/units';
+import { counted } from '@obrik/core/words';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { useTimes } from '@/features/shared/useTimes';
@@ -36,7 +37,7 @@ export const ReadyCard = ({ it, piece, number, now, first, planned }: ReadyCardP
       >
         <TitleRow title={operation.title} figure={showDuration(it.minutes)} />
         <Small>
-          {it.name} · {count === 1 ? '1 place' : `${count} places`}
+          {it.name} · {counted(count, 'place')}
           {operation.materials.length > 0 ? ` · ${operation.materials.slice(0, 2).join(', ')}` : ''}
         </Small>
       </OpenRow>

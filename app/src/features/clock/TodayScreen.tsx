@@ -27,7 +27,7 @@ import { DryingCard } from './DryingCard';
 import { FinishedCard } from './FinishedCard';
 import { FirstQuestions } from './FirstQuestions';
 import { HowGood } from './HowGood';
-import { keyOf } from './lanes';
+import { stepKeyOf } from './lanes';
 import { ReadyCard } from './ReadyCard';
 import { stepAddress } from './step';
 import { shortName } from './times';
@@ -108,13 +108,13 @@ export const TodayScreen = () => {
     (it) => it.operation.gate === null && it.operation.holds.length === 0,
   );
   // In the order of the plan: what it does first stands first.
-  const turn = new Map(view.timetable.entries.map((it, index) => [keyOf(it), index]));
+  const turn = new Map(view.timetable.entries.map((it, index) => [stepKeyOf(it), index]));
   const inTurn = [...free].sort(
     (a, b) =>
       Number(a.beside !== null || a.mends.length > 0) -
         Number(b.beside !== null || b.mends.length > 0) ||
       (a.closes ?? Infinity) - (b.closes ?? Infinity) ||
-      (turn.get(keyOf(a)) ?? Infinity) - (turn.get(keyOf(b)) ?? Infinity),
+      (turn.get(stepKeyOf(a)) ?? Infinity) - (turn.get(stepKeyOf(b)) ?? Infinity),
   );
   const next = view.timetable.entries.find((it) => it.start > now);
   const nextDay = view.timetable.entries.filter(
@@ -137,10 +137,10 @@ export const TodayScreen = () => {
   };
   const readyCard = (it: Ready, first: boolean) => {
     const piece = pieceOf.get(it.pieceId)?.piece;
-    const planned = view.timetable.entries[turn.get(keyOf(it)) ?? -1];
+    const planned = view.timetable.entries[turn.get(stepKeyOf(it)) ?? -1];
     return piece ? (
       <ReadyCard
-        key={keyOf(it)}
+        key={stepKeyOf(it)}
         it={it}
         piece={piece}
         number={numberOf(it.pieceId)}
@@ -208,7 +208,7 @@ export const TodayScreen = () => {
               : times.dayOf(nextDay.start)}
           </Label>
           {tomorrow.slice(0, 4).map((it) => (
-            <Planned key={keyOf(it)} it={it} number={numberOf(it.pieceId)} now={now} />
+            <Planned key={stepKeyOf(it)} it={it} number={numberOf(it.pieceId)} now={now} />
           ))}
         </View>
       ) : null}

@@ -21,7 +21,7 @@ import { ClockLanes } from '@/ui/drawings';
 import { useClock } from '@/workers/useClock';
 import { ChosenStep } from './ChosenStep';
 import { HowGood } from './HowGood';
-import { BY, keyOf, lanesOf, type By } from './lanes';
+import { BY, stepKeyOf, lanesOf, type By } from './lanes';
 import { useHeld, useTryOut } from './useTryOut';
 import { WhatIfs } from './WhatIfs';
 
@@ -59,19 +59,19 @@ export const WeekScreen = () => {
   const entries = view?.timetable.entries ?? [];
   // What is under way stays where it is: the first that can still be moved is looked at.
   const first = entries.find((it) => !it.running) ?? entries[0];
-  const chosen = entries.find((it) => keyOf(it) === chosenKey) ?? first;
+  const chosen = entries.find((it) => stepKeyOf(it) === chosenKey) ?? first;
   const move = (minutes: number) => {
     if (!chosen) return;
-    setChosen(keyOf(chosen));
+    setChosen(stepKeyOf(chosen));
     tryOut.move(chosen, minutes);
   };
   const zoomBy = (by: 1 | -1) => setZoom((it) => Math.max(0, Math.min(ZOOMS.length - 1, it + by)));
   const step = (by: 1 | -1) =>
     // Pressed again before it is drawn, it goes on from where it is by then.
     setChosen((key) => {
-      const at = entries.findIndex((it) => keyOf(it) === (key ?? (first && keyOf(first))));
+      const at = entries.findIndex((it) => stepKeyOf(it) === (key ?? (first && stepKeyOf(first))));
       const next = entries[Math.max(0, Math.min(entries.length - 1, at + by))];
-      return next ? keyOf(next) : key;
+      return next ? stepKeyOf(next) : key;
     });
   useKeys(
     {
@@ -138,7 +138,7 @@ export const WeekScreen = () => {
           text: it.slower === null ? '–' : `${it.slower.toFixed(1)} ×`,
         }))}
         days={days}
-        chosen={chosen ? keyOf(chosen) : undefined}
+        chosen={chosen ? stepKeyOf(chosen) : undefined}
         onChoose={setChosen}
         onGrab={(keys) => {
           setChosen(keys[0]);

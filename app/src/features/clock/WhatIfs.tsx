@@ -1,7 +1,7 @@
 import { DAY } from '@obrik/core/units';
 import type { Piece, Shop } from '@obrik/core/piece';
 import type { WhatItBrings } from '@obrik/core/schedule';
-import { CLOCK_WORDS } from '@obrik/core/words';
+import { CLOCK_WORDS, counted } from '@obrik/core/words';
 import { View } from 'react-native';
 import { useTimes, type Times } from '@/features/shared/useTimes';
 import { Card, Label, PlainButton, Small, TitleRow } from '@/ui/controls';
@@ -21,7 +21,7 @@ const inDays = ({ before, after }: WhatItBrings, times: Times): string => {
   const days = Math.round((minutes / DAY) * 2) / 2;
   if (days === 0) return 'no difference';
   const figure = Math.abs(days);
-  return `${days < 0 ? '−' : '+'}${figure} ${figure === 1 ? 'day' : 'days'}`;
+  return `${days < 0 ? '−' : '+'}${counted(figure, 'day')}`;
 };
 
 /** What a heater, a second person or another day would bring, each as a difference in days. */

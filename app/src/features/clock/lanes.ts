@@ -12,13 +12,13 @@ export const BY = [
 export type By = (typeof BY)[number]['value'];
 
 /** A step's own key on the week. */
-export const keyOf = (it: {
+export const stepKeyOf = (it: {
   readonly pieceId: string;
   readonly operation: Pick<TimetableEntry['operation'], 'id'>;
 }): string => `${it.pieceId}/${it.operation.id}`;
 
 const blockOf = (it: TimetableEntry, title: string): LaneBlock => ({
-  key: keyOf(it),
+  key: stepKeyOf(it),
   title,
   worked: it.worked,
   opens: it.opens,

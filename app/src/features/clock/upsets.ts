@@ -4,13 +4,13 @@ import { timesAt } from '@/features/shared/useTimes';
 import { underWay } from './step';
 
 /** What may come between. */
-export const KINDS = [
+export const UPSET_KINDS = [
   { value: 'longer', title: 'It takes longer' },
   { value: 'away', title: 'Somebody is away' },
   { value: 'material', title: 'Material is missing' },
   { value: 'air', title: 'The air turned' },
 ] as const;
-export type Kind = (typeof KINDS)[number]['value'];
+export type Kind = (typeof UPSET_KINDS)[number]['value'];
 
 /** How much longer a step takes, minutes. */
 export const LONGER = [
@@ -56,7 +56,7 @@ export const needingMaterial = (
 };
 
 /** What was chosen on the screen. */
-export interface Chosen {
+export interface ChosenUpset {
   readonly kind: Kind | undefined;
   readonly step: TimetableEntry | undefined;
   readonly personId: string | undefined;
@@ -66,7 +66,12 @@ export interface Chosen {
 }
 
 /** The upset that was chosen; undefined while something is missing to it. */
-export const upsetOf = (it: Chosen, shop: Shop, now: number, id: string): Upset | undefined => {
+export const upsetOf = (
+  it: ChosenUpset,
+  shop: Shop,
+  now: number,
+  id: string,
+): Upset | undefined => {
   const { kind, step, personId, minutes, days, air } = it;
   switch (kind) {
     case 'longer':

@@ -1,10 +1,10 @@
-import type { Recorded } from '@obrik/core/schedule';
+import type { UpsetRecord } from '@obrik/core/schedule';
 import { useCallback } from 'react';
 import { useChanges } from '@/api/usePiece';
 
 /** Puts what a plan was tried out with on record; resolves to whether all of it is safe. */
 export const usePutRecorded = (): ((
-  recorded: readonly Recorded[],
+  recorded: readonly UpsetRecord[],
   done: string,
 ) => Promise<boolean>) => {
   const put = useChanges();

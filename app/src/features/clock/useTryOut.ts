@@ -2,7 +2,7 @@ import { MINUTE_MS } from '@obrik/core/units';
 import type { ClockView, TimetableEntry } from '@obrik/core/schedule';
 import { useRef, useState } from 'react';
 import { useChanges } from '@/api/usePiece';
-import { keyOf } from './lanes';
+import { stepKeyOf } from './lanes';
 
 /** Steps that are moved by hand to see what that pushes; nothing is on record until it is kept. */
 export interface TryOut {
@@ -56,12 +56,12 @@ export const useTryOut = (
     move: (step, minutes) => {
       if (step.running) return;
       start();
-      withTimes([[keyOf(step), step.start + minutes]]);
+      withTimes([[stepKeyOf(step), step.start + minutes]]);
     },
     grab: (keys) => {
       start();
       from.current = new Map(
-        entries.flatMap((it) => (keys.includes(keyOf(it)) ? [[keyOf(it), it.start]] : [])),
+        entries.flatMap((it) => (keys.includes(stepKeyOf(it)) ? [[stepKeyOf(it), it.start]] : [])),
       );
     },
     drag: (keys, minutes) =>
@@ -69,7 +69,7 @@ export const useTryOut = (
     leave,
     keep: async () => {
       const moved = entries.flatMap((it) => {
-        const at = held.get(keyOf(it));
+        const at = held.get(stepKeyOf(it));
         return at === undefined ? [] : [{ it, until: new Date(at * MINUTE_MS).toISOString() }];
       });
       for (const pieceId of new Set(moved.map(({ it }) => it.pieceId))) {

@@ -5,6 +5,7 @@ import {
   type Chapter,
   type HandbookEntry,
 } from '@obrik/core/handbook';
+import { counted } from '@obrik/core/words';
 import { Input } from '@rneui/themed';
 import { useLocalSearchParams } from 'expo-router';
 import { useMemo, useState } from 'react';
@@ -122,7 +123,7 @@ export const HandbookScreen = () => {
       />
       <View role="status">
         <Small>
-          {found.length} {found.length === 1 ? 'entry' : 'entries'}
+          {counted(found.length, 'entry', 'entries')}
           {found.length > SHOWN ? `, the first ${SHOWN} shown; add a word to find fewer` : ''}
         </Small>
       </View>

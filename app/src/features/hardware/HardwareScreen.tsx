@@ -1,6 +1,6 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import {
-  fittingsInWords,
+  fittingsToldOf,
   hardware as hardwareSchema,
   assemble,
   movesHoles,
@@ -35,7 +35,7 @@ import { useKept } from '@/features/shared/useKept';
 import { useMoney } from '@/features/shared/useMoney';
 import { typedFigure, typedLength } from '@/features/shared/typed';
 import { NumberedFront } from './NumberedFront';
-import { KINDS } from './words';
+import { FITTING_KINDS } from './words';
 
 /** Reads an amount as it is typed: null for nothing, undefined where it can't be read. */
 type MoneyReader = (typed: string) => number | null | undefined;
@@ -178,12 +178,12 @@ const FittingsForm = ({
   );
   return (
     <Card style={{ gap: 12 }}>
-      <Label heading>{old ? `Change: ${fittingsInWords(old)}` : 'Add to the list'}</Label>
+      <Label heading>{old ? `Change: ${fittingsToldOf(old)}` : 'Add to the list'}</Label>
       <Controller
         control={control}
         name="kind"
         render={({ field: { value, onChange } }) => (
-          <Options label="Kind" options={KINDS} chosen={value} onChoose={onChange} />
+          <Options label="Kind" options={FITTING_KINDS} chosen={value} onChoose={onChange} />
         )}
       />
       <Field control={control} name="name" label="What it looks like" />
@@ -266,7 +266,7 @@ const FittingsCard = ({
     ...fittings,
     moves: fittings.replacement === null ? null : movesHoles(fittings),
   });
-  const name = fittingsInWords(fittings);
+  const name = fittingsToldOf(fittings);
   return (
     <Card edge={fittings.missing > 0 ? 'amber' : undefined} style={{ gap: 4 }}>
       <TitleRow title={name} figure={fittings.bag ? `bag ${fittings.bag}` : 'no bag'} />
@@ -298,7 +298,7 @@ export const HardwareScreen = ({ record }: { readonly record: PieceRecord }) => 
   const change = useChange();
   const [edited, setEdited] = useKept<string | null>(`fittings/${piece.id}`, null);
   const fit = (it: Hardware, done: string) =>
-    change(piece.id, { kind: 'fit', hardware: it }, `${fittingsInWords(it)}: ${done}.`);
+    change(piece.id, { kind: 'fit', hardware: it }, `${fittingsToldOf(it)}: ${done}.`);
   const loose = assemble(piece.build).loose;
   return (
     <TwoPanes
@@ -355,7 +355,7 @@ export const HardwareScreen = ({ record }: { readonly record: PieceRecord }) => 
                     void change(
                       piece.id,
                       { kind: 'unfit', hardwareId: it.id },
-                      `${fittingsInWords(it)}: off the list.`,
+                      `${fittingsToldOf(it)}: off the list.`,
                     )
                   }
                 />

@@ -1,9 +1,9 @@
 import { ticketNumber } from '@obrik/core/ticket';
-import { fittingsInWords, assemble, type PieceRecord } from '@obrik/core/piece';
+import { fittingsToldOf, assemble, type PieceRecord } from '@obrik/core/piece';
 import { DISPOSITIONS } from '@obrik/core/words';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
-import { INK, KEPT, Line, Paper } from '@/ui/paper';
+import { INK, KEPT, PrintedLine, Paper } from '@/ui/paper';
 import { NumberedFront } from './NumberedFront';
 
 interface LabelProps {
@@ -24,13 +24,13 @@ const Label = ({ large, lines }: LabelProps) => (
       padding: 8,
     }}
   >
-    <Line bold size={20}>
+    <PrintedLine bold size={20}>
       {large}
-    </Line>
+    </PrintedLine>
     {lines.map((it) => (
-      <Line key={it} size={13}>
+      <PrintedLine key={it} size={13}>
         {it}
-      </Line>
+      </PrintedLine>
     ))}
   </View>
 );
@@ -56,28 +56,28 @@ export const LabelsScreen = ({ record }: { readonly record: PieceRecord }) => {
         onPress: () => router.navigate(`/pieces/${piece.id}/hardware`),
       }}
     >
-      <Line bold size={26} level={1}>
+      <PrintedLine bold size={26} level={1}>
         {ticket} · {piece.name}: map and labels
-      </Line>
+      </PrintedLine>
       {drawers + doors > 0 ? (
         <>
-          <Line bold size={16} level={2}>
+          <PrintedLine bold size={16} level={2}>
             Where each goes back
-          </Line>
+          </PrintedLine>
           <NumberedFront piece={piece} maxHeight={260} />
         </>
       ) : null}
-      <Line bold size={16} level={2}>
+      <PrintedLine bold size={16} level={2}>
         Bags
-      </Line>
-      {piece.hardware.length === 0 ? <Line>No hardware on the list yet.</Line> : null}
+      </PrintedLine>
+      {piece.hardware.length === 0 ? <PrintedLine>No hardware on the list yet.</PrintedLine> : null}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         {piece.hardware.map((it) => (
           <Label
             key={it.id}
             large={`${ticket} · bag ${it.bag || '?'}`}
             lines={[
-              fittingsInWords(it),
+              fittingsToldOf(it),
               it.missing > 0 ? `${it.missing} missing` : 'complete',
               DISPOSITIONS[it.disposition],
             ]}
@@ -86,9 +86,9 @@ export const LabelsScreen = ({ record }: { readonly record: PieceRecord }) => {
       </View>
       {drawers + doors > 0 ? (
         <>
-          <Line bold size={16} level={2}>
+          <PrintedLine bold size={16} level={2}>
             Drawers and doors
-          </Line>
+          </PrintedLine>
           <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
             {numbered(drawers, 'Drawer')}
             {numbered(doors, 'Door')}

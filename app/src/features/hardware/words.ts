@@ -1,7 +1,7 @@
 import { FITTING_NAMES, type Hardware } from '@obrik/core/piece';
 
 /** Kinds of fittings to choose from. */
-export const KINDS = (Object.keys(FITTING_NAMES) as Hardware['kind'][]).map((value) => ({
+export const FITTING_KINDS = (Object.keys(FITTING_NAMES) as Hardware['kind'][]).map((value) => ({
   value,
   title: FITTING_NAMES[value],
 }));

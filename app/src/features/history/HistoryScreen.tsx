@@ -19,9 +19,9 @@ import {
   Columns,
 } from '@/ui/controls';
 import { usePalette } from '@/ui/theme';
-import { historyLines, type HistoryLine, type Shown } from './historyLines';
+import { historyLines, type HistoryLine, type HistoryFilter } from './historyLines';
 
-const GROUPS: readonly { readonly value: Shown; readonly title: string }[] = [
+const GROUPS: readonly { readonly value: HistoryFilter; readonly title: string }[] = [
   { value: 'all', title: 'All' },
   { value: 'done', title: 'Work done' },
   { value: 'looks', title: 'Looks' },
@@ -84,7 +84,7 @@ export const HistoryScreen = ({ record }: { readonly record: PieceLedger }) => {
   const { units } = useShop();
   const put = useChanges();
   const { data } = useHistoryQuery(piece.id);
-  const [shown, setShown] = useState<Shown>('all');
+  const [shown, setShown] = useState<HistoryFilter>('all');
   if (!data) {
     return (
       <Screen>

@@ -6,15 +6,15 @@ import { useHistoryQuery } from '@/api/api';
 import { useShop } from '@/api/usePiece';
 import { shopNow } from '@/device';
 import { useTimes } from '@/features/shared/useTimes';
-import { INK, KEPT, Line, Paper } from '@/ui/paper';
-import { historyLines, type Shown } from './historyLines';
+import { INK, KEPT, PrintedLine, Paper } from '@/ui/paper';
+import { historyLines, type HistoryFilter } from './historyLines';
 
 /** The history on paper: who put what on record, when, and from which device. */
 export const HistorySheetScreen = ({ record }: { readonly record: PieceLedger }) => {
   const times = useTimes();
   const { piece, number } = record;
   const router = useRouter();
-  const { shown = 'all' } = useLocalSearchParams<{ shown?: Shown }>();
+  const { shown = 'all' } = useLocalSearchParams<{ shown?: HistoryFilter }>();
   const { units } = useShop();
   const lines = historyLines(
     record,
@@ -30,27 +30,27 @@ export const HistorySheetScreen = ({ record }: { readonly record: PieceLedger })
         onPress: () => router.navigate(`/pieces/${piece.id}/history`),
       }}
     >
-      <Line bold size={26} level={1}>
+      <PrintedLine bold size={26} level={1}>
         {ticketNumber(number)} · {piece.name}: history
-      </Line>
-      <Line colour={INK.ink2}>
+      </PrintedLine>
+      <PrintedLine colour={INK.ink2}>
         {yearsInWords(piece)}. {lines.length} entries, the newest first. Printed{' '}
         {times.clock.dayAndTime(shopNow())}.
-      </Line>
+      </PrintedLine>
       {lines.map(({ id, words, origin, revoked: takenBack, idle }) => (
         <View
           key={id}
           {...KEPT}
           style={{ borderTopWidth: 1, borderTopColor: INK.line, paddingTop: 4 }}
         >
-          <Line bold={!takenBack} colour={takenBack ? INK.ink2 : INK.ink}>
+          <PrintedLine bold={!takenBack} colour={takenBack ? INK.ink2 : INK.ink}>
             {words}
             {takenBack ? ' (taken back)' : ''}
-          </Line>
-          <Line size={13} colour={INK.ink2}>
+          </PrintedLine>
+          <PrintedLine size={13} colour={INK.ink2}>
             {origin}
             {idle ? `. Without effect: ${idle}` : ''}
-          </Line>
+          </PrintedLine>
         </View>
       ))}
     </Paper>

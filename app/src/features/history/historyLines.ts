@@ -13,7 +13,7 @@ import { surfaceNames } from '@obrik/core/piece';
 import type { UnitSystem } from '@obrik/core/units';
 
 /** What of a history is shown. */
-export type Shown = HistoryGroup | 'all';
+export type HistoryFilter = HistoryGroup | 'all';
 
 /** One entry of a history, to be read. */
 export interface HistoryLine {
@@ -42,7 +42,7 @@ const originOf = (it: LedgerEntry, clock: PlaceClock): string =>
 export const historyLines = (
   { piece, withoutEffect }: PieceLedger,
   entries: readonly LedgerEntry[],
-  shown: Shown,
+  shown: HistoryFilter,
   units: UnitSystem,
   clock: PlaceClock,
 ): readonly HistoryLine[] => {

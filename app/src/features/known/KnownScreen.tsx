@@ -11,7 +11,7 @@ import { shopNow } from '@/device';
 import { useCase } from '@/api/useCase';
 import { QUESTIONS, STATE_WORDS, beliefInWords } from '@/features/shared/marks';
 import { useTimes } from '@/features/shared/useTimes';
-import { INK, KEPT, Line, Paper } from '@/ui/paper';
+import { INK, KEPT, PrintedLine, Paper } from '@/ui/paper';
 
 /** All that is known of one surface, with what it rests on. */
 const SurfaceSheet = ({
@@ -30,57 +30,61 @@ const SurfaceSheet = ({
   const findings = piece.findings.filter((it) => it.surfaceId === surface.id);
   return (
     <View {...KEPT} style={{ borderTopWidth: 1, borderTopColor: INK.line, paddingTop: 6, gap: 2 }}>
-      <Line bold size={16} level={2}>
+      <PrintedLine bold size={16} level={2}>
         {surface.name}
         {surface.count > 1 ? ` ×${surface.count}` : ''} · {showArea(surface.areaMm2, units)} ·{' '}
         {STATE_WORDS[stateOf(beliefs)]}
-      </Line>
+      </PrintedLine>
       {QUESTIONS.map(({ variable, title }) => {
         const belief = beliefs[variable];
         return (
-          <Line key={variable}>
+          <PrintedLine key={variable}>
             {title}: {beliefInWords(belief)}
             {belief.confirmed ? '' : ` (${showPercent(belief.said.p)})`}.
-          </Line>
+          </PrintedLine>
         );
       })}
-      <Line bold={beliefs.leadStatus.kind !== 'notAsked'}>Lead: {beliefs.leadStatus.text}</Line>
+      <PrintedLine bold={beliefs.leadStatus.kind !== 'notAsked'}>
+        Lead: {beliefs.leadStatus.text}
+      </PrintedLine>
       {beliefs.leadStatus.results.map((it) => (
-        <Line key={`${it.layer}/${it.by}`} colour={INK.ink2}>
+        <PrintedLine key={`${it.layer}/${it.by}`} colour={INK.ink2}>
           {LOOK_WORDS.lead.result(it.layer, it.found, it.by, it.ppm, it.who)},{' '}
           {times.clock.day(new Date(it.at))}.
-        </Line>
+        </PrintedLine>
       ))}
       {beliefs.veneer.measured ? (
-        <Line>Veneer: {showThickness(beliefs.veneer.usualMm * 1000, units)}, measured.</Line>
+        <PrintedLine>
+          Veneer: {showThickness(beliefs.veneer.usualMm * 1000, units)}, measured.
+        </PrintedLine>
       ) : null}
-      {beliefs.moisture ? <Line>Moisture: {beliefs.moisture.text}</Line> : null}
+      {beliefs.moisture ? <PrintedLine>Moisture: {beliefs.moisture.text}</PrintedLine> : null}
       {beliefs.layers.map((it) => (
-        <Line key={it.layer}>
+        <PrintedLine key={it.layer}>
           Layer {it.layer}: {it.colour}, {labelOf('finish', it.likeliest)} ({showPercent(it.p)}).
-        </Line>
+        </PrintedLine>
       ))}
       {findings.map((it) => {
         const judged = judgeFinding(it, surface, beliefs, units);
         return (
-          <Line key={it.id} colour={judged.severity === 'grave' ? INK.vermilion : INK.ink}>
+          <PrintedLine key={it.id} colour={judged.severity === 'grave' ? INK.vermilion : INK.ink}>
             {it.count} × {judged.text} {it.note}
-          </Line>
+          </PrintedLine>
         );
       })}
       {beliefs.conflicts.map((it) => (
-        <Line key={it.text} colour={INK.vermilion}>
+        <PrintedLine key={it.text} colour={INK.vermilion}>
           ! {it.text}
-        </Line>
+        </PrintedLine>
       ))}
       {seen.length > 0 ? (
-        <Line size={13} colour={INK.ink2}>
+        <PrintedLine size={13} colour={INK.ink2}>
           Seen: {seen.map((it) => recordedInWords(it, units)).join(' · ')}
-        </Line>
+        </PrintedLine>
       ) : (
-        <Line size={13} colour={INK.ink2}>
+        <PrintedLine size={13} colour={INK.ink2}>
           Nobody has looked at it yet.
-        </Line>
+        </PrintedLine>
       )}
     </View>
   );
@@ -100,15 +104,15 @@ export const KnownScreen = ({ record }: { readonly record: PieceRecord }) => {
         onPress: () => router.navigate(`/pieces/${piece.id}/look`),
       }}
     >
-      <Line bold size={26} level={1}>
+      <PrintedLine bold size={26} level={1}>
         {ticketNumber(number)} · {piece.name}: what we know
-      </Line>
-      <Line colour={INK.ink2}>
+      </PrintedLine>
+      <PrintedLine colour={INK.ink2}>
         {yearsInWords(piece)}. {settled} of {all.length} surfaces settled. Printed{' '}
         {times.clock.dayAndTime(shopNow())}.
-      </Line>
+      </PrintedLine>
       {isForChild(piece) ? (
-        <Line bold>For a child’s room: only a laboratory closes lead.</Line>
+        <PrintedLine bold>For a child’s room: only a laboratory closes lead.</PrintedLine>
       ) : null}
       {surfacesOf(piece).map((surface, index) => {
         const beliefs = all[index];
@@ -116,10 +120,10 @@ export const KnownScreen = ({ record }: { readonly record: PieceRecord }) => {
           <SurfaceSheet key={surface.id} record={record} surface={surface} beliefs={beliefs} />
         ) : null;
       })}
-      <Line colour={INK.ink2}>
+      <PrintedLine colour={INK.ink2}>
         A result holds for the layer and the place it was made on. Nothing here is declared safe;
         local code and licensed practice have the last word.
-      </Line>
+      </PrintedLine>
     </Paper>
   );
 };

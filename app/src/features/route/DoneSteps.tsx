@@ -1,6 +1,6 @@
 import { surfaceNames, type Piece } from '@obrik/core/piece';
 import type { DoneStep } from '@obrik/core/route';
-import { listed } from '@obrik/core/words';
+import { listed, counted } from '@obrik/core/words';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useTimes } from '@/features/shared/useTimes';
@@ -22,11 +22,11 @@ export const DoneSteps = ({ piece, steps }: DoneStepsProps) => {
   return (
     <Card style={{ paddingVertical: 4, gap: 4 }}>
       <OpenRow
-        label={`${steps.length === 1 ? '1 step' : `${steps.length} steps`} done`}
+        label={`${counted(steps.length, 'step')} done`}
         expanded={open}
         onPress={() => setOpen(!open)}
       >
-        <Strong>✓ {steps.length === 1 ? '1 step' : `${steps.length} steps`} done</Strong>
+        <Strong>✓ {counted(steps.length, 'step')} done</Strong>
       </OpenRow>
       {open ? (
         <View role="list" style={{ gap: 8 }}>

@@ -1,6 +1,6 @@
 import { surfacesOf, type Piece } from '@obrik/core/piece';
 import { PHASES, type Operation } from '@obrik/core/route';
-import { phaseInWords } from '@obrik/core/words';
+import { phaseInWords, counted } from '@obrik/core/words';
 import { Text } from '@rneui/themed';
 import { Pressable, View } from 'react-native';
 import { Small } from '@/ui/controls';
@@ -16,11 +16,11 @@ interface LanesProps {
 const inCell = (list: readonly Operation[]): string => {
   const grits = list.flatMap((it) => it.grits);
   const coats = list.filter((it) => it.coats).length;
-  if (coats > 0) return coats === 1 ? '1 coat' : `${coats} coats`;
+  if (coats > 0) return counted(coats, 'coat');
   if (list[0]?.phase === 'sand' && grits.length > 0) {
     return grits.length > 3 ? `${grits.length} papers` : grits.join('·');
   }
-  return list.length === 1 ? '1 step' : `${list.length} steps`;
+  return counted(list.length, 'step');
 };
 
 /** The route as lanes: a row for each surface, a column for each phase. */

@@ -1,3 +1,4 @@
+import { counted } from '@obrik/core/words';
 import { usePhotoSumQuery } from '@/api/api';
 import { Card, Label, PlainButton, Small } from '@/ui/controls';
 
@@ -13,7 +14,7 @@ export const Backup = () => {
         The shop’s server makes one every day and keeps the last seven. This one is yours to put
         elsewhere.
         {data && data.count > 0
-          ? ` In it: ${data.count} ${data.count === 1 ? 'photo' : 'photos'}, ${inMegabytes(data.bytes)}.`
+          ? ` In it: ${counted(data.count, 'photo')}, ${inMegabytes(data.bytes)}.`
           : ''}
       </Small>
       <PlainButton

@@ -2,7 +2,7 @@ import type { Piece } from '@obrik/core/piece';
 import { plannedAgainstActual, timedOf } from '@obrik/core/run';
 import { showDuration } from '@obrik/core/units';
 import { learnPaces, PHASES, timedIn, type Timed } from '@obrik/core/work';
-import { phaseInWords, capital } from '@obrik/core/words';
+import { phaseInWords, capital, counted } from '@obrik/core/words';
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import { useBenchQuery } from '@/api/api';
@@ -71,7 +71,7 @@ export const PaceCard = () => {
       {jobs.length > 0 ? (
         <Small>
           Times as long as planned, and between what eight of ten would believe it; from{' '}
-          {jobs.length === 1 ? 'one step' : `${jobs.length} steps`}.
+          {counted(jobs.length, 'step')}.
         </Small>
       ) : null}
       {jobs.length > 0 ? <Table jobs={jobs} /> : null}

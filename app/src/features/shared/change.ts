@@ -1,6 +1,7 @@
 import { showDuration, showMoney } from '@obrik/core/units';
+import { counted } from '@obrik/core/words';
 
-export const days = (it: number): string => `${it} ${it === 1 ? 'day' : 'days'}`;
+export const days = (it: number): string => counted(it, 'day');
 export const signed = (it: number, words: string): string => `${it > 0 ? '+' : '−'}${words}`;
 
 /** A change against the route as it is. */

@@ -11,7 +11,7 @@ interface BarsProps {
 }
 
 /** What is told at the foot of every screen. */
-export const Bars = ({ withMessage, narrow }: BarsProps) => {
+export const FootBars = ({ withMessage, narrow }: BarsProps) => {
   const notice = useNotice();
   const timers = useTimersShown();
   const message = withMessage && notice !== null;

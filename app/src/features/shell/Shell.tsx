@@ -177,7 +177,7 @@ export const Shell = ({ children }: { readonly children: ReactNode }) => {
           <Boundary>{children}</Boundary>
         </FootProvider>
         <NewVersion />
-        {bundle ? <bundle.Bars withMessage={!inFoot} narrow={!wide} /> : null}
+        {bundle ? <bundle.FootBars withMessage={!inFoot} narrow={!wide} /> : null}
       </View>
       {wide || feet > 0 ? null : InFoot ? (
         <PlacesBeside message={<InFoot />} />

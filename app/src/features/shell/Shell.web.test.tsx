@@ -17,7 +17,7 @@ jest.mock('./screenBundleLoader', () => {
   return {
     useScreenBundle: () => ({
       NoticeInFoot: () => createElement('i', null, 'told in the foot'),
-      Bars: ({ withMessage }: { withMessage: boolean }) =>
+      FootBars: ({ withMessage }: { withMessage: boolean }) =>
         withMessage ? createElement('i', null, 'told in a row') : null,
     }),
   };

@@ -1,10 +1,11 @@
+import { counted } from '@obrik/core/words';
 import { useRouter } from 'expo-router';
 import { useEffect } from 'react';
 import { useWaitingQuery } from '@/api/api';
 import { useLink } from '@/state/link';
 import { Strip } from '@/ui/controls';
 
-const entries = (count: number): string => (count === 1 ? '1 entry' : `${count} entries`);
+const entries = (count: number): string => counted(count, 'entry', 'entries');
 
 /** Asks before the page closes while something would be lost with it. */
 const useHold = (holds: boolean): void => {

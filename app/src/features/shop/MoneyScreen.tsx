@@ -1,7 +1,7 @@
 import { quickStart } from '@obrik/core/piece';
 import type { EarnedBy } from '@obrik/core/money';
 import { showDuration } from '@obrik/core/units';
-import { capital } from '@obrik/core/words';
+import { capital, counted } from '@obrik/core/words';
 import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
 import { View } from 'react-native';
@@ -125,7 +125,7 @@ export const MoneyScreen = () => {
             <Figure style={{ fontSize: 30 }}>{money.show(told.anHour)}</Figure>
             <Body>
               {money.show(told.left)} left after all costs, for {showDuration(told.minutes)} on{' '}
-              {told.sold.length === 1 ? 'one sold piece' : `${told.sold.length} sold pieces`}.
+              {counted(told.sold.length, 'sold piece')}.
             </Body>
             {best && worst ? (
               <Small>

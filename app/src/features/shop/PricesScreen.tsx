@@ -2,7 +2,7 @@ import { parse } from 'papaparse';
 import { AISLES, MATERIALS, aisleOf, type Material } from '@obrik/core/catalog';
 import { pricesTable, readPrices, type PriceProblem } from '@obrik/core/exchange';
 import { isOwnPrice, type OwnPrice } from '@obrik/core/piece';
-import { inDialect } from '@obrik/core/words';
+import { inDialect, counted } from '@obrik/core/words';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { useShopQuery } from '@/api/api';
@@ -64,7 +64,7 @@ const AsFile = ({ onRead }: { readonly onRead: (prices: readonly OwnPrice[]) => 
       </View>
       {came ? (
         <View role="status" style={{ gap: 4 }}>
-          <Body>{came.count === 1 ? '1 material priced.' : `${came.count} materials priced.`}</Body>
+          <Body>{`${counted(came.count, 'material')} priced.`}</Body>
           {came.problems.slice(0, TOLD).map((it) => (
             <Small key={it.line}>
               Line {it.line}: {it.message}

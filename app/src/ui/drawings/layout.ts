@@ -29,7 +29,7 @@ export interface Layout {
   readonly tiled: readonly string[];
 }
 
-export interface Room {
+export interface DrawingRoom {
   readonly width: number;
   readonly maxHeight: number;
   /** Least width and height of what can be tapped. */
@@ -115,7 +115,7 @@ const stacked = (wanted: readonly number[], height: number, room: number): reado
 export const layOut = (
   surfaces: readonly Pick<Surface, 'id'>[],
   faces: readonly Face[],
-  { width, maxHeight, target }: Room,
+  { width, maxHeight, target }: DrawingRoom,
 ): Layout => {
   const whole = around(faces);
   const at = (gutter: number): Layout => {

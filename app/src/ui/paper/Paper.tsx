@@ -17,7 +17,7 @@ interface LineProps {
 }
 
 /** A line of print; with a level it is a heading. */
-export const Line = ({ children, bold, size = 14, colour = INK.ink, level }: LineProps) => (
+export const PrintedLine = ({ children, bold, size = 14, colour = INK.ink, level }: LineProps) => (
   <Text
     {...(level ? { role: 'heading' as const, 'aria-level': level } : {})}
     style={{

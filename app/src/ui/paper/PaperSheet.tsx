@@ -5,14 +5,14 @@ import { Linking, View } from 'react-native';
 import Svg, { G, Path, Text as SvgText } from 'react-native-svg';
 import { FONTS } from '../theme';
 import { PlainButton } from '../controls';
-import { INK, KEPT, Line, Paper } from './Paper';
+import { INK, KEPT, PrintedLine, Paper } from './Paper';
 
 const INKS = { quiet: INK.ink2, warning: INK.vermilion } as const;
 
 const Print = ({ line: { text, bold, ink } }: { readonly line: PaperLine }) => (
-  <Line bold={bold} colour={ink ? INKS[ink] : INK.ink}>
+  <PrintedLine bold={bold} colour={ink ? INKS[ink] : INK.ink}>
     {text}
-  </Line>
+  </PrintedLine>
 );
 
 /** Shows a picture of the record by its id. */
@@ -50,7 +50,7 @@ const Block = ({ block: { lines, mark, pictures }, photo }: BlockProps) => (
           {pictures.map(({ photoId, caption }) => (
             <View key={photoId} style={{ flexGrow: 1, flexBasis: 220, gap: 4 }}>
               {photo(photoId, caption)}
-              <Line colour={INK.ink2}>{caption}</Line>
+              <PrintedLine colour={INK.ink2}>{caption}</PrintedLine>
             </View>
           ))}
         </View>
@@ -122,9 +122,9 @@ export const PaperSheet = ({ paper, pdf, photo, also, back }: PaperSheetProps) =
       </>
     }
   >
-    <Line bold size={26} level={1}>
+    <PrintedLine bold size={26} level={1}>
       {paper.title}
-    </Line>
+    </PrintedLine>
     {paper.intro.map((line, index) => (
       <Print key={index} line={line} />
     ))}
@@ -132,15 +132,15 @@ export const PaperSheet = ({ paper, pdf, photo, also, back }: PaperSheetProps) =
     {paper.sections.map(({ heading, blocks }, index) => (
       <View key={index} style={{ gap: 6 }}>
         {heading ? (
-          <Line bold size={16} level={2}>
+          <PrintedLine bold size={16} level={2}>
             {heading}
-          </Line>
+          </PrintedLine>
         ) : null}
         {blocks.map((block, at) => (
           <Block key={at} block={block} photo={photo} />
         ))}
       </View>
     ))}
-    <Line colour={INK.ink2}>{paper.foot}</Line>
+    <PrintedLine colour={INK.ink2}>{paper.foot}</PrintedLine>
   </Paper>
 );

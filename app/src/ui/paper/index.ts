@@ -1,2 +1,2 @@
-export { INK, KEPT, Line, Paper } from './Paper';
+export { INK, KEPT, PrintedLine, Paper } from './Paper';
 export { PaperSheet } from './PaperSheet';

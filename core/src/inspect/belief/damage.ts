@@ -80,7 +80,7 @@ export const DAMAGE_RULES: readonly DamageRule[] = [
 ];
 
 /** "40 × 25 mm, 3 mm deep"; empty where nobody measured. */
-export const sizeInWords = (it: Finding, units: UnitSystem): string => {
+export const damageSizeInWords = (it: Finding, units: UnitSystem): string => {
   const flat = [it.lengthMm, it.widthMm].filter((mm) => mm !== null);
   const deep = it.depthMm === null ? [] : [WORDS.deep(showLength(it.depthMm, units))];
   const across = flat.map((mm) => showLength(mm, units).replace(/ (mm|in)$/, '')).join(' × ');
@@ -113,7 +113,7 @@ export const judgeFinding = (
   const share = areaMm2 === undefined ? 0 : (areaMm2 * finding.count) / surface.areaMm2;
   const seen = { high: 0, middle: 0, low: -1 }[visibilityOf(surface)];
   const points = row.severity + (share > DAMAGE_LIMITS.largeShare ? 1 : 0) + seen;
-  const what = [row.label, sizeInWords(finding, units), WORDS.where[visibilityOf(surface)]];
+  const what = [row.label, damageSizeInWords(finding, units), WORDS.where[visibilityOf(surface)]];
   return {
     severity: points >= 3 ? 'grave' : points >= 2 ? 'serious' : 'slight',
     ruledOut,

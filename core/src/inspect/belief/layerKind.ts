@@ -6,7 +6,7 @@ import { MAKES } from './space';
 const isClear = (colour: string): boolean => /^(clear|amber|varnish|none)$/i.test(colour.trim());
 
 /** What a recorded layer may be: a film if it is clear, a paint if it has a colour. */
-export const mayBe = ({ colour }: Pick<PaintLayer, 'colour'>): readonly Finish[] =>
+export const layerMayBe = ({ colour }: Pick<PaintLayer, 'colour'>): readonly Finish[] =>
   LAYER_FINISHES[isClear(colour) ? 'clear' : 'coloured'];
 
 /**
@@ -15,7 +15,7 @@ export const mayBe = ({ colour }: Pick<PaintLayer, 'colour'>): readonly Finish[]
  */
 export const weighByLayer = (makes: Float64Array, top: PaintLayer | undefined): void => {
   if (!top) return;
-  const possible = mayBe(top);
+  const possible = layerMayBe(top);
   MAKES.forEach(({ finish }, m) => {
     if (!possible.includes(finish)) makes[m] = (makes[m] as number) * REPORTING_SLIP;
   });

@@ -1,6 +1,6 @@
 import { FEEL_SAYS, FINISHES, inspectionTest } from '../../catalog';
 import type { PaintLayer } from '../../piece';
-import { mayBe } from './layerKind';
+import { layerMayBe } from './layerKind';
 import { saysOf, type TestResult } from './likelihood';
 import type { SurfacePosterior } from './posterior';
 import type { LayerBelief } from './result';
@@ -35,7 +35,7 @@ export const layersOf = (
       const voices = [...feelSays(layer), ...made].flatMap(
         (it) => saysOf('finish', it, surface.part)?.chances ?? [],
       );
-      const possible = mayBe(layer);
+      const possible = layerMayBe(layer);
       const weights = FINISHES.ids.map((id, at) =>
         possible.includes(id)
           ? voices.reduce((product, chances) => product * (chances[at] ?? 1), shares[at] ?? 0)

@@ -2,14 +2,14 @@ import { z } from 'zod';
 import { BLEEDS, FINISHES, LEAD, SUBSTRATES, WOODS, variable, type Variable } from '../../catalog';
 
 /** Evidence that pulls apart, in words and with the observations that disagree. */
-export const conflict = z.object({
+export const beliefConflict = z.object({
   variable,
   observationIds: z.array(z.string()).readonly(),
   text: z.string(),
   /** The test that would settle it; null where only a second look or a word does. */
   settledBy: z.string().nullable(),
 });
-export type TestConflict = z.infer<typeof conflict>;
+export type TestConflict = z.infer<typeof beliefConflict>;
 
 /** What is believed of one variable of a surface, and what it rests on. */
 const beliefOf = <V extends Variable, Values extends z.core.$ZodRecordKey & z.ZodType>(
@@ -28,7 +28,7 @@ const beliefOf = <V extends Variable, Values extends z.core.$ZodRecordKey & z.Zo
     /** The user vouches for it. */
     confirmed: z.boolean(),
     settled: z.boolean(),
-    conflicts: z.array(conflict).readonly(),
+    conflicts: z.array(beliefConflict).readonly(),
     /** Observations that speak for and against the likeliest value. */
     speaksFor: z.array(z.string()).readonly(),
     speaksAgainst: z.array(z.string()).readonly(),
@@ -118,7 +118,7 @@ export const surfaceBeliefs = z.object({
   layers: z.array(layerBelief).readonly(),
   veneer: veneerEstimate,
   moisture: moisture.nullable(),
-  conflicts: z.array(conflict).readonly(),
+  conflicts: z.array(beliefConflict).readonly(),
 });
 export type SurfaceBeliefs = z.infer<typeof surfaceBeliefs>;
 export type Belief<V extends Variable = Variable> = SurfaceBeliefs[V];

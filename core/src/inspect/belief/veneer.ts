@@ -1,3 +1,4 @@
+import { ONE_IN_TEN_SIGMA } from '../../units';
 import { type Era, THIN_FACES, VENEER_PRIORS, VENEER_READING_ERROR } from '../../catalog';
 import type { Observation, Piece } from '../../piece';
 import { eraShares } from './priors';
@@ -7,11 +8,8 @@ import type { VeneerEstimate } from './result';
 const STEP = 0.02;
 const THICKNESSES = Array.from({ length: 310 }, (_, index) => (index + 1) * STEP);
 
-/** Standard normal quantile of 0.9: a lognormal's tenth lies this many sigmas below its median. */
-const TENTH = 1.2816;
-
 const lognormal = (mm: number, { thin, usual }: (typeof VENEER_PRIORS)[Era]): number => {
-  const sigma = Math.log(usual / thin) / TENTH;
+  const sigma = Math.log(usual / thin) / ONE_IN_TEN_SIGMA;
   return Math.exp(-0.5 * (Math.log(mm / usual) / sigma) ** 2) / (mm * sigma);
 };
 

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { bad, doneWork, good } from '../../piece';
-import { changeKind, has } from './kind';
+import { changeKind, hasId } from './kind';
 
 /** This work was done, or was begun; what was begun is ended by its own id. */
 export const did = changeKind(
@@ -11,9 +11,9 @@ export const did = changeKind(
     group: 'done',
     up: [],
     apply: (before, it) => {
-      const ended = before.done.find((old) => old.endedAt !== null && has(it.done, old.id));
+      const ended = before.done.find((old) => old.endedAt !== null && hasId(it.done, old.id));
       if (ended) return bad('done.id', `“${ended.title || ended.taskKey}” is on record already.`);
-      const others = before.done.filter((old) => !has(it.done, old.id));
+      const others = before.done.filter((old) => !hasId(it.done, old.id));
       return good({ ...before, done: [...others, ...it.done] });
     },
     madeFrom: (piece) =>

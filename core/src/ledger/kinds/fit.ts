@@ -1,4 +1,4 @@
-import { fittingsInWords, good, hardware } from '../../piece';
+import { fittingsToldOf, good, hardware } from '../../piece';
 import { changeKind, put } from './kind';
 
 /** Fittings are put on the list, or changed where they are on it. */
@@ -12,6 +12,6 @@ export const fit = changeKind(
     apply: (before, it) => good({ ...before, hardware: put(before.hardware, it.hardware) }),
     fields: (it) => [{ name: `fit/${it.hardware.id}`, value: it.hardware, change: it }],
     madeFrom: (piece) => piece.hardware.map((one) => ({ change: { kind: 'fit', hardware: one } })),
-    told: (it) => `Fittings: ${fittingsInWords(it.hardware)}`,
+    told: (it) => `Fittings: ${fittingsToldOf(it.hardware)}`,
   },
 );

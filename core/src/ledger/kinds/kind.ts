@@ -77,15 +77,15 @@ export const changeKind = <K extends string, Shape extends z.ZodRawShape, S exte
   schema: z.object({ kind: z.literal(kind), ...shape }),
 });
 
-export const without = <T extends { id: string }>(list: readonly T[], gone: string): T[] =>
+export const withoutId = <T extends { id: string }>(list: readonly T[], gone: string): T[] =>
   list.filter((it) => it.id !== gone);
 
-export const has = (list: readonly { id: string }[], wanted: string): boolean =>
+export const hasId = (list: readonly { id: string }[], wanted: string): boolean =>
   list.some((it) => it.id === wanted);
 
 /** With one in its place by its id, or at the end where there is none. */
 export const put = <T extends { id: string }>(list: readonly T[], one: T): T[] =>
-  has(list, one.id) ? list.map((old) => (old.id === one.id ? one : old)) : [...list, one];
+  hasId(list, one.id) ? list.map((old) => (old.id === one.id ? one : old)) : [...list, one];
 
 /** One of a list, about the surface that stands for its own. */
 export const onSurface = <T extends { surfaceId: string }>(

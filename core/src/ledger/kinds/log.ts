@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { CHECKS, DISCOVERIES, MATERIALS, REMEDIES, TIMERS } from '../../catalog';
 import { good, logLine, type LogLine } from '../../piece';
 import { BENCH_WORDS } from '../../words';
-import { changeKind, has, type ToldFor } from './kind';
+import { changeKind, hasId, type ToldFor } from './kind';
 
 const lineInWords = (it: LogLine, { surfaceName }: ToldFor): string => {
   const where = it.surfaceIds.map(surfaceName).join(', ');
@@ -45,7 +45,7 @@ export const log = changeKind(
     apply: (before, it) => {
       const told = new Map(it.lines.map((one) => [one.id, one]));
       const kept = before.log.map((old) => told.get(old.id) ?? old);
-      const fresh = [...told.values()].filter((one) => !has(before.log, one.id));
+      const fresh = [...told.values()].filter((one) => !hasId(before.log, one.id));
       return good({ ...before, log: [...kept, ...fresh] });
     },
     madeFrom: (piece) =>

@@ -1,6 +1,6 @@
 import { bad, good, observation } from '../../piece';
 import { recordedInWords } from '../../words';
-import { changeKind, has, onSurface } from './kind';
+import { changeKind, hasId, onSurface } from './kind';
 
 /** A test or look made on a surface is put on record. */
 export const observe = changeKind(
@@ -11,7 +11,7 @@ export const observe = changeKind(
     group: 'looks',
     up: [],
     apply: (before, it) =>
-      has(before.observations, it.observation.id)
+      hasId(before.observations, it.observation.id)
         ? bad('observation.id', 'This observation is recorded already.')
         : good({ ...before, observations: [...before.observations, it.observation] }),
     moved: (it, to) => ({ ...it, observation: onSurface(it.observation, to) }),

@@ -1,5 +1,5 @@
 import { bad, good, picture as pictureOf } from '../../piece';
-import { changeKind, has, onSurface } from './kind';
+import { changeKind, hasId, onSurface } from './kind';
 
 /** A photo of a surface is put on record. */
 export const picture = changeKind(
@@ -10,7 +10,7 @@ export const picture = changeKind(
     group: 'looks',
     up: [],
     apply: (before, it) =>
-      has(before.pictures, it.picture.id)
+      hasId(before.pictures, it.picture.id)
         ? bad('picture.id', 'This picture is recorded already.')
         : good({ ...before, pictures: [...before.pictures, it.picture] }),
     moved: (it, to) => ({ ...it, picture: onSurface(it.picture, to) }),

@@ -1,5 +1,5 @@
 import { bad, good, id } from '../../piece';
-import { changeKind, has, without } from './kind';
+import { changeKind, hasId, withoutId } from './kind';
 
 /** A damage is taken off the record. */
 export const unfind = changeKind(
@@ -10,8 +10,8 @@ export const unfind = changeKind(
     group: 'damages',
     up: [],
     apply: (before, it) =>
-      has(before.findings, it.findingId)
-        ? good({ ...before, findings: without(before.findings, it.findingId) })
+      hasId(before.findings, it.findingId)
+        ? good({ ...before, findings: withoutId(before.findings, it.findingId) })
         : bad('findingId', 'No such damage: it may have been removed already.'),
     fields: (it) => [{ name: `find/${it.findingId}`, value: null, change: it }],
     takes: (it) => it.findingId,

@@ -1,5 +1,5 @@
 import { bad, good, id } from '../../piece';
-import { changeKind, has, without } from './kind';
+import { changeKind, hasId, withoutId } from './kind';
 
 /** Fittings are taken off the list. */
 export const unfit = changeKind(
@@ -10,8 +10,8 @@ export const unfit = changeKind(
     group: 'fittings',
     up: [],
     apply: (before, it) =>
-      has(before.hardware, it.hardwareId)
-        ? good({ ...before, hardware: without(before.hardware, it.hardwareId) })
+      hasId(before.hardware, it.hardwareId)
+        ? good({ ...before, hardware: withoutId(before.hardware, it.hardwareId) })
         : bad('hardwareId', 'No such fittings: they may have been taken off the list already.'),
     fields: (it) => [{ name: `fit/${it.hardwareId}`, value: null, change: it }],
     told: () => 'Fittings taken off the list',

@@ -1,5 +1,5 @@
 import { bad, good, id } from '../../piece';
-import { changeKind, has, without } from './kind';
+import { changeKind, hasId, withoutId } from './kind';
 
 /** A photo is taken off the record. */
 export const unpicture = changeKind(
@@ -10,8 +10,8 @@ export const unpicture = changeKind(
     group: 'looks',
     up: [],
     apply: (before, it) =>
-      has(before.pictures, it.pictureId)
-        ? good({ ...before, pictures: without(before.pictures, it.pictureId) })
+      hasId(before.pictures, it.pictureId)
+        ? good({ ...before, pictures: withoutId(before.pictures, it.pictureId) })
         : bad('pictureId', 'No such picture: it may have been taken back already.'),
     takes: (it) => it.pictureId,
     told: () => 'A picture removed',

@@ -1,5 +1,5 @@
 import { bad, good, id } from '../../piece';
-import { changeKind, has, without } from './kind';
+import { changeKind, hasId, withoutId } from './kind';
 
 /** A mix is kept no longer. */
 export const unrecipe = changeKind(
@@ -10,8 +10,8 @@ export const unrecipe = changeKind(
     group: 'money',
     up: [],
     apply: (before, it) =>
-      has(before.recipes, it.recipeId)
-        ? good({ ...before, recipes: without(before.recipes, it.recipeId) })
+      hasId(before.recipes, it.recipeId)
+        ? good({ ...before, recipes: withoutId(before.recipes, it.recipeId) })
         : bad('recipeId', 'No such mix: it may have been removed already.'),
     fields: (it) => [{ name: `recipe/${it.recipeId}`, value: null, change: it }],
     told: () => 'A mix removed',

@@ -1,6 +1,6 @@
 import { inspectionTest } from '../../catalog';
 import { MOST, bad, canSpeakForMore, good, id, type Piece } from '../../piece';
-import { changeKind, has, without } from './kind';
+import { changeKind, hasId, withoutId } from './kind';
 
 /** Without an observation; of a sample of paint it is kept that it was there. */
 const withTakenBack = (before: Piece, observationId: string): Piece => {
@@ -9,7 +9,7 @@ const withTakenBack = (before: Piece, observationId: string): Piece => {
   const wasSample = old !== undefined && test !== undefined && canSpeakForMore(test);
   return {
     ...before,
-    observations: without(before.observations, observationId),
+    observations: withoutId(before.observations, observationId),
     takenBack: wasSample
       ? [
           ...before.takenBack,
@@ -32,7 +32,7 @@ export const withdraw = changeKind(
     group: 'looks',
     up: [],
     apply: (before, it) =>
-      has(before.observations, it.observationId)
+      hasId(before.observations, it.observationId)
         ? good(withTakenBack(before, it.observationId))
         : bad('observationId', 'No such observation: it may have been taken back already.'),
     takes: (it) => it.observationId,

@@ -1,8 +1,8 @@
 import { bodyKindOf, type BodyKindId } from './bodies';
 import { MOST_BODIES, readBody, usualBody, type Body, type Build, type SurfaceEdit } from './build';
-import { type Cell, type Front, type Lane } from './front';
+import { type Cell, type Front, type FrontLane } from './front';
 
-/** What a builder does to a build. Each gives a new build; what can't be done leaves it as it was. */
+/** What a builder does to a build. Each gives a new build; what can't be done leaves it was. */
 
 /** Changes one body by its id. */
 export const inBody = (it: Build, bodyId: string, how: (one: Body) => Body): Build => ({
@@ -61,7 +61,7 @@ export const withFront = (it: Build, bodyId: string, how: (front: Front) => Fron
     return front ? { ...one, front: how(front) } : one;
   });
 
-const inLane = (it: Front, lane: number, how: (one: Lane) => Lane): Front => ({
+const inLane = (it: Front, lane: number, how: (one: FrontLane) => FrontLane): Front => ({
   ...it,
   of: it.of.map((one, index) => (index === lane ? how(one) : one)),
 });

@@ -26,7 +26,7 @@ export const cell = z.object({
 export type Cell = z.infer<typeof cell>;
 
 export const lane = z.object({ size: share, cells: z.array(cell).min(1).max(12) });
-export type Lane = z.infer<typeof lane>;
+export type FrontLane = z.infer<typeof lane>;
 
 /** How the front of a carcass is divided: lanes beside each other or one above the other. */
 export const front = z.object({

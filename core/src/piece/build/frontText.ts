@@ -1,3 +1,4 @@
+import { counted, listed } from '../../words';
 import { cell, type Cell, type Front } from './front';
 
 /*
@@ -28,7 +29,7 @@ const wordOf = (it: Cell): string =>
 
 const shelved = (it: Cell): string =>
   it.shelves > 0 && (it.kind === 'open' || it.kind === 'door')
-    ? ` with ${it.shelves} ${it.shelves === 1 ? 'shelf' : 'shelves'}`
+    ? ` with ${counted(it.shelves, 'shelf', 'shelves')}`
     : '';
 
 const marked = (it: Cell): string => (it.set === '' ? '' : ` #${it.set}`);
@@ -74,9 +75,7 @@ const cellsInWords = (cells: readonly Cell[]): string => {
   for (const { kind } of cells) {
     counts.set(SHELL_WORDS[kind], (counts.get(SHELL_WORDS[kind]) ?? 0) + 1);
   }
-  return [...counts]
-    .map(([word, count]) => `${count} ${count === 1 ? word : `${word}s`}`)
-    .join(' and ');
+  return listed([...counts].map(([word, count]) => counted(count, word)));
 };
 
 /** A front in whole words, for whoever typed it: "3 rows: 2 drawers in each". */
@@ -85,7 +84,7 @@ export const frontInWords = ({ lanes, of }: Front): string => {
     lanes === 'columns' ? ['column', 'one above the other'] : ['row', 'side by side'];
   const told = of.map((it) => cellsInWords(it.cells));
   const [first] = told;
-  const lines = `${of.length} ${of.length === 1 ? lane : `${lane}s`}`;
+  const lines = counted(of.length, lane);
   if (told.every((it) => it === first)) {
     const many = (of[0]?.cells.length ?? 0) > 1 ? `, ${along}` : '';
     return of.length === 1 ? `${lines}: ${first}${many}` : `${lines}, in each ${first}${many}`;

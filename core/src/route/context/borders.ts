@@ -31,7 +31,7 @@ const lookOf = ({ worked, aim: { scheme } }: SurfaceContext): string =>
     : '';
 
 /** Area of some surfaces together, m². */
-export const areaOf = (surfaces: readonly SurfaceContext[]): number =>
+export const borderAreaOf = (surfaces: readonly SurfaceContext[]): number =>
   surfaces.reduce((sum, s) => sum + areaOfFace(s), 0);
 
 /** The sides of one group in the order in which they are coated; none where one coat goes on all. */
@@ -49,7 +49,7 @@ const sidesOfGroup = (
   const rank = ({ look, isTop }: (typeof byLook)[number]): number =>
     look === '' ? 2 : isTop === topFirst ? 0 : 1;
   return [...byLook]
-    .sort((a, b) => rank(a) - rank(b) || areaOf(b.list) - areaOf(a.list))
+    .sort((a, b) => rank(a) - rank(b) || borderAreaOf(b.list) - borderAreaOf(a.list))
     .map(({ look, list }, order) => ({ group, order, coated: look !== '', surfaces: list }));
 };
 

@@ -21,7 +21,7 @@ import {
   isVeneered,
   openFindings,
 } from '../context/context';
-import { choiceOf } from '../rules/lines';
+import { lineChoiceOf } from '../rules/lines';
 
 /** Putty where it is shallow, epoxy where filler would sag, filler in rounds between. */
 const fillerByDepth = (filler: Repair, depthMm: number): Repair => {
@@ -91,7 +91,7 @@ const ruinedBy = (s: SurfaceContext, { steps }: Repair): string | undefined => {
     waitsForLead: false,
   };
   return steps
-    .map((it) => choiceOf(it, on))
+    .map((it) => lineChoiceOf(it, on))
     .flatMap((it) => (it.kind === 'refused' ? [it.because] : []))[0];
 };
 

@@ -5,9 +5,9 @@ import { isDoneToPiece, isInPlace, type Whole } from '../context/whole';
 import { ofUnits } from './common';
 import { hangsAsDoor, hasPulls, runsWithDrawers } from '../context/context';
 import {
-  worked,
+  workedFittings,
   countOf,
-  drawersIn,
+  drawersToFit,
   doorsIn,
   othersOn,
   fittingsOn,
@@ -27,7 +27,7 @@ export const APART_RULES: readonly Rule[] = [
     phase: 'record',
     regardless: true,
     place: { of: 'piece' },
-    asks: (whole) => (isDoneToPiece(whole, 'photographed') ? [] : worked(whole)),
+    asks: (whole) => (isDoneToPiece(whole, 'photographed') ? [] : workedFittings(whole)),
     because: () => SECURE_WORDS.photographs.because,
     work: () => ({
       rank: 0,
@@ -65,7 +65,7 @@ export const APART_RULES: readonly Rule[] = [
     phase: 'dismantle',
     place: { of: 'piece' },
     asks: (whole) =>
-      whole.piece.staysInPlace && !isDoneToPiece(whole, 'roomCovered') ? worked(whole) : [],
+      whole.piece.staysInPlace && !isDoneToPiece(whole, 'roomCovered') ? workedFittings(whole) : [],
     because: () => WORDS.coverRoom.because,
     work: (whole) => ({
       rank: -10,
@@ -82,9 +82,9 @@ export const APART_RULES: readonly Rule[] = [
     place: { of: 'parts', id: 'drawers' },
     asks: (whole) =>
       staysIn(whole) && !isDoneToPiece(whole, 'drawersMasked')
-        ? worked(whole, runsWithDrawers)
+        ? workedFittings(whole, runsWithDrawers)
         : [],
-    because: (whole) => WORDS.maskDrawers.because(drawersIn(whole)),
+    because: (whole) => WORDS.maskDrawers.because(drawersToFit(whole)),
     work: () => ({
       rank: -25,
       title: WORDS.maskDrawers.title,
@@ -99,13 +99,13 @@ export const APART_RULES: readonly Rule[] = [
     regardless: true,
     place: { of: 'parts', id: 'drawers' },
     asks: (whole) =>
-      !staysIn(whole) && isInPlace(whole, 'drawers') ? worked(whole, runsWithDrawers) : [],
-    because: (whole) => WORDS.drawersOut.because(drawersIn(whole)),
+      !staysIn(whole) && isInPlace(whole, 'drawers') ? workedFittings(whole, runsWithDrawers) : [],
+    because: (whole) => WORDS.drawersOut.because(drawersToFit(whole)),
     work: (whole) => ({
       rank: 0,
-      title: WORDS.drawersOut.title(drawersIn(whole)),
+      title: WORDS.drawersOut.title(drawersToFit(whole)),
       how: WORDS.drawersOut.how,
-      ...ofUnits('drawers-out', drawersIn(whole)),
+      ...ofUnits('drawers-out', drawersToFit(whole)),
       traits: { takesOff: 'drawers' },
     }),
   }),
@@ -114,7 +114,7 @@ export const APART_RULES: readonly Rule[] = [
     phase: 'dismantle',
     regardless: true,
     place: { of: 'parts', id: 'doors' },
-    asks: (whole) => (isInPlace(whole, 'doors') ? worked(whole, hangsAsDoor) : []),
+    asks: (whole) => (isInPlace(whole, 'doors') ? workedFittings(whole, hangsAsDoor) : []),
     because: (whole) => WORDS.doorsOff.because(doorsIn(whole)),
     work: (whole) => ({
       rank: 0,
@@ -129,7 +129,7 @@ export const APART_RULES: readonly Rule[] = [
     phase: 'dismantle',
     regardless: true,
     place: { of: 'parts', id: 'pulls' },
-    asks: (whole) => (isInPlace(whole, 'pulls') ? worked(whole, hasFittings(whole)) : []),
+    asks: (whole) => (isInPlace(whole, 'pulls') ? workedFittings(whole, hasFittings(whole)) : []),
     because: () => WORDS.hardwareOff.because,
     work: (whole) => ({
       rank: 1,
@@ -164,7 +164,7 @@ export const APART_RULES: readonly Rule[] = [
     place: { of: 'parts', id: 'pulls' },
     asks: (whole) =>
       countOf(whole, 'clean') > 0 && !isDoneToPiece(whole, 'fittingsPolished')
-        ? worked(whole, hasPulls)
+        ? workedFittings(whole, hasPulls)
         : [],
     because: (whole) => WORDS.polishFittings.because(countOf(whole, 'clean')),
     work: (whole) => ({
@@ -182,7 +182,7 @@ export const APART_RULES: readonly Rule[] = [
     place: { of: 'parts', id: 'pulls' },
     asks: (whole) =>
       countOf(whole, 'repaint') > 0 && !isDoneToPiece(whole, 'fittingsRepainted')
-        ? worked(whole, hasPulls)
+        ? workedFittings(whole, hasPulls)
         : [],
     because: (whole) => WORDS.repaintFittings.because(countOf(whole, 'repaint')),
     work: (whole) => ({

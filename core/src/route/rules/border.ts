@@ -1,6 +1,6 @@
 import { COAT_WORDS, listed } from '../../words';
 import type { Condition } from '../../effect';
-import { areaOf, tapeMinutesOf, type Side } from '../context/borders';
+import { borderAreaOf, tapeMinutesOf, type Side } from '../context/borders';
 import { pieceRule, type Draft, type Rule } from './rule';
 import type { Whole } from '../context/whole';
 import { ofUnits, wait } from './common';
@@ -73,7 +73,7 @@ export const BORDER_BEFORE_RULES: readonly Rule[] = [
         rank: 50,
         title: WORDS.before.title,
         how: WORDS.before.how,
-        ...ofUnits('mask-border', areaOf(surfaces)),
+        ...ofUnits('mask-border', borderAreaOf(surfaces)),
         traits: { makes: ['masked'] },
       })),
   }),
@@ -112,7 +112,7 @@ export const BORDER_BETWEEN_RULES: readonly Rule[] = [
         rank: 91,
         title: WORDS.onFilm.title,
         how: WORDS.onFilm.how,
-        ...ofUnits('mask-border', areaOf(surfaces)),
+        ...ofUnits('mask-border', borderAreaOf(surfaces)),
         traits: { makes: ['taped'] },
       })),
   }),

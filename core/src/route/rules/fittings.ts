@@ -4,7 +4,7 @@ import { comesBack, type Whole } from '../context/whole';
 import { type SurfaceContext, hasPulls, openFindings } from '../context/context';
 
 /** Surfaces that are worked and are of a kind. */
-export const worked = (
+export const workedFittings = (
   whole: Whole,
   kind: (s: SurfaceContext) => boolean = () => true,
 ): readonly SurfaceContext[] => whole.surfaces.filter((s) => s.worked && kind(s));
@@ -14,9 +14,9 @@ export const countOf = ({ piece }: Whole, disposition: Hardware['disposition']):
     .filter((it) => it.disposition === disposition)
     .reduce((sum, it) => sum + it.count, 0);
 
-export const drawersIn = ({ surfaces }: Whole): number => surfaces[0]?.loose.drawers ?? 0;
+export const drawersToFit = ({ surfaces }: Whole): number => surfaces[0]?.loose.drawers ?? 0;
 export const doorsIn = ({ surfaces }: Whole): number => surfaces[0]?.loose.doors ?? 0;
-export const pullsOn = ({ surfaces }: Whole): number => surfaces[0]?.loose.pulls ?? 0;
+export const pullsToFit = ({ surfaces }: Whole): number => surfaces[0]?.loose.pulls ?? 0;
 /** Fittings beside pulls that stand in the way: casters, locks, plates, brackets. */
 export const OTHERS: readonly Hardware['kind'][] = [
   'lock',
@@ -36,7 +36,7 @@ export const othersOn = ({ piece }: Whole): readonly Hardware[] =>
 export const fittingsOn = (
   whole: Whole,
 ): readonly { readonly kind: string; readonly count: number }[] => [
-  ...(pullsOn(whole) > 0 ? [{ kind: 'pull', count: pullsOn(whole) }] : []),
+  ...(pullsToFit(whole) > 0 ? [{ kind: 'pull', count: pullsToFit(whole) }] : []),
   ...othersOn(whole).map(({ kind, count }) => ({
     kind: kind === 'other' ? 'other fitting' : kind,
     count,

@@ -37,12 +37,12 @@ const whyNot = ({ does }: Line, on: LinesOn): string | undefined =>
   does.map((danger) => forbids(danger, on)).find((why) => why !== undefined);
 
 /** What a line comes to: as it is, another way, or nothing that may be done there. */
-export type Choice =
+export type LineChoice =
   | { readonly kind: 'asItIs' | 'instead'; readonly line: Line }
   | { readonly kind: 'refused'; readonly because: string };
 
 /** The first way to do a line that nothing forbids where it is done. */
-export const choiceOf = (told: Told, on: LinesOn): Choice => {
+export const lineChoiceOf = (told: Told, on: LinesOn): LineChoice => {
   const it = lineOf(told);
   const because = whyNot(it, on);
   if (because === undefined) return { kind: 'asItIs', line: it };
@@ -58,7 +58,7 @@ export const linesFor = (
   told: readonly Told[],
   on: LinesOn,
 ): { readonly lines: readonly TaskLine[]; readonly otherwise: boolean } => {
-  const choices = told.map((it) => choiceOf(it, on));
+  const choices = told.map((it) => lineChoiceOf(it, on));
   return {
     lines: choices.map((it) =>
       it.kind === 'refused'

@@ -6,8 +6,8 @@ import { isDoneToPiece, type Whole } from '../context/whole';
 import { ofUnits } from './common';
 import { areaOfFace, hangsAsDoor, isTouched, runsWithDrawers } from '../context/context';
 import {
-  worked,
-  drawersIn,
+  workedFittings,
+  drawersToFit,
   doorsIn,
   othersOn,
   fittingsOn,
@@ -37,12 +37,12 @@ export const TOGETHER_RULES: readonly Rule[] = [
     regardless: true,
     place: { of: 'parts', id: 'drawers' },
     asks: (whole) => backOnTo(whole, 'drawers', runsWithDrawers),
-    because: (whole) => WORDS.drawersIn.because(drawersIn(whole)),
+    because: (whole) => WORDS.drawersIn.because(drawersToFit(whole)),
     work: (whole) => ({
       rank: 0,
       title: WORDS.drawersIn.title,
       how: WORDS.drawersIn.how,
-      ...ofUnits('drawers-in', drawersIn(whole)),
+      ...ofUnits('drawers-in', drawersToFit(whole)),
       traits: { putsOn: 'drawers' },
       checks: ['runsFreely'],
     }),
@@ -101,7 +101,7 @@ export const TOGETHER_RULES: readonly Rule[] = [
     asks: (whole) =>
       isDoneToPiece(whole, 'bumpersSet')
         ? []
-        : worked(whole, (s) => hangsAsDoor(s) || runsWithDrawers(s)),
+        : workedFittings(whole, (s) => hangsAsDoor(s) || runsWithDrawers(s)),
     because: () => WORDS.bumpers.because,
     work: () => ({
       rank: 3,
@@ -115,7 +115,7 @@ export const TOGETHER_RULES: readonly Rule[] = [
     id: 'seen-from-a-distance',
     phase: 'reassemble',
     place: { of: 'piece' },
-    asks: (whole) => (isDoneToPiece(whole, 'touchedUp') ? [] : worked(whole)),
+    asks: (whole) => (isDoneToPiece(whole, 'touchedUp') ? [] : workedFittings(whole)),
     because: () => WORDS.touchUp.because,
     work: (_, asking) => ({
       rank: 5,
@@ -135,7 +135,7 @@ export const TOGETHER_RULES: readonly Rule[] = [
     place: { of: 'piece' },
     asks: (whole) =>
       whole.piece.wetRoom && !isDoneToPiece(whole, 'edgesSealed')
-        ? worked(whole).filter((s) => visibilityOf(s.surface) !== 'low')
+        ? workedFittings(whole).filter((s) => visibilityOf(s.surface) !== 'low')
         : [],
     because: () => WORDS.sealEdges.because,
     work: () => ({

@@ -49,7 +49,7 @@ export const either = (all: readonly Calendar[]): Calendar =>
   calendarOf(all.flatMap((it) => it.spans));
 
 /** What is in the first and in none of the others. */
-export const without = (a: Calendar, taken: readonly Span[]): Calendar => {
+export const freeOf = (a: Calendar, taken: readonly Span[]): Calendar => {
   const gaps: Span[] = [];
   let from = -Infinity;
   for (const it of calendarOf(taken).spans) {

@@ -15,7 +15,7 @@ import { effectIn, learnPaces, timedIn, type Task } from '../../work';
 import { placeClock } from '../../clock';
 import { emptyJob, jobFrom, linksAlong, startedJob } from './jobs';
 import { placesInSpaces } from './places';
-import type { Job, Link, ScheduleProblem, Wait } from './problem';
+import type { Job, JobLink, ScheduleProblem, Wait } from './problem';
 import { PACES, bearing, maxWait, minWait, progressOf, wetOf } from './waits';
 
 /** A piece with what is still to be done on it. */
@@ -127,7 +127,7 @@ export const problemOf = (
   const places = placesInSpaces(shop, now, outdoor);
   const { nowhere, waysOf, spaces } = places;
   const jobs: Job[] = [];
-  const links: Link[] = [];
+  const links: JobLink[] = [];
   const meanings: Meaning[] = [];
   const add = (job: Job, meaning: Meaning): number => {
     meanings.push(meaning);

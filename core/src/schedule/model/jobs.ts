@@ -4,7 +4,7 @@ import type { Minute } from '../../climate';
 import type { DoneWork, Space } from '../../piece';
 import type { Graph } from '../../route';
 import { activeMinutes, minutesOf, type Paces, type Task } from '../../work';
-import type { Job, Link, Wait, Way } from './problem';
+import type { Job, JobLink, Wait, Way } from './problem';
 import { coatingOf, heldOf, heldOnRacks, maxWait, minWait, wetOf } from './waits';
 
 /** A job without work: a milestone, or work that is done. */
@@ -89,8 +89,8 @@ export const startedJob = (
 export const linksAlong = (
   graph: Graph,
   nodes: readonly number[],
-): readonly Pick<Link, 'before' | 'after' | 'min' | 'max'>[] => {
-  const known = new Map<string, Pick<Link, 'before' | 'after' | 'min' | 'max'>>();
+): readonly Pick<JobLink, 'before' | 'after' | 'min' | 'max'>[] => {
+  const known = new Map<string, Pick<JobLink, 'before' | 'after' | 'min' | 'max'>>();
   for (const [from, to, , between] of graph.edges) {
     const [before, after, lag] = [nodes[from], nodes[to], graph.lags[between]];
     if (before === undefined || after === undefined || before === after || !lag) continue;

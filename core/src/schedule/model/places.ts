@@ -6,7 +6,7 @@ import type { Effect } from '../../effect';
 import type { Task } from '../../work';
 import { HORIZON_DAYS, airIn } from '../../drying';
 import { fitHours } from '../calendar/fitHours';
-import { ALWAYS, both, without, type Calendar } from '../calendar/calendar';
+import { ALWAYS, both, freeOf, type Calendar } from '../calendar/calendar';
 import { clockDays, hoursOf, loudHours } from '../calendar/hours';
 import type { Resource, ResourceUse, Way } from './problem';
 import { coatingOf, heldOf } from './waits';
@@ -57,7 +57,7 @@ export const placesInSpaces = (shop: Shop, now: Minute, outdoor: AirCourse | und
   const days = clockDays(now, HORIZON_DAYS, timeZone);
   const loud = quietFrom === null ? ALWAYS : loudHours(quietFrom, days, timeZone);
   const hours = people.map((it) =>
-    without(
+    freeOf(
       hoursOf(it, days, timeZone),
       appointments
         .filter(({ personId }) => personId === null || personId === it.id)

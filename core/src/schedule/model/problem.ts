@@ -1,4 +1,4 @@
-import type { Minute, Progress } from '../../climate';
+import type { Minute, DryingProgress } from '../../climate';
 import type { Calendar } from '../calendar/calendar';
 
 /** So much of a resource. */
@@ -56,7 +56,7 @@ export interface Job {
 }
 
 /** One job after another, with the time between the end of one and the start of the other. */
-export interface Link {
+export interface JobLink {
   readonly before: number;
   readonly after: number;
   readonly min: Wait;
@@ -85,13 +85,13 @@ export interface ScheduleProblem {
   readonly from: Minute;
   readonly projects: readonly Project[];
   readonly jobs: readonly Job[];
-  readonly links: readonly Link[];
+  readonly links: readonly JobLink[];
   readonly resources: readonly Resource[];
   /** Names of the spaces. */
   readonly spaces: readonly string[];
   readonly calendars: readonly Calendar[];
   /** How drying goes on, by pace and space; null in a space without air of its own. */
-  readonly paces: readonly (readonly (Progress | null)[])[];
+  readonly paces: readonly (readonly (DryingProgress | null)[])[];
   /** By pace: an early and a late one among ten, as shares of the expected time. */
   readonly spreads: readonly (readonly [number, number])[];
   /** Dust hangs in the air for so long, minutes. */
@@ -124,7 +124,7 @@ export interface Booking {
 }
 
 /** Times for all jobs that could be given one. */
-export interface Plan {
+export interface JobPlan {
   /** By job; undefined where it found no room. */
   readonly bookings: readonly (Booking | undefined)[];
 }

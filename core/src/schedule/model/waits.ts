@@ -1,9 +1,9 @@
 import { BEARS_PARTS, COATINGS, COAT_SHARES, DRYING, type Coating } from '../../catalog';
-import { curePaceOf, paceOf, progressIn, type AirCourse, type Progress } from '../../climate';
+import { curePaceOf, paceOf, progressIn, type AirCourse, type DryingProgress } from '../../climate';
 import type { Space } from '../../piece';
 import type { Effect, Lag } from '../../effect';
 import { dryingIn, safeWindow } from '../../drying';
-import type { Job, Link, Wait } from './problem';
+import type { Job, JobLink, Wait } from './problem';
 
 /** How waits go on: as each kind of drying, or as hardening on. */
 export const PACES = [...DRYING.ids, 'cure'] as const;
@@ -53,10 +53,10 @@ export const bearing = ({ traits, wait }: Effect, minutes: number): number =>
 /** How drying goes on in each space, for the paces that something asks for. */
 export const progressOf = (
   jobs: readonly Job[],
-  links: readonly Link[],
+  links: readonly JobLink[],
   airs: readonly AirCourse[],
   spaces: readonly Space[],
-): readonly (readonly (Progress | null)[])[] => {
+): readonly (readonly (DryingProgress | null)[])[] => {
   const asked = new Set(
     [
       ...links.flatMap((it) => [it.min, it.max]),

@@ -1,8 +1,8 @@
 import type { Minute } from '../../climate';
 import type { Prepared } from './board';
 import { either, readerOf, type Reader } from '../calendar/calendar';
-import { waitEnds, type Job, type Link, type Wait } from '../model/problem';
-import { inTurn } from './rank';
+import { waitEnds, type Job, type JobLink, type Wait } from '../model/problem';
+import { byRank } from './rank';
 
 /** No plan ends sooner than this. */
 export interface Bound {
@@ -46,7 +46,7 @@ export const boundOf = (prepared: Prepared): Bound => {
   const { problem, into, out } = prepared;
   const { jobs, links } = problem;
   const work = leastWork(jobs);
-  const turn = inTurn(prepared);
+  const turn = byRank(prepared);
   const readers = new Map<string, Reader>();
   const readerFor = (job: Job): Reader => {
     const calendars = [...new Set(job.ways.map((it) => it.calendar))].sort((a, b) => a - b);
@@ -76,7 +76,7 @@ export const boundOf = (prepared: Prepared): Bound => {
     }
     let at = Math.max(problem.from, job.release);
     for (const place of into[index] ?? []) {
-      const link = links[place] as Link;
+      const link = links[place] as JobLink;
       at = Math.max(at, soonest(jobs[link.before] as Job, link.min, ends[link.before] as number));
     }
     const reader = readerFor(job);
@@ -94,7 +94,7 @@ export const boundOf = (prepared: Prepared): Bound => {
   const after = new Float64Array(jobs.length);
   for (const index of [...turn].reverse()) {
     for (const place of out[index] ?? []) {
-      const link = links[place] as Link;
+      const link = links[place] as JobLink;
       const wait = link.min.pace === null ? link.min.minutes : 0;
       after[index] = Math.max(
         after[index] as number,

@@ -4,8 +4,8 @@ import {
   waitEnds,
   type Booking,
   type Job,
-  type Link,
-  type Plan,
+  type JobLink,
+  type JobPlan,
   type ScheduleProblem,
   type LinkReason,
 } from '../model/problem';
@@ -14,13 +14,13 @@ import {
 const MOVES = 4;
 
 /** When the next may begin after a job that has its time. */
-const readyAfter = (problem: ScheduleProblem, link: Link, booking: Booking): Minute => {
+const readyAfter = (problem: ScheduleProblem, link: JobLink, booking: Booking): Minute => {
   const space = problem.jobs[booking.job]?.ways[booking.way]?.space ?? null;
   return waitEnds(problem, link.min, booking.end, space);
 };
 
 /** Until when the next has to have begun; Infinity where nothing presses. */
-export const closesAfter = (problem: ScheduleProblem, link: Link, booking: Booking): Minute => {
+export const closesAfter = (problem: ScheduleProblem, link: JobLink, booking: Booking): Minute => {
   if (!link.max) return Infinity;
   const space = problem.jobs[booking.job]?.ways[booking.way]?.space ?? null;
   return waitEnds(problem, link.max, booking.end, space);
@@ -50,7 +50,7 @@ export interface Wishes {
  * What shares its setting up with the one before follows at once. Where a wait that presses would
  * be missed, what it follows is moved later, a few times.
  */
-export const buildPlan = (prepared: Prepared, { rank, way: wished }: Wishes): Plan => {
+export const buildPlan = (prepared: Prepared, { rank, way: wished }: Wishes): JobPlan => {
   const { problem, into, out } = prepared;
   const { jobs, links } = problem;
   const board = new Board(prepared);
@@ -64,7 +64,7 @@ export const buildPlan = (prepared: Prepared, { rank, way: wished }: Wishes): Pl
   const settle = (index: number): void => {
     const booking = board.bookings[index] as Booking;
     for (const place of out[index] ?? []) {
-      const link = links[place] as Link;
+      const link = links[place] as JobLink;
       const { after } = link;
       ready[place] = readyAfter(problem, link, booking);
       open[after] = (open[after] ?? 0) - 1;
@@ -83,7 +83,7 @@ export const buildPlan = (prepared: Prepared, { rank, way: wished }: Wishes): Pl
         held = place;
       }
     }
-    if (held >= 0) return { at, why: { kind: 'after', job: (links[held] as Link).before } };
+    if (held >= 0) return { at, why: { kind: 'after', job: (links[held] as JobLink).before } };
     return { at, why: { kind: at > problem.from ? 'release' : 'free' } };
   };
 
@@ -114,7 +114,7 @@ export const buildPlan = (prepared: Prepared, { rank, way: wished }: Wishes): Pl
       if (open[it] === 0) free.push(it);
     }
     for (const place of out[index] ?? []) {
-      const { after } = links[place] as Link;
+      const { after } = links[place] as JobLink;
       if (open[after] === 0) {
         const at = free.indexOf(after);
         if (at >= 0) free.splice(at, 1);
@@ -127,7 +127,7 @@ export const buildPlan = (prepared: Prepared, { rank, way: wished }: Wishes): Pl
   /** The pressing wait that a booking would miss, and how much later what it follows has to be. */
   const missedBy = (index: number, { start }: Booking): { job: number; by: number } | undefined => {
     for (const place of into[index] ?? []) {
-      const link = links[place] as Link;
+      const link = links[place] as JobLink;
       const { before: job } = link;
       const before = link.max && board.bookings[job];
       if (!before || (moved[job] ?? 0) >= MOVES || jobs[job]?.fixed) continue;

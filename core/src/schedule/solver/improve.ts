@@ -1,13 +1,13 @@
 import { diceOf, type Dice } from '../../dice';
 import type { Prepared } from './board';
 import { buildPlan } from './builder';
-import type { Plan } from '../model/problem';
+import type { JobPlan } from '../model/problem';
 import { rankings } from './rank';
 import { penaltyOf, outcomeOf, type Objective, type PlanOutcome } from './score';
 
 /** A plan with what it comes to. */
 export interface Answer {
-  readonly plan: Plan;
+  readonly plan: JobPlan;
   readonly outcome: PlanOutcome;
   readonly cost: number;
 }
@@ -19,7 +19,7 @@ export interface Progressing {
   readonly rounds: number;
 }
 
-const judged = (prepared: Prepared, plan: Plan, objective: Objective): Answer => {
+const judged = (prepared: Prepared, plan: JobPlan, objective: Objective): Answer => {
   const outcome = outcomeOf(prepared, plan);
   return { plan, outcome, cost: penaltyOf(prepared, outcome, objective) };
 };
@@ -46,7 +46,7 @@ const WARMTH = 0.01;
 /** Rounds over which it cools. */
 const COOLS = 400;
 
-const startsOf = ({ bookings }: Plan): Float64Array =>
+const startsOf = ({ bookings }: JobPlan): Float64Array =>
   Float64Array.from(bookings, (it) => it?.start ?? 1e15);
 
 /** Which jobs a round loosens: some by chance, those of a piece, those of a stretch of time, or those on the last way. */
@@ -75,7 +75,7 @@ const loosened = (prepared: Prepared, { plan }: Answer, dice: Dice): readonly nu
 };
 
 /** Jobs that hold up the one that is done last, back to the beginning. */
-const criticalIn = ({ problem }: Prepared, { bookings }: Plan): readonly number[] => {
+const criticalIn = ({ problem }: Prepared, { bookings }: JobPlan): readonly number[] => {
   let at = bookings.reduce(
     (last, it, index) => ((it?.end ?? 0) > (bookings[last]?.end ?? 0) ? index : last),
     0,

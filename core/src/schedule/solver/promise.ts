@@ -1,16 +1,15 @@
+import { ONE_IN_TEN_SIGMA } from '../../units';
 import type { Minute } from '../../climate';
 import { diceOf, type Dice } from '../../dice';
 import { prepare } from './board';
 import { buildPlan } from './builder';
-import type { Plan, ScheduleProblem, Wait } from '../model/problem';
+import type { JobPlan, ScheduleProblem, Wait } from '../model/problem';
 
 /**
  * How far work takes longer or shorter than planned: the logarithm's standard deviation. Two of three
  * jobs stay within a third (J, until the shop's own pace is known).
  */
 const WORK_SPREAD = 0.3;
-/** One in ten beyond it, in standard deviations. */
-const ONE_IN_TEN = 1.2816;
 /** Waits of the clock are as long as they are, but for a little, as a standard deviation. */
 const CLOCK_SPREAD = 0.05;
 
@@ -19,8 +18,8 @@ const normal = (dice: Dice): number =>
   Math.sqrt(-2 * Math.log(1 - dice())) * Math.cos(2 * Math.PI * dice());
 
 const CLOCK: readonly [number, number] = [
-  Math.exp(-CLOCK_SPREAD * ONE_IN_TEN),
-  Math.exp(CLOCK_SPREAD * ONE_IN_TEN),
+  Math.exp(-CLOCK_SPREAD * ONE_IN_TEN_SIGMA),
+  Math.exp(CLOCK_SPREAD * ONE_IN_TEN_SIGMA),
 ];
 
 /** The same problem as it may turn out: work and waits longer or shorter, a coat's waits together. */
@@ -30,7 +29,7 @@ export const turnedOut = (problem: ScheduleProblem, dice: Dice): ScheduleProblem
   const stretched = (wait: Wait | null, job: number): Wait | null => {
     if (!wait) return null;
     const [early, late] = (wait.pace === null ? null : problem.spreads[wait.pace]) ?? CLOCK;
-    const z = (dries[job] as number) / ONE_IN_TEN;
+    const z = (dries[job] as number) / ONE_IN_TEN_SIGMA;
     const times = Math.exp((z < 0 ? -Math.log(early) : Math.log(late)) * z);
     return { ...wait, minutes: wait.minutes * times };
   };
@@ -63,7 +62,7 @@ export interface Runs {
  */
 export const livedThrough = (
   problem: ScheduleProblem,
-  plan: Plan,
+  plan: JobPlan,
   { runs, seed }: { readonly runs: number; readonly seed: number },
 ): Runs => {
   const dice = diceOf(seed);

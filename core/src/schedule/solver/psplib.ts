@@ -1,6 +1,6 @@
 import { bad, good, type Result } from '../../piece';
 import { ALWAYS } from '../calendar/calendar';
-import type { Job, Link, ScheduleProblem, Way } from '../model/problem';
+import type { Job, JobLink, ScheduleProblem, Way } from '../model/problem';
 
 /** Lines between a heading and the next rule of stars. */
 const section = (lines: readonly string[], heading: RegExp): readonly string[] | undefined => {
@@ -52,7 +52,7 @@ export const readPsplib = (text: string): Result<ScheduleProblem> => {
   }
   const place = new Map(follows.map(([number = 0], index) => [number, index]));
   const jobs: Job[] = [];
-  const links: Link[] = [];
+  const links: JobLink[] = [];
   for (const [number = 0, , count = 0, ...after] of follows) {
     const modes = ways.get(number);
     if (!modes?.[0]) return bad('REQUESTS/DURATIONS', `Job ${number} has no row.`);

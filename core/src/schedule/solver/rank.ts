@@ -1,17 +1,17 @@
 import { DAY } from '../../units';
-import { waitEnds, type Link, type Wait } from '../model/problem';
+import { waitEnds, type JobLink, type Wait } from '../model/problem';
 import type { Prepared } from './board';
 
 /** Label minutes stand for themselves: ranking needs no more. */
 const usual = ({ minutes }: Wait): number => minutes;
 
 /** Jobs so that what comes before stands before; those of a circle come last. */
-export const inTurn = ({ problem, into, out }: Prepared): readonly number[] => {
+export const byRank = ({ problem, into, out }: Prepared): readonly number[] => {
   const open = into.map((of) => of.length);
   const turn = open.flatMap((count, job) => (count === 0 ? [job] : []));
   for (let at = 0; at < turn.length; at++) {
     for (const place of out[turn[at] as number] ?? []) {
-      const { after } = problem.links[place] as Link;
+      const { after } = problem.links[place] as JobLink;
       open[after] = (open[after] ?? 0) - 1;
       if (open[after] === 0) turn.push(after);
     }
@@ -23,10 +23,10 @@ export const inTurn = ({ problem, into, out }: Prepared): readonly number[] => {
 export const tailsOf = (prepared: Prepared): Float64Array => {
   const { problem, out } = prepared;
   const tails = new Float64Array(problem.jobs.length);
-  for (const job of [...inTurn(prepared)].reverse()) {
+  for (const job of [...byRank(prepared)].reverse()) {
     let after = 0;
     for (const place of out[job] ?? []) {
-      const link = problem.links[place] as Link;
+      const link = problem.links[place] as JobLink;
       after = Math.max(after, usual(link.min) + (tails[link.after] as number));
     }
     tails[job] = (problem.jobs[job]?.work ?? 0) + after;

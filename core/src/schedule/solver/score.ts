@@ -2,7 +2,7 @@ import { DAY } from '../../units';
 import type { Prepared } from './board';
 import { closesAfter } from './builder';
 import type { Minute } from '../../climate';
-import type { Booking, Link, Plan } from '../model/problem';
+import type { Booking, JobLink, JobPlan } from '../model/problem';
 
 /** What a plan is made for. */
 export const OBJECTIVES = ['finish', 'due', 'sessions', 'even'] as const;
@@ -10,7 +10,7 @@ export type Objective = (typeof OBJECTIVES)[number];
 
 /** A pressing wait that a plan misses: what has to be done instead costs minutes. */
 export interface Missed {
-  readonly link: Link;
+  readonly link: JobLink;
   readonly booking: Booking;
   /** When it would have had to begin. */
   readonly closes: Minute;
@@ -72,7 +72,7 @@ const unevennessOf = (bookings: readonly Booking[]): number => {
   return byDay.size === 0 ? 0 : sum / byDay.size;
 };
 
-export const outcomeOf = (prepared: Prepared, { bookings }: Plan): PlanOutcome => {
+export const outcomeOf = (prepared: Prepared, { bookings }: JobPlan): PlanOutcome => {
   const { problem } = prepared;
   const made = bookings.filter((it): it is Booking => it !== undefined);
   const without = bookings.flatMap((it, job) => (it ? [] : [job]));

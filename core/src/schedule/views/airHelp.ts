@@ -5,7 +5,7 @@ import { paintClass, space, topcoat, type Aim, type Piece, type Shop } from '../
 import { benchOf } from './clockView';
 import { heldByAir, type HeldByAir } from './heldByAir';
 import { planShop, type ShopPlan } from '../solver/shopPlan';
-import { upsetBy, type Recorded } from './upset';
+import { upsetBy, type UpsetRecord } from './upset';
 
 /** What can be done about it. */
 export type AirRemedy =
@@ -19,7 +19,7 @@ export interface TriedRemedy {
   /** When the piece is done with it. */
   readonly done: Minute;
   /** What puts it on record. */
-  readonly recorded: readonly Recorded[];
+  readonly recorded: readonly UpsetRecord[];
 }
 
 /** What the air holds up on a piece, and what would help. */
@@ -39,10 +39,10 @@ const USUAL_PAINT: Coating = 'cabinetEnamel';
 /** Rounds for each of the plans that are compared: alike for all, so that none is favoured. */
 const ROUNDS = 10;
 
-const inShop = (settings: Partial<Shop>): readonly Recorded[] => [{ pieceId: null, settings }];
+const inShop = (settings: Partial<Shop>): readonly UpsetRecord[] => [{ pieceId: null, settings }];
 
 /** Heats where coats are laid; nothing where it is heated. */
-const heated = ({ air, airCelsius, spaces }: Shop): readonly Recorded[] => {
+const heated = ({ air, airCelsius, spaces }: Shop): readonly UpsetRecord[] => {
   if (air.kind === 'steady') {
     return airCelsius >= HEATER.toCelsius ? [] : inShop({ airCelsius: HEATER.toCelsius });
   }
@@ -59,7 +59,7 @@ const heated = ({ air, airCelsius, spaces }: Shop): readonly Recorded[] => {
 const MOST_SPACES = 6;
 
 /** Adds a heated room for coats; nothing where there is one, or where air is as typed everywhere. */
-const indoors = ({ air, spaces }: Shop): readonly Recorded[] => {
+const indoors = ({ air, spaces }: Shop): readonly UpsetRecord[] => {
   const isThere = spaces.some((it) => it.wet && it.room === 'house' && it.heater !== null);
   if (air.kind === 'steady' || isThere || spaces.length >= MOST_SPACES) return [];
   const room = space.parse({
@@ -115,7 +115,7 @@ const otherMaterials = (
   { id, aims }: Piece,
   held: Coating,
   celsius: number,
-): readonly { readonly remedy: AirRemedy; readonly recorded: readonly Recorded[] }[] =>
+): readonly { readonly remedy: AirRemedy; readonly recorded: readonly UpsetRecord[] }[] =>
   SWAPS.flatMap(({ coating, swap }) => {
     const other = aims.map((it) => swap(it, held)).filter((it, index) => it !== aims[index]);
     if (coating === held || other.length === 0 || !standsCold(coating, celsius)) return [];
@@ -135,7 +135,7 @@ export const airHelp = (
   shop: Shop,
   now: Minute,
 ): AirHelp | undefined => {
-  const planWith = (recorded: readonly Recorded[]): ShopPlan => {
+  const planWith = (recorded: readonly UpsetRecord[]): ShopPlan => {
     const other = upsetBy(recorded, pieces, shop);
     return planShop(benchOf(other.pieces, other.shop, now), other.shop, now, {
       objective: 'finish',
@@ -153,7 +153,7 @@ export const airHelp = (
   const asItIs = doneIn(plan);
   const remedies: readonly {
     readonly remedy: AirRemedy;
-    readonly recorded: readonly Recorded[];
+    readonly recorded: readonly UpsetRecord[];
   }[] = [
     { remedy: { kind: 'heater', ...HEATER }, recorded: heated(shop) },
     { remedy: { kind: 'indoors', toCelsius: INDOORS.toCelsius }, recorded: indoors(shop) },

@@ -18,7 +18,7 @@ import type { Operation, Route } from '../../route';
 import { USUAL } from '../calendar/airAhead';
 import { heldByAir, type HeldByAir } from './heldByAir';
 import { fitHours } from '../calendar/fitHours';
-import { both, either, without, type Span } from '../calendar/calendar';
+import { both, either, freeOf, type Span } from '../calendar/calendar';
 import { dryingNow, type DryingNow } from './drying';
 import { caseOf } from '../../case';
 import { clockDays, hoursOf } from '../calendar/hours';
@@ -149,7 +149,7 @@ const airNow = (
     mends: mendsFor(USUAL, course, now, ROOMS.get(room).volumeM3),
     changesAt,
     then: changesAt === null ? [] : misfitsFor(USUAL, airAt(course, changesAt)),
-    unfit: without(
+    unfit: freeOf(
       { spans: [{ from: now, to: now + DRAWN * 24 * HOUR }] },
       fitHours(course, now, DRAWN)(USUAL).spans,
     ).spans,

@@ -1,6 +1,6 @@
 import type { Minute } from '../../climate';
 import type { ShopProblem } from '../model/fromRoutes';
-import type { Plan } from '../model/problem';
+import type { JobPlan } from '../model/problem';
 
 /** What another plan changes for one piece. */
 export interface PieceShift {
@@ -13,7 +13,7 @@ export interface PieceShift {
 
 const doneIn = (
   { problem, meanings }: ShopProblem,
-  { bookings }: Plan,
+  { bookings }: JobPlan,
 ): Map<string, number | null> => {
   const done = new Map<string, number | null>();
   problem.jobs.forEach((_, job) => {
@@ -28,8 +28,8 @@ const doneIn = (
 
 /** Which pieces are done when, by two plans; those that stay as they were left out. */
 export const shiftsBetween = (
-  before: { readonly of: ShopProblem; readonly plan: Plan },
-  after: { readonly of: ShopProblem; readonly plan: Plan },
+  before: { readonly of: ShopProblem; readonly plan: JobPlan },
+  after: { readonly of: ShopProblem; readonly plan: JobPlan },
 ): readonly PieceShift[] => {
   const [then, now] = [doneIn(before.of, before.plan), doneIn(after.of, after.plan)];
   const names = new Map(

@@ -2,7 +2,7 @@ import type { Coating } from '../../catalog';
 import { airAt, misfitsFor, type Misfit } from '../../climate';
 import type { Prepared } from '../solver/board';
 import type { ShopProblem } from '../model/fromRoutes';
-import { waitEnds, type Job, type Link, type Plan } from '../model/problem';
+import { waitEnds, type Job, type JobLink, type JobPlan } from '../model/problem';
 import { stepOf, type Step } from './step';
 
 /** Why a step has no time, as things are: told by what it is. */
@@ -38,14 +38,14 @@ const wrongFor = ({ airs, problem }: ShopProblem, coating: Coating): readonly Mi
 export const stalledIn = (
   of: ShopProblem,
   { problem, readers, into }: Prepared,
-  { bookings }: Plan,
+  { bookings }: JobPlan,
 ): readonly Stalled[] => {
   const { meanings } = of;
   const titleOf = (job: number): string =>
     meanings[job]?.operation?.title ?? meanings[job]?.done?.title ?? '';
 
   const byLink = (place: number): StalledBy | null => {
-    const { before, min } = problem.links[place] as Link;
+    const { before, min } = problem.links[place] as JobLink;
     const booking = bookings[before];
     if (!booking) {
       // A milestone hands on what stalls it.

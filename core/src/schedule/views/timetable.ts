@@ -1,7 +1,7 @@
 import type { Minute } from '../../climate';
 import { readerOf, type Span } from '../calendar/calendar';
 import type { ShopProblem } from '../model/fromRoutes';
-import { waitEnds, type Booking, type Plan, type LinkReason } from '../model/problem';
+import { waitEnds, type Booking, type JobPlan, type LinkReason } from '../model/problem';
 import type { Stalled } from './stalled';
 import { stepOf, type Step } from './step';
 
@@ -53,7 +53,7 @@ export interface Timetable {
 }
 
 /** What stands behind a milestone: the operation that really holds it. */
-const throughMilestones = (it: ShopProblem, plan: Plan, why: LinkReason): LinkReason => {
+const throughMilestones = (it: ShopProblem, plan: JobPlan, why: LinkReason): LinkReason => {
   let now = why;
   for (let steps = 0; steps < 20 && now.kind === 'after'; steps++) {
     const { operation, done } = it.meanings[now.job] ?? {};
@@ -65,7 +65,7 @@ const throughMilestones = (it: ShopProblem, plan: Plan, why: LinkReason): LinkRe
   return now;
 };
 
-const becauseOf = (it: ShopProblem, plan: Plan, job: number, why: LinkReason): Because => {
+const becauseOf = (it: ShopProblem, plan: JobPlan, job: number, why: LinkReason): Because => {
   const real = throughMilestones(it, plan, why);
   switch (real.kind) {
     case 'after':
@@ -100,7 +100,7 @@ const becauseOf = (it: ShopProblem, plan: Plan, job: number, why: LinkReason): B
  */
 export const timetableOf = (
   it: ShopProblem,
-  plan: Plan,
+  plan: JobPlan,
   { people, spaces }: { readonly people: readonly string[]; readonly spaces: readonly string[] },
   missed: ReadonlyMap<number, number>,
   stalled: readonly Stalled[],

@@ -2,7 +2,7 @@ import type { AirMend, Minute } from '../../climate';
 import type { Operation } from '../../route';
 import { stepOf, type Step } from './step';
 import type { ShopProblem } from '../model/fromRoutes';
-import { waitEnds, type Job, type Link } from '../model/problem';
+import { waitEnds, type Job, type JobLink } from '../model/problem';
 
 /** An operation that could be begun now, as far as its own piece goes. */
 export interface Ready {
@@ -28,7 +28,7 @@ export const readyNow = (
   mends: (operation: Operation) => readonly AirMend[],
 ): readonly Ready[] => {
   const { jobs, links, from: now } = problem;
-  const into = new Map<number, Link[]>();
+  const into = new Map<number, JobLink[]>();
   for (const it of links) {
     const list = into.get(it.after);
     if (list) list.push(it);

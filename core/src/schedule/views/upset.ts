@@ -32,7 +32,7 @@ export type Upset =
   | { readonly kind: 'air'; readonly air: Air; readonly at: Minute };
 
 /** What is put on record for it: of a piece, or, where the id is null, of the shop. */
-export type Recorded =
+export type UpsetRecord =
   | { readonly pieceId: string; readonly change: PieceChange }
   | { readonly pieceId: null; readonly settings: Partial<Shop> };
 
@@ -46,7 +46,7 @@ export const recordedFor = (
   it: Upset,
   pieces: readonly Piece[],
   shop: Shop,
-): readonly Recorded[] => {
+): readonly UpsetRecord[] => {
   switch (it.kind) {
     case 'longer': {
       const { pieceId, taskKeys, until } = it;
@@ -89,7 +89,7 @@ export const recordedFor = (
 
 /** Pieces and shop as they would be with an upset on record. */
 export const upsetBy = (
-  recorded: readonly Recorded[],
+  recorded: readonly UpsetRecord[],
   pieces: readonly Piece[],
   shop: Shop,
 ): { readonly pieces: readonly Piece[]; readonly shop: Shop } =>

@@ -13,11 +13,11 @@ import { View } from 'react-native';
 import { Label, Options, PlainButton, Small, Subheading } from '@/ui/controls';
 import { Stepper } from '@/ui/forms';
 import type { Builder } from './useBuilder';
-import { CELL_NAMES, type Chosen } from './parts';
+import { CELL_NAMES, type ChosenPart } from './parts';
 
 interface CellPanelProps {
   readonly builder: Builder;
-  readonly at: Extract<Chosen, { of: 'cell' }>;
+  readonly at: Extract<ChosenPart, { of: 'cell' }>;
   readonly onClose: () => void;
 }
 

@@ -17,7 +17,7 @@ import { Field } from '@/ui/forms';
 import type { PieceForm } from '../pieceForm';
 import { ADDABLE, BodyFields } from './BodyFields';
 import { CellPanel } from './CellPanel';
-import { chosenBy, choicesIn, isSame, shows, type Chosen } from './parts';
+import { chosenBy, choicesIn, isSamePart, shows, type ChosenPart } from './parts';
 import { PieceFacts } from './PieceFacts';
 import { SurfacePanel } from './SurfacePanel';
 import { useBuilder } from './useBuilder';
@@ -39,7 +39,7 @@ const CENTRED = { textAlign: 'center' } as const;
 export const PieceBuilder = ({ form, units, head, below, foot }: PieceBuilderProps) => {
   const wide = useWide();
   const builder = useBuilder(form, units);
-  const [chosen, setChosen] = useState<Chosen>();
+  const [chosen, setChosen] = useState<ChosenPart>();
   const [adding, setAdding] = useState(false);
   const { values, change } = builder;
   // While a figure can't be read the drawing stays as it was last.
@@ -52,7 +52,7 @@ export const PieceBuilder = ({ form, units, head, below, foot }: PieceBuilderPro
   const { surfaces, size } = assemble(now);
   const area = surfaces.reduce((sum, it) => sum + it.areaMm2, 0);
   const all = choicesIn(now);
-  const index = all.findIndex((it) => isSame(it, chosen));
+  const index = all.findIndex((it) => isSamePart(it, chosen));
   const step = (by: number) => setChosen(all[(index + by + all.length) % all.length]);
   const measure = (mm: number) => showLength(mm, units).replace(/ (mm|in)$/, '');
   const unit = units === 'metric' ? 'mm' : 'in';
@@ -77,7 +77,7 @@ export const PieceBuilder = ({ form, units, head, below, foot }: PieceBuilderPro
         isChosen={(face) => shows(face, chosen)}
         onTap={(face) => {
           const it = chosenBy(face);
-          setChosen(isSame(it, chosen) ? undefined : it);
+          setChosen(isSamePart(it, chosen) ? undefined : it);
         }}
         label={`Drawing: ${counted(surfaces.length, 'surface')}. Tap a part to change it.`}
       />
@@ -188,8 +188,8 @@ const CellSurface = ({
   onChoose,
 }: {
   readonly builder: ReturnType<typeof useBuilder>;
-  readonly at: Extract<Chosen, { of: 'cell' }>;
-  readonly onChoose: (it: Chosen) => void;
+  readonly at: Extract<ChosenPart, { of: 'cell' }>;
+  readonly onChoose: (it: ChosenPart) => void;
 }) => {
   const { faces, surfaces } = assemble(builder.build);
   const face = faces.find(
