@@ -2,4 +2,4 @@ export { airDuring } from './airDuring';
 export { asAirFile } from './airFile';
 export { HORIZON_DAYS, airIn, outdoorAir } from './airs';
 export { windowsOf, type Windows } from './closedWindows';
-export { dryingIn, safeWindow, windowCloses } from './lags';
+export { bearsAfter, dryingIn, safeWindow, windowCloses } from './lags';

@@ -1,8 +1,8 @@
 import { HOUR } from '@obrik/core/units';
 import { useState } from 'react';
-import { View } from 'react-native';
-import Svg, { Defs, G, Line, Path, Pattern, Rect, Text as SvgText } from 'react-native-svg';
+import { G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { FONTS, usePalette } from '../theme';
+import { ChartFrame, Slants } from './ChartFrame';
 import { DayMarks, type DayMark } from './DayMarks';
 
 /** The air of an hour, as it is drawn: warmth and dew point in the unit of the screen, humidity in %. */
@@ -74,83 +74,68 @@ export const AirChart = ({ hours, now, days, chosen, unit, inWords }: AirChartPr
   );
   const foot = dampTop + DAMP + GAP;
   return (
-    <View
-      role="img"
-      aria-label={inWords}
-      onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
-    >
-      <Svg width={width} height={HEIGHT} aria-hidden>
-        <Defs>
-          <Pattern id="air-unfit" width={8} height={8} patternUnits="userSpaceOnUse">
-            <Path d="M-2 10 L10 -2" stroke={palette.vermilion} strokeWidth={2} />
-          </Pattern>
-        </Defs>
-        <Rect
-          x={x(chosen.from)}
-          y={TOP}
-          width={Math.max(0, x(chosen.to) - x(chosen.from))}
-          height={HEIGHT - TOP}
-          fill={palette.amberSoft}
-        />
-        <DayMarks days={days} x={x} height={HEIGHT} />
-        {[low, high].map((it) => (
-          <G key={it}>
-            <Line x1={0} x2={width - SCALE} y1={warm(it)} y2={warm(it)} stroke={palette.line} />
-            {figure(warm(it), `${it} ${unit}`)}
-          </G>
-        ))}
-        <Path d={band} fill={palette.slateSoft} />
-        <Path
-          d={lineOf((it) => warm(it.dew))}
-          stroke={palette.slate}
-          strokeWidth={1.5}
-          strokeDasharray="4 4"
-          fill="none"
-        />
-        <Path
-          d={lineOf((it) => warm(it.warmth))}
-          stroke={palette.ink}
+    <ChartFrame inWords={inWords} width={width} height={HEIGHT} onWidth={setWidth}>
+      <Slants id="air-unfit" colour={palette.vermilion} weight={2} />
+      <Rect
+        x={x(chosen.from)}
+        y={TOP}
+        width={Math.max(0, x(chosen.to) - x(chosen.from))}
+        height={HEIGHT - TOP}
+        fill={palette.amberSoft}
+      />
+      <DayMarks days={days} x={x} height={HEIGHT} />
+      {[low, high].map((it) => (
+        <G key={it}>
+          <Line x1={0} x2={width - SCALE} y1={warm(it)} y2={warm(it)} stroke={palette.line} />
+          {figure(warm(it), `${it} ${unit}`)}
+        </G>
+      ))}
+      <Path d={band} fill={palette.slateSoft} />
+      <Path
+        d={lineOf((it) => warm(it.dew))}
+        stroke={palette.slate}
+        strokeWidth={1.5}
+        strokeDasharray="4 4"
+        fill="none"
+      />
+      <Path d={lineOf((it) => warm(it.warmth))} stroke={palette.ink} strokeWidth={2} fill="none" />
+      {[0, 50, 100].map((it) => (
+        <G key={it}>
+          <Line x1={0} x2={width - SCALE} y1={damp(it)} y2={damp(it)} stroke={palette.line} />
+          {it === 0 ? null : figure(damp(it), `${it} %`)}
+        </G>
+      ))}
+      <Path
+        d={lineOf((it) => damp(it.humidity))}
+        stroke={palette.slate}
+        strokeWidth={2}
+        fill="none"
+      />
+      <Rect x={0} y={foot} width={width - SCALE} height={FIT} fill={palette.mossSoft} />
+      {[palette.card, 'url(#air-unfit)'].map((fill) =>
+        hours
+          .filter((it) => !it.fit)
+          .map((it) => (
+            <Rect
+              key={it.at}
+              x={x(it.at)}
+              y={foot}
+              width={Math.max(1, x(it.at + HOUR) - x(it.at))}
+              height={FIT}
+              fill={fill}
+            />
+          )),
+      )}
+      {now >= from && now < to ? (
+        <Line
+          x1={x(now)}
+          x2={x(now)}
+          y1={TOP - 4}
+          y2={HEIGHT}
+          stroke={palette.vermilion}
           strokeWidth={2}
-          fill="none"
         />
-        {[0, 50, 100].map((it) => (
-          <G key={it}>
-            <Line x1={0} x2={width - SCALE} y1={damp(it)} y2={damp(it)} stroke={palette.line} />
-            {it === 0 ? null : figure(damp(it), `${it} %`)}
-          </G>
-        ))}
-        <Path
-          d={lineOf((it) => damp(it.humidity))}
-          stroke={palette.slate}
-          strokeWidth={2}
-          fill="none"
-        />
-        <Rect x={0} y={foot} width={width - SCALE} height={FIT} fill={palette.mossSoft} />
-        {[palette.card, 'url(#air-unfit)'].map((fill) =>
-          hours
-            .filter((it) => !it.fit)
-            .map((it) => (
-              <Rect
-                key={it.at}
-                x={x(it.at)}
-                y={foot}
-                width={Math.max(1, x(it.at + HOUR) - x(it.at))}
-                height={FIT}
-                fill={fill}
-              />
-            )),
-        )}
-        {now >= from && now < to ? (
-          <Line
-            x1={x(now)}
-            x2={x(now)}
-            y1={TOP - 4}
-            y2={HEIGHT}
-            stroke={palette.vermilion}
-            strokeWidth={2}
-          />
-        ) : null}
-      </Svg>
-    </View>
+      ) : null}
+    </ChartFrame>
   );
 };

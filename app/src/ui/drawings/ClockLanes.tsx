@@ -1,18 +1,14 @@
 import { useRef, useState } from 'react';
 import { Pressable, View, type GestureResponderEvent } from 'react-native';
-import Svg, { Defs, G, Line, Path, Pattern, Rect, Text as SvgText } from 'react-native-svg';
-import { FONTS, usePalette } from '../theme';
+import Svg, { Line, Rect } from 'react-native-svg';
+import { usePalette } from '../theme';
+import { AirLane } from './AirLane';
+import { Slants } from './ChartFrame';
 import { DayMarks, type DayMark } from './DayMarks';
-import { sittingsOf, type LaneBlock, type Stretch } from './sittings';
+import { OneLane, type Lane } from './OneLane';
+import { sittingsOf, type Stretch } from './sittings';
 import { tapPoint } from './tapPoint';
 import { useDragAndPinch } from './useDragAndPinch';
-
-export interface Lane {
-  readonly key: string;
-  readonly title: string;
-  readonly sub: string;
-  readonly blocks: readonly LaneBlock[];
-}
 
 interface ClockLanesProps {
   readonly lanes: readonly Lane[];
@@ -39,30 +35,15 @@ interface ClockLanesProps {
 }
 
 const HEAD = 26;
-const BLOCK = 30;
 /** The lane of the air. */
 const AIR = 44;
 /** A drag goes in steps of so much, minutes. */
 const SNAP = 15;
-/** Letters that fit into so many px, roughly. */
-const LETTER = 6.6;
-
-const shortened = (text: string, width: number): string => {
-  const room = Math.floor((width - 8) / LETTER);
-  if (room < 2) return '';
-  // A count stands by itself where there is no room for more.
-  if (room < 8) return /^\d+ ×/.exec(text)?.[0] ?? '';
-  return text.length <= room ? text : `${text.slice(0, Math.max(1, room - 1))}…`;
-};
-
 /** A finger takes a block that is so near, px. */
 const TOUCH = 14;
 
 /** A day that began before the picture still has its name, minutes. */
 const HALF_A_DAY = 720;
-
-/** Windows longer than this press on nobody, minutes. */
-const SHORT_WINDOW = 36 * 60;
 
 /**
  * Work and waits over time: a lane for each piece, person or place. Blocks are work; hatched is too
@@ -90,7 +71,6 @@ export const ClockLanes = ({
   const [width, setWidth] = useState(340);
   const names = wide ? 150 : 0;
   const lane = wide ? 72 : 84;
-  const top = wide ? 10 : 28;
   const lanesEnd = HEAD + lanes.length * lane;
   const height = lanesEnd + AIR;
   const x = (at: number): number =>
@@ -150,14 +130,8 @@ export const ClockLanes = ({
   return (
     <View ref={ref} onLayout={(event) => setWidth(event.nativeEvent.layout.width)}>
       <Svg width={width} height={height} aria-hidden>
-        <Defs>
-          <Pattern id="lane-early" width={8} height={8} patternUnits="userSpaceOnUse">
-            <Path d="M-2 10 L10 -2" stroke={palette.ink2} strokeWidth={1.2} />
-          </Pattern>
-          <Pattern id="lane-unfit" width={8} height={8} patternUnits="userSpaceOnUse">
-            <Path d="M-2 10 L10 -2" stroke={palette.vermilion} strokeWidth={2} />
-          </Pattern>
-        </Defs>
+        <Slants id="lane-early" colour={palette.ink2} weight={1.2} />
+        <Slants id="lane-unfit" colour={palette.vermilion} weight={2} />
         {off.map((it) => (
           <Rect
             key={it.from}
@@ -169,40 +143,14 @@ export const ClockLanes = ({
             opacity={0.45}
           />
         ))}
-        {seen(unfit).map((it) => (
-          <Rect
-            key={it.from}
-            x={x(it.from)}
-            y={lanesEnd + 26}
-            width={Math.max(0, x(it.to) - x(it.from))}
-            height={10}
-            fill="url(#lane-unfit)"
-          />
-        ))}
-        <Line x1={0} x2={width} y1={lanesEnd} y2={lanesEnd} stroke={palette.line} />
-        {wide ? (
-          <SvgText
-            x={2}
-            y={lanesEnd + 24}
-            fontFamily={FONTS.headBold}
-            fontSize={16}
-            fill={palette.ink}
-          >
-            Air
-          </SvgText>
-        ) : null}
-        {seen(pace).map((it) => (
-          <SvgText
-            key={it.from}
-            x={x(it.from) + 3}
-            y={lanesEnd + 18}
-            fontFamily={FONTS.head}
-            fontSize={14}
-            fill={palette.ink2}
-          >
-            {x(it.to) - x(it.from) > it.text.length * LETTER ? it.text : ''}
-          </SvgText>
-        ))}
+        <AirLane
+          top={lanesEnd}
+          width={width}
+          x={x}
+          unfit={seen(unfit)}
+          pace={seen(pace)}
+          named={wide}
+        />
         <DayMarks
           days={days.filter((it) => it.at >= from - HALF_A_DAY && it.at < to)}
           x={x}
@@ -218,85 +166,19 @@ export const ClockLanes = ({
             strokeWidth={2}
           />
         ) : null}
-        {lanes.map((it, index) => {
-          const y = HEAD + index * lane;
-          return (
-            <G key={it.key}>
-              <Line x1={0} x2={width} y1={y} y2={y} stroke={palette.line} />
-              <SvgText
-                x={2}
-                y={y + 20}
-                fontFamily={FONTS.headBold}
-                fontSize={16}
-                fill={palette.ink}
-              >
-                {shortened(it.title, wide ? names : width)}
-              </SvgText>
-              {wide ? (
-                <SvgText x={2} y={y + 40} fontFamily={FONTS.head} fontSize={14} fill={palette.ink2}>
-                  {shortened(it.sub, names)}
-                </SvgText>
-              ) : null}
-              {it.blocks.map((block) => {
-                const end = block.worked.at(-1)?.to ?? from;
-                const { opens, closes } = block;
-                return opens === null || opens < from || end > to ? null : (
-                  <G key={`w-${block.key}`}>
-                    <Rect
-                      x={x(end)}
-                      y={y + top + BLOCK + 4}
-                      width={Math.max(0, x(opens) - x(end))}
-                      height={10}
-                      fill="url(#lane-early)"
-                    />
-                    {closes !== null && closes > opens && closes - opens < SHORT_WINDOW ? (
-                      <Rect
-                        x={x(opens)}
-                        y={y + top + BLOCK + 4}
-                        width={Math.max(0, x(closes) - x(opens))}
-                        height={10}
-                        fill={palette.amberFill}
-                      />
-                    ) : null}
-                  </G>
-                );
-              })}
-              {sittingsOf(it.blocks, from, to, (to - from) / Math.max(1, width - names)).map(
-                (one) => {
-                  const [left, right] = [x(one.from), x(one.to)];
-                  const isChosen = one.keys.includes(chosen ?? '');
-                  const dark = one.running || isChosen;
-                  return (
-                    <G key={one.keys[0]}>
-                      <Rect
-                        x={left + 0.5}
-                        y={y + top}
-                        width={Math.max(4, right - left - 1)}
-                        height={BLOCK}
-                        rx={2}
-                        fill={dark ? palette.ink : palette.card}
-                        stroke={isChosen ? palette.amber : palette.ink}
-                        strokeWidth={isChosen ? 3 : 1}
-                      />
-                      <SvgText
-                        x={left + 5}
-                        y={y + top + 20}
-                        fontFamily={FONTS.head}
-                        fontSize={14}
-                        fill={dark ? palette.card : palette.ink}
-                      >
-                        {shortened(
-                          one.keys.length > 1 ? `${one.keys.length} × ${one.title}` : one.title,
-                          right - left,
-                        )}
-                      </SvgText>
-                    </G>
-                  );
-                },
-              )}
-            </G>
-          );
-        })}
+        {lanes.map((it, index) => (
+          <OneLane
+            key={it.key}
+            lane={it}
+            y={HEAD + index * lane}
+            width={width}
+            names={names}
+            from={from}
+            to={to}
+            x={x}
+            chosen={chosen}
+          />
+        ))}
       </Svg>
       {lanes.map((it, index) => (
         <Pressable

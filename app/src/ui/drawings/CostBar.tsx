@@ -1,8 +1,9 @@
 import { scaleLinear } from 'd3-scale';
 import { useState } from 'react';
-import { View } from 'react-native';
-import Svg, { Defs, G, Path, Pattern, Rect, Text as SvgText } from 'react-native-svg';
+import { G, Rect, Text as SvgText } from 'react-native-svg';
 import { FONTS, SIZES, toneOf, usePalette, type Tone } from '../theme';
+import { ChartFrame, Slants } from './ChartFrame';
+import { LETTER } from './shortened';
 
 /** A part of a whole: what it is called, how much it is, and how it is told apart. */
 export interface CostPart {
@@ -23,8 +24,6 @@ interface CostBarProps {
 
 const BAR = 34;
 const ROW = 20;
-/** Letters of the label face are about so wide. */
-const LETTER = 6.6;
 /** Between two names. */
 const GAP = 8;
 
@@ -74,45 +73,40 @@ export const CostBar = ({ parts, inWords }: CostBarProps) => {
   const x = scaleLinear([0, Math.max(1, sum)], [0, width]);
   const placed = laidOut(parts, x, width);
   return (
-    <View
-      role="img"
-      aria-label={inWords}
-      onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
+    <ChartFrame
+      inWords={inWords}
+      width={width}
+      height={BAR + 6 + rowsOf(placed) * ROW}
+      onWidth={setWidth}
     >
-      <Svg width={width} height={BAR + 6 + rowsOf(placed) * ROW} aria-hidden>
-        <Defs>
-          <Pattern id="cost-to-come" width={8} height={8} patternUnits="userSpaceOnUse">
-            <Path d="M-2 10 L10 -2" stroke={palette.card} strokeWidth={3} />
-          </Pattern>
-        </Defs>
-        {placed.map((it) => (
-          <G key={it.label}>
+      <Slants id="cost-to-come" colour={palette.card} weight={3} />
+      {placed.map((it) => (
+        <G key={it.label}>
+          <Rect
+            x={it.from}
+            width={Math.max(0, it.to - it.from)}
+            height={BAR}
+            fill={toneOf(palette, it.tone).text}
+          />
+          {it.toCome ? (
             <Rect
               x={it.from}
               width={Math.max(0, it.to - it.from)}
               height={BAR}
-              fill={toneOf(palette, it.tone).text}
+              fill="url(#cost-to-come)"
             />
-            {it.toCome ? (
-              <Rect
-                x={it.from}
-                width={Math.max(0, it.to - it.from)}
-                height={BAR}
-                fill="url(#cost-to-come)"
-              />
-            ) : null}
-            <SvgText
-              x={it.left}
-              y={BAR + 16 + it.row * ROW}
-              fontFamily={FONTS.head}
-              fontSize={SIZES.small}
-              fill={palette.ink}
-            >
-              {it.words}
-            </SvgText>
-          </G>
-        ))}
-      </Svg>
-    </View>
+          ) : null}
+          <SvgText
+            x={it.left}
+            y={BAR + 16 + it.row * ROW}
+            fontFamily={FONTS.head}
+            fontSize={SIZES.small}
+            fill={palette.ink}
+          >
+            {it.words}
+          </SvgText>
+        </G>
+      ))}
+    </ChartFrame>
   );
 };

@@ -1,9 +1,9 @@
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 import { useState } from 'react';
-import { View } from 'react-native';
-import Svg, { Circle, G, Line, Path, Text as SvgText } from 'react-native-svg';
+import { Circle, G, Line, Path, Text as SvgText } from 'react-native-svg';
 import { FONTS, SIZES, usePalette } from '../theme';
+import { ChartFrame } from './ChartFrame';
 
 /** One row: a mean with where it may lie. */
 export interface EarnedRow {
@@ -37,74 +37,68 @@ export const EarnedChart = ({ rows, wanted, inWords }: EarnedChartProps) => {
   const height = TOP + rows.length * ROW;
   const upright = line<readonly [number, number]>();
   return (
-    <View
-      role="img"
-      aria-label={inWords}
-      onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
-    >
-      <Svg width={width} height={height} aria-hidden>
-        <Path
-          d={
-            upright([
-              [x(0), TOP],
-              [x(0), height],
-            ]) ?? ''
-          }
-          stroke={palette.ink2}
-        />
-        {wanted ? (
-          <G>
-            <Path
-              d={
-                upright([
-                  [x(wanted.at), TOP],
-                  [x(wanted.at), height],
-                ]) ?? ''
-              }
-              stroke={palette.amber}
-              strokeWidth={2}
-              strokeDasharray="5 4"
-            />
+    <ChartFrame inWords={inWords} width={width} height={height} onWidth={setWidth}>
+      <Path
+        d={
+          upright([
+            [x(0), TOP],
+            [x(0), height],
+          ]) ?? ''
+        }
+        stroke={palette.ink2}
+      />
+      {wanted ? (
+        <G>
+          <Path
+            d={
+              upright([
+                [x(wanted.at), TOP],
+                [x(wanted.at), height],
+              ]) ?? ''
+            }
+            stroke={palette.amber}
+            strokeWidth={2}
+            strokeDasharray="5 4"
+          />
+          <SvgText
+            x={Math.min(x(wanted.at), width - 4)}
+            y={16}
+            textAnchor="end"
+            fontFamily={FONTS.headBold}
+            fontSize={SIZES.small}
+            fill={palette.amber}
+          >
+            {wanted.figure}
+          </SvgText>
+        </G>
+      ) : null}
+      {rows.map((it, nth) => {
+        const y = TOP + nth * ROW + 32;
+        return (
+          <G key={it.label}>
             <SvgText
-              x={Math.min(x(wanted.at), width - 4)}
-              y={16}
-              textAnchor="end"
-              fontFamily={FONTS.headBold}
+              x={EDGE}
+              y={y - 14}
+              fontFamily={FONTS.head}
               fontSize={SIZES.small}
-              fill={palette.amber}
+              fill={palette.ink}
             >
-              {wanted.figure}
+              {`${it.label}  ${it.figure}`}
             </SvgText>
+            {it.between ? (
+              <Line
+                x1={x(it.between[0])}
+                x2={x(it.between[1])}
+                y1={y}
+                y2={y}
+                stroke={palette.slateSoft}
+                strokeWidth={12}
+              />
+            ) : null}
+            <Circle cx={x(it.mean)} cy={y} r={6} fill={palette.slate} />
           </G>
-        ) : null}
-        {rows.map((it, nth) => {
-          const y = TOP + nth * ROW + 32;
-          return (
-            <G key={it.label}>
-              <SvgText
-                x={EDGE}
-                y={y - 14}
-                fontFamily={FONTS.head}
-                fontSize={SIZES.small}
-                fill={palette.ink}
-              >
-                {`${it.label}  ${it.figure}`}
-              </SvgText>
-              {it.between ? (
-                <Line
-                  x1={x(it.between[0])}
-                  x2={x(it.between[1])}
-                  y1={y}
-                  y2={y}
-                  stroke={palette.slateSoft}
-                  strokeWidth={12}
-                />
-              ) : null}
-              <Circle cx={x(it.mean)} cy={y} r={6} fill={palette.slate} />
-            </G>
-          );
-        })}
-      </Svg>
-    </View>
+        );
+      })}
+    </ChartFrame>
   );
 };

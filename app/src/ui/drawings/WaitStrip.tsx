@@ -1,7 +1,7 @@
 import { useState } from 'react';
-import { View } from 'react-native';
-import Svg, { Defs, Line, Path, Pattern, Rect, Text as SvgText } from 'react-native-svg';
+import { Line, Rect, Text as SvgText } from 'react-native-svg';
 import { FONTS, usePalette } from '../theme';
+import { ChartFrame, Slants } from './ChartFrame';
 
 /** A mark on the strip: where, and what is written under it. */
 export interface StripMark {
@@ -38,50 +38,33 @@ export const WaitStrip = ({ from, opens, closes, now, marks, inWords }: WaitStri
     (it, index) => index === 0 || x(it.at) - x(marks[index - 1]?.at ?? 0) > APART,
   );
   return (
-    <View
-      role="img"
-      aria-label={inWords}
-      onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
-    >
-      <Svg width={width} height={HEIGHT} aria-hidden>
-        <Defs>
-          <Pattern id={id} width={8} height={8} patternUnits="userSpaceOnUse">
-            <Path d="M-2 10 L10 -2" stroke={palette.ink2} strokeWidth={1.2} />
-          </Pattern>
-        </Defs>
-        <Rect x={0} y={6} width={width} height={BAR} fill={palette.line} />
-        <Rect x={0} y={6} width={x(opens)} height={BAR} fill={palette.card} />
-        <Rect x={0} y={6} width={x(opens)} height={BAR} fill={`url(#${id})`} />
-        <Rect
-          x={x(opens)}
-          y={6}
-          width={Math.max(0, x(closes ?? end) - x(opens))}
-          height={BAR}
-          fill={palette.amberFill}
-        />
-        <Rect
-          x={0.5}
-          y={6.5}
-          width={width - 1}
-          height={BAR - 1}
-          stroke={palette.ink2}
-          fill="none"
-        />
-        <Line x1={x(now)} x2={x(now)} y1={1} y2={BAR + 11} stroke={palette.ink} strokeWidth={4} />
-        {shown.map((it) => (
-          <SvgText
-            key={it.text}
-            x={x(it.at)}
-            y={HEIGHT - 4}
-            fontFamily={FONTS.headBold}
-            fontSize={14}
-            fill={palette.ink2}
-            textAnchor={x(it.at) < 40 ? 'start' : x(it.at) > width - 40 ? 'end' : 'middle'}
-          >
-            {it.text}
-          </SvgText>
-        ))}
-      </Svg>
-    </View>
+    <ChartFrame inWords={inWords} width={width} height={HEIGHT} onWidth={setWidth}>
+      <Slants id={id} colour={palette.ink2} weight={1.2} />
+      <Rect x={0} y={6} width={width} height={BAR} fill={palette.line} />
+      <Rect x={0} y={6} width={x(opens)} height={BAR} fill={palette.card} />
+      <Rect x={0} y={6} width={x(opens)} height={BAR} fill={`url(#${id})`} />
+      <Rect
+        x={x(opens)}
+        y={6}
+        width={Math.max(0, x(closes ?? end) - x(opens))}
+        height={BAR}
+        fill={palette.amberFill}
+      />
+      <Rect x={0.5} y={6.5} width={width - 1} height={BAR - 1} stroke={palette.ink2} fill="none" />
+      <Line x1={x(now)} x2={x(now)} y1={1} y2={BAR + 11} stroke={palette.ink} strokeWidth={4} />
+      {shown.map((it) => (
+        <SvgText
+          key={it.text}
+          x={x(it.at)}
+          y={HEIGHT - 4}
+          fontFamily={FONTS.headBold}
+          fontSize={14}
+          fill={palette.ink2}
+          textAnchor={x(it.at) < 40 ? 'start' : x(it.at) > width - 40 ? 'end' : 'middle'}
+        >
+          {it.text}
+        </SvgText>
+      ))}
+    </ChartFrame>
   );
 };

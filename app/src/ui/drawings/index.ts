@@ -1,5 +1,6 @@
 export { AirChart, type ChartHour } from './AirChart';
-export { ClockLanes, type Lane } from './ClockLanes';
+export { ClockLanes } from './ClockLanes';
+export type { Lane } from './OneLane';
 export type { LaneBlock } from './sittings';
 export { WaitStrip, type StripMark } from './WaitStrip';
 export { around } from './around';

@@ -19,7 +19,7 @@ export interface LaneBlock {
 /** Blocks nearer than this, px, are drawn as one sitting. */
 const TOUCHING = 3;
 
-interface Sitting extends Stretch {
+export interface Sitting extends Stretch {
   readonly keys: readonly string[];
   readonly title: string;
   readonly running: boolean;

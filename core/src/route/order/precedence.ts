@@ -1,4 +1,5 @@
-import { BEARS_PARTS, COATINGS, type Schools } from '../../catalog';
+import type { Schools } from '../../catalog';
+import { bearsAfter } from '../../drying';
 import { ORDER_WORDS, type OrderRuleId } from '../../words';
 import { type Lag } from '../../effect';
 import { placeOf, type Phase, type Task } from '../../work';
@@ -122,11 +123,8 @@ export const graphOf = (tasks: readonly Task[], { schools, sides }: OrderIn): Gr
   const patient = tasks.map((it) => (it.wait ? withoutMax(it.wait) : undefined));
   /** What presses on a coat waits longer than what is laid over it. */
   const bearing = tasks.map((it, index) => {
-    const lays = it.traits.lays;
     const lag = patient[index];
-    return lays && lag
-      ? { ...lag, min: Math.max(lag.min, BEARS_PARTS[COATINGS.get(lays.coating).mechanism]) }
-      : lag;
+    return lag && { ...lag, min: bearsAfter(it) };
   });
   const known = new Set<number>();
 

@@ -1,3 +1,4 @@
+import { bearsAfter } from '../../drying';
 import { DAY, MINUTE_MS } from '../../units';
 import { DRYING, DUST_SETTLES, RATES, inspectionTest } from '../../catalog';
 import type { AirCourse, Minute } from '../../climate';
@@ -16,7 +17,7 @@ import { placeClock } from '../../clock';
 import { emptyJob, jobFrom, linksAlong, startedJob } from './jobs';
 import { placesInSpaces } from './places';
 import type { Job, JobLink, ScheduleProblem, Wait } from './problem';
-import { PACES, bearing, maxWait, minWait, progressOf, wetOf } from './waits';
+import { PACES, maxWait, minWait, progressOf, wetOf } from './waits';
 
 /** A piece with what is still to be done on it. */
 export interface OnBench {
@@ -100,7 +101,7 @@ const waitsAfter = (
         const presses = task.phase === 'reassemble' || task.phase === 'handover';
         return {
           task,
-          min: { ...minWait(wait), minutes: presses ? bearing(effect, wait.min) : wait.min },
+          min: { ...minWait(wait), minutes: presses ? bearsAfter(effect) : wait.min },
           max: isNextCoat ? maxWait(wait) : null,
         };
       }),

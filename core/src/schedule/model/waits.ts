@@ -1,4 +1,4 @@
-import { BEARS_PARTS, COATINGS, COAT_SHARES, DRYING, type Coating } from '../../catalog';
+import { COATINGS, COAT_SHARES, DRYING, type Coating } from '../../catalog';
 import { curePaceOf, paceOf, progressIn, type AirCourse, type DryingProgress } from '../../climate';
 import type { Space } from '../../piece';
 import type { Effect, Lag } from '../../effect';
@@ -43,12 +43,6 @@ export const heldOf = (it: Pick<Effect, 'wait'>): Wait | null =>
 /** How long clamps or racks are taken: until the glue holds, or the next coat may go on. */
 export const heldOnRacks = (it: Pick<Effect, 'traits' | 'wait'>): Wait | null =>
   heldOf(it) ?? (it.wait && it.traits.lays ? minWait(it.wait) : null);
-
-/** What presses on a coat waits longer than what is laid over it. */
-export const bearing = ({ traits, wait }: Effect, minutes: number): number =>
-  traits.lays && wait
-    ? Math.max(minutes, BEARS_PARTS[COATINGS.get(traits.lays.coating).mechanism])
-    : minutes;
 
 /** How drying goes on in each space, for the paces that something asks for. */
 export const progressOf = (
