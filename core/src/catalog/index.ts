@@ -38,6 +38,10 @@ export {
   type Coating,
   type CoatingRole,
   type Mechanism,
+  PAINTS,
+  TOPCOATS,
+  type PaintClass,
+  type TopcoatWish,
 } from './coatings';
 export { LAYERS, layerLabel, meetingOf, natureOf, type Layer } from './interfaces';
 export {

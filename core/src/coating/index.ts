@@ -12,4 +12,4 @@ export {
 export { colourName, colourOf, coatsOverFace, shadeOf, tintFor, type Tint } from './colour';
 export { may, type Interface } from './interface';
 export { bleedPast, choosePrimer, type PrimerChoice, type PrimerNeed } from './primer';
-export { TOPCOATS, topcoatInstead, judgeTopcoat, type TopcoatVerdict } from './topcoat';
+export { topcoatCoating, topcoatInstead, judgeTopcoat, type TopcoatVerdict } from './topcoat';

@@ -1,5 +1,5 @@
-import { COATINGS, type Coating } from '../catalog';
-import { isCoated, isLightColour, type Scheme, type Topcoat } from '../piece';
+import { COATINGS, TOPCOATS, type Coating, type TopcoatWish } from '../catalog';
+import { isCoated, isLightColour, type Scheme } from '../piece';
 import { CHOICE_WORDS } from '../words';
 import { may } from './interface';
 
@@ -18,16 +18,8 @@ export interface TopcoatVerdict {
   readonly waysOut: readonly string[];
 }
 
-/** The coating behind each word for a topcoat. */
-export const TOPCOATS: Readonly<Record<Exclude<Topcoat, 'none'>, Coating>> = {
-  waterborne: 'waterClear',
-  twoPart: 'twoPartClear',
-  oil: 'oilClear',
-  lacquer: 'lacquer',
-  shellac: 'waxedShellac',
-  hardOil: 'hardOil',
-  wax: 'pasteWax',
-};
+/** The coating behind a wish for a topcoat. */
+export const topcoatCoating = (wish: TopcoatWish): Coating => TOPCOATS.get(wish).coating;
 
 /** What is planned where a wish is refused: the first of these that goes over the coat below. */
 const INSTEAD: readonly Coating[] = ['waterClear', 'hardOil', 'pasteWax'];
@@ -48,14 +40,14 @@ export const topcoatInstead = (scheme: Scheme, under?: Coating): Coating =>
  */
 export const judgeTopcoat = (scheme: Scheme, under?: Coating): TopcoatVerdict | undefined => {
   if (!isCoated(scheme) || scheme.topcoat === 'none') return undefined;
-  if (COATINGS.get(TOPCOATS[scheme.topcoat]).yellows && isLightColour(scheme)) {
+  if (COATINGS.get(topcoatCoating(scheme.topcoat)).yellows && isLightColour(scheme)) {
     return {
       rule: 'oil-clear-over-pale-paint',
       may: 'never',
       ...WORDS.yellows,
     };
   }
-  const meets = under && may(TOPCOATS[scheme.topcoat], { of: 'coat', id: under });
+  const meets = under && may(topcoatCoating(scheme.topcoat), { of: 'coat', id: under });
   if (meets?.may === 'barrier') {
     return {
       rule: 'water-over-fresh-oil',

@@ -65,6 +65,8 @@ const today = (): Names => {
     new Set(Object.values(VARIABLES).flatMap((it) => it.values.map((one) => one.id))),
   );
   names.set('answer', new Set(CHECKS.rows.flatMap((it) => it.answers.map((one) => one.id))));
+  // A form is no name: older ones are brought up.
+  names.delete('form');
   return names;
 };
 

@@ -147,7 +147,6 @@ export {
   type Distress,
   type PaintEffect,
   type NewPart,
-  type PaintClass,
   type Scheme,
   type SchemeKind,
   type Shade,

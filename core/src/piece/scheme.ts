@@ -1,31 +1,15 @@
 import { z } from 'zod';
-import { SHEENS } from '../catalog';
+import { PAINTS, SHEENS, TOPCOATS } from '../catalog';
 
 /** How light the colour to come is: light ones show bleed and yellowing. */
 export const shade = z.enum(['white', 'pale', 'mid', 'dark']);
 export type Shade = z.infer<typeof shade>;
 
-export const topcoat = z.enum([
-  'none',
-  'waterborne',
-  'twoPart',
-  'oil',
-  'lacquer',
-  'shellac',
-  'hardOil',
-  'wax',
-]);
+export const topcoat = z.enum(['none', ...TOPCOATS.ids]);
 export type Topcoat = z.infer<typeof topcoat>;
 
 /** What paint by class. */
-export const paintClass = z.enum([
-  'cabinetEnamel',
-  'wallPaint',
-  'mineralPaint',
-  'allInOne',
-  'oilEnamel',
-]);
-export type PaintClass = z.infer<typeof paintClass>;
+export const paintClass = PAINTS.id;
 
 /** What is done to a painted face on top of the paint; stencil and metal wax come last of all. */
 export const effect = z.enum([

@@ -1,19 +1,7 @@
 import { MINUTE_MS } from '../units';
-import { METHODS, TIMERS, type Coating, type Material, type TimerId } from '../catalog';
+import { COATINGS, METHODS, TIMERS, type Material, type TimerId } from '../catalog';
 import { linesOf, type LineOf, type Piece } from '../piece';
 import type { Task } from '../work';
-
-const BY_COATING: Readonly<Partial<Record<Coating, readonly TimerId[]>>> = {
-  oilStain: ['stainWipe'],
-  waterStain: ['stainWipe'],
-  gelStain: ['stainWipe'],
-  wash: ['stainWipe'],
-  hardOil: ['oilSoak'],
-  tintedOil: ['oilSoak'],
-  pasteWax: ['waxHaze'],
-  metalWax: ['waxHaze'],
-  twoPartClear: ['twoPartPot'],
-};
 
 const BY_MATERIAL: Readonly<Partial<Record<Material, readonly TimerId[]>>> = {
   twoPartFiller: ['fillerPot', 'fillerCarve'],
@@ -29,7 +17,7 @@ export const timersFor = (
   ...new Set(
     tasks.flatMap(({ method, traits, consumes }) => [
       ...METHODS.get(method).timers,
-      ...(traits.lays ? (BY_COATING[traits.lays.coating] ?? []) : []),
+      ...(traits.lays ? (COATINGS.get(traits.lays.coating).timers ?? []) : []),
       ...consumes.flatMap((it) => BY_MATERIAL[it.material] ?? []),
     ]),
   ),

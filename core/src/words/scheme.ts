@@ -1,7 +1,8 @@
-import { EFFECT_WORDS, SHADE_WORDS, STAIN_WORDS, TOPCOAT_WORDS } from './terms';
+import type { TopcoatWish } from '../catalog';
+import { EFFECT_WORDS, SHADE_WORDS, STAIN_WORDS, topcoatWords } from './terms';
 
 type Shade = keyof typeof SHADE_WORDS;
-type Topcoat = keyof typeof TOPCOAT_WORDS;
+type Topcoat = TopcoatWish | 'none';
 
 /** What of a scheme is told in words. */
 type SchemeTold =
@@ -42,15 +43,15 @@ const bleachedFirst = (it: { readonly bleached?: boolean | undefined }): string 
 export const schemeInWords = (it: SchemeTold): string => {
   switch (it.kind) {
     case 'painted':
-      return `painted, ${SHADE_WORDS[it.shade]}${EFFECT_WORDS[it.effect ?? 'plain']}, ${TOPCOAT_WORDS[it.topcoat]}`;
+      return `painted, ${SHADE_WORDS[it.shade]}${EFFECT_WORDS[it.effect ?? 'plain']}, ${topcoatWords(it.topcoat)}`;
     case 'stained':
-      return `${bleachedFirst(it)}stained ${it.shade}${it.stain && it.stain !== 'oil' ? ` with ${STAIN_WORDS[it.stain]}` : ''}${it.toned ? ', toned' : ''}, ${TOPCOAT_WORDS[it.topcoat]}`;
+      return `${bleachedFirst(it)}stained ${it.shade}${it.stain && it.stain !== 'oil' ? ` with ${STAIN_WORDS[it.stain]}` : ''}${it.toned ? ', toned' : ''}, ${topcoatWords(it.topcoat)}`;
     case 'clear':
-      return `${bleachedFirst(it)}clear, ${TOPCOAT_WORDS[it.topcoat]}`;
+      return `${bleachedFirst(it)}clear, ${topcoatWords(it.topcoat)}`;
     case 'washed':
-      return `wash over wood, ${SHADE_WORDS[it.shade]}${it.stainOver ? `, stained ${it.stainOver} over it` : ''}, ${TOPCOAT_WORDS[it.topcoat]}`;
+      return `wash over wood, ${SHADE_WORDS[it.shade]}${it.stainOver ? `, stained ${it.stainOver} over it` : ''}, ${topcoatWords(it.topcoat)}`;
     case 'veneered':
-      return `new veneer, ${it.shade ? `stained ${it.shade}` : 'clear'}, ${TOPCOAT_WORDS[it.topcoat]}`;
+      return `new veneer, ${it.shade ? `stained ${it.shade}` : 'clear'}, ${topcoatWords(it.topcoat)}`;
     case 'touchedIn':
       return 'mended in spots';
     case 'freshened':

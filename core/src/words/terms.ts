@@ -1,3 +1,5 @@
+import { TOPCOATS, type TopcoatWish } from '../catalog';
+
 /** How hard a surface is used, in words. */
 export const WEAR_WORDS = {
   high: 'used hard',
@@ -5,16 +7,9 @@ export const WEAR_WORDS = {
   low: 'hardly touched',
 } as const;
 
-export const TOPCOAT_WORDS = {
-  none: 'no topcoat',
-  waterborne: 'waterborne clear',
-  twoPart: 'two-part waterborne clear',
-  oil: 'oil-based clear',
-  lacquer: 'lacquer',
-  shellac: 'shellac',
-  hardOil: 'penetrating oil',
-  wax: 'wax',
-} as const;
+/** What a topcoat is called in a sentence. */
+export const topcoatWords = (it: TopcoatWish | 'none'): string =>
+  it === 'none' ? 'no topcoat' : TOPCOATS.get(it).label;
 
 export const SHADE_WORDS = {
   white: 'white',

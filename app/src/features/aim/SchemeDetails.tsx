@@ -7,7 +7,7 @@ import {
   EFFECTS,
   GRAINS,
   NEW_PARTS,
-  PAINTS,
+  PAINT_OPTIONS,
   SHADES,
   SHEEN_OPTIONS,
   STAINS,
@@ -68,7 +68,7 @@ export const SchemeDetails = ({ choice, put }: SchemeDetailsProps) => {
         <>
           <Options
             label="Paint"
-            options={PAINTS}
+            options={PAINT_OPTIONS}
             chosen={choice.paint}
             onChoose={(paint) => put({ paint })}
           />

@@ -1,4 +1,4 @@
-import { SHADE_COLOURS, SHEENS as SHEEN_ROWS } from '@obrik/core/catalog';
+import { SHADE_COLOURS, SHEENS as SHEEN_ROWS, PAINTS, type PaintClass } from '@obrik/core/catalog';
 import { colourName, shadeOf } from '@obrik/core/coating';
 import { topcoat } from '@obrik/core/piece';
 import type {
@@ -7,7 +7,6 @@ import type {
   Distress,
   PaintEffect,
   NewPart,
-  PaintClass,
   Scheme,
   SchemeKind,
   Shade,
@@ -17,7 +16,7 @@ import type {
   Wear,
 } from '@obrik/core/piece';
 
-import { TOPCOAT_WORDS, capital, counted } from '@obrik/core/words';
+import { topcoatWords, capital, counted } from '@obrik/core/words';
 
 type Choices<Value extends string> = readonly { readonly value: Value; readonly title: string }[];
 
@@ -60,13 +59,10 @@ export const DISTRESS_PLACES: Choices<Distress['where']> = [
   { value: 'edgesAndFields', title: 'Edges and flats' },
 ];
 
-export const PAINTS: Choices<PaintClass> = [
-  { value: 'cabinetEnamel', title: 'Cabinet enamel' },
-  { value: 'wallPaint', title: 'Acrylic paint' },
-  { value: 'mineralPaint', title: 'Chalk or mineral' },
-  { value: 'allInOne', title: 'Mineral, topcoat built in' },
-  { value: 'oilEnamel', title: 'Oil enamel' },
-];
+export const PAINT_OPTIONS: Choices<PaintClass> = PAINTS.rows.map(({ id, offered }) => ({
+  value: id,
+  title: offered.called,
+}));
 
 export const STAINS: Choices<StainClass> = [
   { value: 'oil', title: 'Oil-based' },
@@ -104,7 +100,7 @@ export const APPLICATORS: Choices<Applicator> = [
 
 export const TOPCOAT_OPTIONS: Choices<Topcoat> = topcoat.options.map((value) => ({
   value,
-  title: capital(TOPCOAT_WORDS[value]),
+  title: capital(topcoatWords(value)),
 }));
 
 const OFFERED_SHEENS: readonly Sheen[] = ['G1', 'G3', 'G4', 'G5', 'G6'];

@@ -1,3 +1,4 @@
+import type { TimerId } from '../bench/timers';
 import type { Bleed } from '../bleeds';
 import type { Finish } from '../finishes';
 import type { Hazard } from '../hazards';
@@ -27,6 +28,11 @@ export interface PrimerPart {
   /** Share of each kind of bleed that it keeps back (modelling judgement on common practice). */
   readonly holds: Readonly<Record<Exclude<Bleed, 'none' | 'stain'>, number>>;
 }
+
+/** How a coating is offered for an aim: a paint by its own id, a topcoat by what is wished for. */
+export type Offered =
+  | { readonly as: 'paint'; readonly called: string }
+  | { readonly as: 'topcoat'; readonly wish: string; readonly called: string };
 
 /** All about one material that is laid on wood, by class. */
 export interface CoatingRow<Id extends string = string> {
@@ -73,6 +79,8 @@ export interface CoatingRow<Id extends string = string> {
   readonly steps: readonly Told[];
   readonly cleaner: string;
   readonly sprayer: string;
+  /** Times worth keeping while it is laid. */
+  readonly timers?: readonly TimerId[];
 }
 
 /** What follows from the rest of a definition. */
@@ -101,9 +109,19 @@ const TAPE_MINUTES: Readonly<Record<Mechanism, number>> = {
 const litrePrice = (containers: readonly Container[]): number =>
   containers.find((it) => it.size === 1)?.price ?? 0;
 
-/** Completes the definition of a coating. */
-export const coating = <const Id extends string>(it: CoatingRow<Id>): CoatingRow<Id> & Derived => ({
+/**
+ * Completes the definition of a coating.
+ * @param offered where people choose it; undefined for what only routes choose
+ */
+export const coating = <
+  const Id extends string,
+  const Offer extends Offered | undefined = undefined,
+>(
+  it: CoatingRow<Id>,
+  offered?: Offer,
+): CoatingRow<Id> & Derived & { readonly offered: Offer } => ({
   ...it,
+  offered: offered as Offer,
   sprayable: it.mechanism === 'water' && SPRAYED_ROLES.includes(it.role) && !it.brushOnly,
   tapeMinutes: TAPE_MINUTES[it.mechanism],
   pricePerLitre: litrePrice(it.containers),

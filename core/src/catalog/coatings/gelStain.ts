@@ -30,4 +30,5 @@ export const gelStain = coating({
   ],
   cleaner: 'mineral spirits',
   sprayer: 'Brush or wipe it; sprayed oil settles everywhere.',
+  timers: ['stainWipe'],
 });

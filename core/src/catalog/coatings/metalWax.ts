@@ -31,4 +31,5 @@ export const metalWax = coating({
   ],
   cleaner: 'mineral spirits',
   sprayer: 'Rub it on.',
+  timers: ['waxHaze'],
 });

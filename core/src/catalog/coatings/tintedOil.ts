@@ -31,4 +31,5 @@ export const tintedOil = coating({
   ],
   cleaner: 'mineral spirits',
   sprayer: 'Wipe it on.',
+  timers: ['oilSoak'],
 });

@@ -30,4 +30,5 @@ export const wash = coating({
   ],
   cleaner: 'water',
   sprayer: 'Strain it; rinse the gun with water at once.',
+  timers: ['stainWipe'],
 });

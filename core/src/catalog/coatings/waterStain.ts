@@ -29,4 +29,5 @@ export const waterStain = coating({
   ],
   cleaner: 'water',
   sprayer: 'Strain it; rinse the gun with water at once.',
+  timers: ['stainWipe'],
 });

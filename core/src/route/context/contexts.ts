@@ -8,7 +8,7 @@ import {
   type Coating,
   type Damage,
 } from '../../catalog';
-import { TOPCOATS, may } from '../../coating';
+import { topcoatCoating, may } from '../../coating';
 import { inspectPiece, type Belief, type SurfaceBeliefs } from '../../inspect';
 import {
   fittingsOf,
@@ -155,7 +155,7 @@ const firstOver = ({ scheme }: Aim): Coating | undefined => {
     return scheme.stain === 'gel' && !scheme.bleached ? 'gelStain' : undefined;
   }
   return scheme.kind === 'clear' && !scheme.bleached && scheme.topcoat !== 'none'
-    ? TOPCOATS[scheme.topcoat]
+    ? topcoatCoating(scheme.topcoat)
     : undefined;
 };
 

@@ -9,7 +9,7 @@ import {
   type Coating,
 } from '../../catalog';
 import {
-  TOPCOATS,
+  topcoatCoating,
   checkGap,
   filmUm,
   judgeTopcoat,
@@ -60,7 +60,7 @@ export const topcoatVerdictOf = (s: SurfaceContext): TopcoatVerdict | undefined 
   const { scheme } = s.aim;
   const overLast = judgeTopcoat(scheme, belowTopcoat(s));
   if (!isCoated(scheme) || scheme.topcoat === 'none' || overLast?.may === 'never') return overLast;
-  const soaks = wantsOpenWood(TOPCOATS[scheme.topcoat]);
+  const soaks = wantsOpenWood(topcoatCoating(scheme.topcoat));
   const overSealer = soaks ? judgeTopcoat(scheme, primerOf(s)?.primer.id) : undefined;
   return overSealer ?? overLast;
 };
@@ -73,7 +73,9 @@ export const topcoatOf = weakMapMemoize((s: SurfaceContext): TopcoatPlan | undef
   const { scheme } = s.aim;
   if (!isCoated(scheme) || scheme.topcoat === 'none') return undefined;
   const refused = topcoatVerdictOf(s)?.may === 'never';
-  const coating = refused ? topcoatInstead(scheme, belowTopcoat(s)) : TOPCOATS[scheme.topcoat];
+  const coating = refused
+    ? topcoatInstead(scheme, belowTopcoat(s))
+    : topcoatCoating(scheme.topcoat);
   return {
     coating,
     coats: leavesFilm(COATINGS.get(coating))

@@ -1,5 +1,5 @@
 import { COATINGS, DAMAGES, DECISIONS, leavesFilm } from '../../catalog';
-import { TOPCOATS } from '../../coating';
+import { topcoatCoating } from '../../coating';
 import { isCoated, standsFor, visibilityOf, type DoneWork } from '../../piece';
 import { planLadder, sandingTask } from '../../sanding';
 import { REFUSAL_WORDS as WORDS, about } from '../../words';
@@ -47,7 +47,9 @@ const leadTextsOf = (s: SurfaceContext): string =>
 
 /** The name of the topcoat that was wished for. */
 const wishedTopcoat = ({ aim: { scheme } }: SurfaceContext): string =>
-  isCoated(scheme) && scheme.topcoat !== 'none' ? COATINGS.get(TOPCOATS[scheme.topcoat]).label : '';
+  isCoated(scheme) && scheme.topcoat !== 'none'
+    ? COATINGS.get(topcoatCoating(scheme.topcoat)).label
+    : '';
 
 /** Work on a surface of which nobody can tell here what it did; under way it has done nothing yet. */
 export const unreadOn = ({ piece, surface }: SurfaceContext): readonly DoneWork[] =>

@@ -1,6 +1,6 @@
 import { COATINGS, DRYING, LABEL_AIR, type Coating } from '../../catalog';
 import { airAt, misfitsFor, type Minute } from '../../climate';
-import { TOPCOATS } from '../../coating';
+import { topcoatCoating } from '../../coating';
 import { paintClass, space, topcoat, type Aim, type Piece, type Shop } from '../../piece';
 import { benchOf } from './clockView';
 import { heldByAir, type HeldByAir } from './heldByAir';
@@ -97,11 +97,11 @@ const SWAPS: readonly {
       ? []
       : [
           {
-            coating: TOPCOATS[option],
+            coating: topcoatCoating(option),
             swap: (it: Aim, of: Coating): Aim => {
               const { scheme } = it;
               const own = 'topcoat' in scheme ? scheme.topcoat : 'none';
-              return own !== 'none' && TOPCOATS[own] === of
+              return own !== 'none' && topcoatCoating(own) === of
                 ? { ...it, scheme: { ...scheme, topcoat: option } as Aim['scheme'] }
                 : it;
             },
