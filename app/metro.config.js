@@ -1,13 +1,11 @@
 const { existsSync, writeFileSync } = require('node:fs');
 const path = require('node:path');
 const { getDefaultConfig } = require('expo/metro-config');
+const { CHARTS, SHOWN, UNUSED_OF_NATIVE_WEB } = require('./light/used');
 
 const config = getDefaultConfig(__dirname);
 const light = (name) => ({ type: 'sourceFile', filePath: path.join(__dirname, 'light', name) });
 const below = (name) => path.dirname(require.resolve(`${name}/package.json`));
-
-/** Components of React Native Elements that Obrik shows, and those that these are made of. */
-const SHOWN = ['Button', 'Icon', 'Image', 'Input', 'Switch', 'Text', 'config', 'helpers'];
 
 const UNUSED_OF_ROUTER = [
   './layouts/Tabs',
@@ -17,34 +15,6 @@ const UNUSED_OF_ROUTER = [
   './color',
   '../react-navigation/bottom-tabs',
 ];
-
-const UNUSED_OF_NATIVE_WEB = [
-  'Alert',
-  'CheckBox',
-  'Clipboard',
-  'ImageBackground',
-  'InputAccessoryView',
-  'KeyboardAvoidingView',
-  'LayoutAnimation',
-  'LogBox',
-  'Picker',
-  'ProgressBar',
-  'SectionList',
-  'Share',
-  'StatusBar',
-  'Touchable',
-  'Vibration',
-  'YellowBox',
-];
-
-/**
- * What of the charts' packages Obrik draws with, by their folders, and all that these need in turn:
- * Metro remembers by folder what a name leads to, so what is left out is left out for all of it.
- */
-const CHARTS = {
-  'd3-scale': ['./linear.js', './tickFormat.js'],
-  'd3-shape': ['./line.js', './curve/linear.js'],
-};
 
 // Metro takes a package whole. What Obrik does not use of the large ones is left out here, so that
 // the first screen is on the phone sooner.
