@@ -27,6 +27,34 @@ import { SANDED_OUT_MM } from './limits';
 import { PRACTICE, type SourceMark } from './source';
 import { table } from './table';
 
+/** What a damage means to the work: rules ask for these, never for a damage by its name. */
+export type DamageSign =
+  /** Smells through a coat. */
+  | 'smells'
+  /** The smell goes by airing. */
+  | 'airsOut'
+  | 'mouldy'
+  | 'infested'
+  | 'gummed'
+  /** Cement or plaster sticks to it: its dust harms the lungs. */
+  | 'cemented'
+  | 'greasy'
+  /** Paint that a scraper takes off. */
+  | 'comesOffLoose'
+  | 'peels'
+  | 'opensAtJoint'
+  /** The part itself is mended or made anew, whatever it shall become. */
+  | 'needsNewPart'
+  | 'weepsDye'
+  | 'ironStained'
+  /** Silicone: a coat draws back from it. */
+  | 'craters'
+  | 'catches'
+  | 'carved'
+  | 'scratched'
+  | 'veneerLifts'
+  | 'veneerMissing';
+
 interface DamageRow<Id extends string = string> {
   readonly id: Id;
   readonly label: string;
@@ -47,6 +75,7 @@ interface DamageRow<Id extends string = string> {
     /** Under paint, where the face was found to have no film. */
     readonly noFilm?: string;
   };
+  readonly signs?: readonly DamageSign[];
   /** Mended whatever the face shall become. */
   readonly whateverTheAim?: boolean;
   /** It reaches the wood, or spoils the film as a whole: no coat over the old film would help. */
@@ -79,6 +108,7 @@ export const DAMAGES = table([
   }),
   row({
     id: 'scratch',
+    signs: ['scratched'],
     accepted: {
       underVeneer: UNDER_VENEER,
       stripped: 'the papers take it out',
@@ -118,6 +148,7 @@ export const DAMAGES = table([
   }),
   row({
     id: 'liftingVeneer',
+    signs: ['veneerLifts'],
     severity: 2,
     label: 'Lifting veneer',
     underPaint: glueVeneer,
@@ -125,6 +156,7 @@ export const DAMAGES = table([
   }),
   row({
     id: 'missingVeneer',
+    signs: ['veneerMissing'],
     pastRenewing: true,
     severity: 2,
     label: 'Missing veneer',
@@ -140,6 +172,7 @@ export const DAMAGES = table([
   }),
   row({
     id: 'splitBack',
+    signs: ['needsNewPart'],
     severity: 2,
     label: 'Split or warped back',
     whateverTheAim: true,
@@ -159,6 +192,7 @@ export const DAMAGES = table([
   }),
   row({
     id: 'darkRing',
+    signs: ['ironStained'],
     accepted: {
       underVeneer: UNDER_VENEER,
       underPaint: 'it stays in the wood; the shellac blocker shuts it in',
@@ -215,12 +249,14 @@ export const DAMAGES = table([
   }),
   row({
     id: 'jointGap',
+    signs: ['opensAtJoint'],
     accepted: { underVeneer: UNDER_VENEER },
     severity: 1,
     label: 'Gap at a joint',
   }),
   row({
     id: 'catchingDrawer',
+    signs: ['catches'],
     severity: 1,
     label: 'Drawer that catches',
     underPaint: levelRunner,
@@ -310,9 +346,10 @@ export const DAMAGES = table([
       until: 'sandsToPowder',
     },
   }),
-  row({ id: 'carving', severity: 1, label: 'Carving, turning, deep mouldings' }),
+  row({ id: 'carving', signs: ['carved'], severity: 1, label: 'Carving, turning, deep mouldings' }),
   row({
     id: 'peeling',
+    signs: ['comesOffLoose', 'peels'],
     accepted: {
       underVeneer: UNDER_VENEER,
       stripped: 'it comes off with the rest',
@@ -324,6 +361,7 @@ export const DAMAGES = table([
   }),
   row({
     id: 'runs',
+    signs: ['comesOffLoose'],
     accepted: {
       underVeneer: UNDER_VENEER,
       stripped: 'they come off with the rest',
@@ -333,13 +371,25 @@ export const DAMAGES = table([
     severity: 1,
     label: 'Runs and globs',
   }),
-  row({ id: 'grime', severity: 1, label: 'Grease, hairspray, kitchen film' }),
-  row({ id: 'residue', severity: 1, label: 'Sticker, tape or felt residue' }),
-  row({ id: 'cementResidue', severity: 2, label: 'Tile, cement or plaster stuck on' }),
-  row({ id: 'weepsColour', pastRenewing: true, severity: 2, label: 'Colour comes out on the rag' }),
-  row({ id: 'odour', severity: 2, label: 'Smoke or pet odour' }),
+  row({ id: 'grime', signs: ['greasy'], severity: 1, label: 'Grease, hairspray, kitchen film' }),
+  row({ id: 'residue', signs: ['gummed'], severity: 1, label: 'Sticker, tape or felt residue' }),
+  row({
+    id: 'cementResidue',
+    signs: ['cemented'],
+    severity: 2,
+    label: 'Tile, cement or plaster stuck on',
+  }),
+  row({
+    id: 'weepsColour',
+    signs: ['weepsDye'],
+    pastRenewing: true,
+    severity: 2,
+    label: 'Colour comes out on the rag',
+  }),
+  row({ id: 'odour', signs: ['smells', 'airsOut'], severity: 2, label: 'Smoke or pet odour' }),
   row({
     id: 'silicone',
+    signs: ['craters'],
     severity: 2,
     label: 'Craters in the old film (silicone polish)',
     underPaint: washSilicone,
@@ -430,7 +480,7 @@ export const DAMAGES = table([
     underPaint: guideStrips,
     underClear: guideStrips,
   }),
-  row({ id: 'mould', severity: 3, label: 'Mould' }),
-  row({ id: 'insects', severity: 3, label: 'Live insects or fresh dust' }),
+  row({ id: 'mould', signs: ['mouldy', 'smells'], severity: 3, label: 'Mould' }),
+  row({ id: 'insects', signs: ['infested'], severity: 3, label: 'Live insects or fresh dust' }),
 ]);
 export type Damage = (typeof DAMAGES.ids)[number];

@@ -1,5 +1,5 @@
 export { BLEEDS, type Bleed } from './bleeds';
-export { DAMAGES, type Damage } from './damages';
+export { DAMAGES, type Damage, type DamageSign } from './damages';
 export { FINISHES, OLD_FILM_UM, type Finish } from './finishes';
 export { GRITS, GRIT_SOURCE } from './grits';
 export {

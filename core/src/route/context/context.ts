@@ -1,9 +1,11 @@
 import {
+  DAMAGES,
   DANGERS,
   DECISIONS,
   SUBSTRATES,
   inspectionTest,
   type Damage,
+  type DamageSign,
   type Danger,
   type FINISHES,
   type StateCondition,
@@ -92,12 +94,26 @@ export const wearOn = (s: SurfaceContext): Wear =>
 export const has = (s: SurfaceContext, ...damages: readonly Damage[]): boolean =>
   s.findings.some((it) => damages.includes(it.damage));
 
-/** Findings of these damages that are still to be settled. */
+/** Does a finding show one of these signs? */
+export const showsSign = (
+  { damage }: Pick<Finding, 'damage'>,
+  ...signs: readonly DamageSign[]
+): boolean => DAMAGES.get(damage).signs?.some((it) => signs.includes(it)) === true;
+
+/** Was anything found on it that shows one of these signs? */
+export const shows = (s: SurfaceContext, ...signs: readonly DamageSign[]): boolean =>
+  s.findings.some((it) => showsSign(it, ...signs));
+
+const isOpenFinding = (s: SurfaceContext, { id }: Finding): boolean => !s.now.mended.includes(id);
+
+/** Findings that are still to be settled: all, or those that show one of these signs. */
 export const openFindings = (
   s: SurfaceContext,
-  ...damages: readonly Damage[]
+  ...signs: readonly DamageSign[]
 ): readonly Finding[] =>
-  s.findings.filter((it) => damages.includes(it.damage) && !s.now.mended.includes(it.id));
+  s.findings.filter(
+    (it) => isOpenFinding(s, it) && (signs.length === 0 || showsSign(it, ...signs)),
+  );
 
 /** Was this done to the surface already? */
 export const isDone = (s: SurfaceContext, condition: Condition): boolean =>
@@ -241,7 +257,7 @@ export const isTouched = (s: SurfaceContext): boolean =>
   s.worked ||
   isTouchedIn(s) ||
   s.aim.scheme.kind === 'freshened' ||
-  openFindings(s, 'splitBack').length > 0;
+  openFindings(s, 'needsNewPart').length > 0;
 
 /** May be worked dry: no lead was found. */
 export const isDry = (s: SurfaceContext): boolean => s.lead !== 'found';

@@ -35,6 +35,7 @@ import {
   latestOn,
   likeliestSubstrate,
   mayBe,
+  showsSign,
 } from './context';
 
 const UNSTAINABLE_ROWS = SUBSTRATES.rows.filter((row) => !row.stainable);
@@ -88,7 +89,7 @@ const ownOf = (
       it.surfaceId === surface.id &&
       (aim.newPart === undefined || OUTLIVES_THE_PART.includes(it.damage)),
   );
-  const isNewBack = surface.part === 'back' && findings.some((it) => it.damage === 'splitBack');
+  const isNewBack = surface.part === 'back' && findings.some((it) => showsSign(it, 'needsNewPart'));
   const newPart = isNewBack ? 'plywood' : aim.newPart;
   const beliefs = newPart ? asNew(found, newPart) : found;
   const showsWood = showsOldWood(aim.scheme);
@@ -113,7 +114,7 @@ const ownOf = (
     showsWood,
     bond: bondOf(whole.piece, surface.id),
     dampOnly:
-      mayBe(chanceShunsWater(beliefs)) || findings.some((it) => it.damage === 'liftingVeneer'),
+      mayBe(chanceShunsWater(beliefs)) || findings.some((it) => showsSign(it, 'veneerLifts')),
     veneerUm: mayBe(chanceThin) ? beliefs.veneer.thinMm * 1000 : null,
     chanceThin,
     isNew: newPart !== undefined,

@@ -11,7 +11,7 @@ import {
   type ThinnerThan,
 } from '../../sanding';
 import { chooseStripWay } from './stripChoice';
-import type { SurfaceContext } from '../context/context';
+import { showsSign, type SurfaceContext } from '../context/context';
 
 /**
  * Machine, or by hand: where the veneer is thin, the part is a stick or shaped, the shop has no sander, or
@@ -43,7 +43,7 @@ const scratchUm = (s: SurfaceContext): number =>
     ? Math.max(
         0,
         ...s.findings
-          .filter((it) => it.damage === 'scratch')
+          .filter((it) => showsSign(it, 'scratched'))
           .map((it) => it.depthMm ?? 0)
           .filter((mm) => mm <= SANDED_OUT_MM.value),
       ) * 1000

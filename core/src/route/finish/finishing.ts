@@ -30,7 +30,7 @@ import {
   paintPlanOf,
   stainsOf,
 } from './coloured';
-import { type SurfaceContext, has, renewsClear, wearOn } from '../context/context';
+import { type SurfaceContext, renewsClear, wearOn, shows } from '../context/context';
 import { primeCoatsOf, primerOf } from './primed';
 
 /** The last coat below the topcoat; undefined where that goes on bare wood. */
@@ -140,7 +140,7 @@ export const filmOf = (s: SurfaceContext): number => filmUm(coatsOf(s));
 
 /** What new film does to the gap of a part that runs in an opening. */
 export const gapOf = (s: SurfaceContext): GapCheck =>
-  checkGap(has(s, 'catchingDrawer') ? GAPS.catches : GAPS.runs, filmOf(s), 2, GAPS.keep);
+  checkGap(shows(s, 'catches') ? GAPS.catches : GAPS.runs, filmOf(s), 2, GAPS.keep);
 
 const sameCoat = (a: Coat | undefined, b: Coat | undefined): boolean =>
   a !== undefined && b !== undefined && a.coating === b.coating && a.colour === b.colour;

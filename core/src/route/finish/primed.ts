@@ -2,7 +2,7 @@ import { weakMapMemoize } from 'reselect';
 import { DECISIONS, FINISHES, REMEDIES, SUBSTRATES, WOODS, type Coating } from '../../catalog';
 import { bleedPast, choosePrimer, type PrimerNeed } from '../../coating';
 import { isLightColour, linesOf } from '../../piece';
-import { type SurfaceContext, areaOfFace, chanceOfAny, has, keepsFilm } from '../context/context';
+import { type SurfaceContext, areaOfFace, chanceOfAny, keepsFilm, shows } from '../context/context';
 
 const SLICK_FILMS = FINISHES.rows.filter((it) => it.glossy);
 const POWDERY_FILMS = FINISHES.rows.filter(
@@ -21,8 +21,8 @@ export const bleedOf = (s: SurfaceContext): PrimerNeed['bleed'] => {
   const { distribution } = s.beliefs.bleed;
   const { tannin, resin, dye, stain } = distribution;
   // What came out on the rag is dye, whatever was believed before.
-  if (has(s, 'weepsColour')) return { tannin: 0, resin: 0, dye: 1, stain: 0 };
-  if (has(s, 'darkRing')) return { tannin, resin, dye, stain: 1 - tannin - resin - dye };
+  if (shows(s, 'weepsDye')) return { tannin: 0, resin: 0, dye: 1, stain: 0 };
+  if (shows(s, 'ironStained')) return { tannin, resin, dye, stain: 1 - tannin - resin - dye };
   const share =
     s.finish.paint && s.finish.nature !== 'distemper' && keepsFilm(s) && !s.beliefs.bleed.confirmed
       ? DECISIONS.bleedThroughOldPaint.value
@@ -58,8 +58,8 @@ const needOf = (s: SurfaceContext): PrimerNeed => {
     slick: chanceSlick(s),
     powdery: s.strips ? 0 : chanceOfAny(finish.distribution, POWDERY_FILMS),
     bareBoard: open ? board : 0,
-    odour: has(s, 'mould', 'odour'),
-    silicone: has(s, 'silicone'),
+    odour: shows(s, 'smells'),
+    silicone: shows(s, 'craters'),
     cameThrough: isToBeShutIn(s),
     waxyFilm: s.strips ? 0 : chanceOfAny(finish.distribution, WAXY_FILMS),
     oily: chanceOfAny(s.beliefs.wood.distribution, OILY_WOODS),

@@ -16,6 +16,7 @@ import {
   leadObservations,
   observationsOf,
   wearOn,
+  shows,
 } from '../context/context';
 import { coatsOf, topcoatOf, topcoatVerdictOf } from './finishing';
 import { chanceSlick } from './primed';
@@ -224,7 +225,7 @@ export const REFUSAL_RULES: readonly RefusalRule[] = [
     id: 'patch-will-show',
     blocks: false,
     judge: (s) =>
-      s.showsWood && has(s, 'missingVeneer') && visibilityOf(s.surface) === 'high'
+      s.showsWood && shows(s, 'veneerMissing') && visibilityOf(s.surface) === 'high'
         ? {
             title: WORDS.patchShows.title,
             because: WORDS.patchShows.because,

@@ -20,6 +20,7 @@ import {
   keepsFilm,
   isVeneered,
   openFindings,
+  showsSign,
 } from '../context/context';
 import { lineChoiceOf } from '../rules/lines';
 
@@ -79,7 +80,7 @@ const bySize = (repair: Repair, { lengthMm, widthMm }: Finding): Repair => {
 
 /** A dark stain in solid wood is sanded out; in a thin face it is bleached. */
 export const sandsStainOut = (s: SurfaceContext, finding: Finding): boolean =>
-  s.worked && s.showsWood && isDry(s) && finding.damage === 'darkRing' && s.veneerUm === null;
+  s.worked && s.showsWood && isDry(s) && showsSign(finding, 'ironStained') && s.veneerUm === null;
 
 /** Why a repair must not be done on a face as it will be then; undefined where it may. */
 const ruinedBy = (s: SurfaceContext, { steps }: Repair): string | undefined => {
@@ -119,7 +120,7 @@ const wantedRepair = (s: SurfaceContext, finding: Finding): Repair | undefined =
 export const acceptedOn = (
   s: SurfaceContext,
 ): readonly { readonly label: string; readonly because: string }[] =>
-  openFindings(s, ...s.findings.map((it) => it.damage)).flatMap((finding) => {
+  openFindings(s).flatMap((finding) => {
     const { accepted, label } = DAMAGES.get(finding.damage);
     const wanted = wantedRepair(s, finding);
     const ruined = wanted && ruinedBy(s, wanted);

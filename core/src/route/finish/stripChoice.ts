@@ -21,10 +21,10 @@ import {
   areaOfFace,
   chanceOfAny,
   forbiddenBy,
-  has,
   isSuspect,
   mayBe,
   type SurfaceContext,
+  shows,
 } from '../context/context';
 
 export type StripWayRow = (typeof STRIP_WAYS.rows)[number];
@@ -56,10 +56,10 @@ const stubbornness = (s: SurfaceContext): number => {
 
 /** What flattens or gouges would ruin it: it was built so, or somebody found it. */
 const isShaped = (s: SurfaceContext): boolean =>
-  PROFILES.get(s.surface.profile).spares || has(s, 'carving');
+  PROFILES.get(s.surface.profile).spares || shows(s, 'carved');
 
 const firstLayerSlower = (s: SurfaceContext): number =>
-  Math.max(PROFILES.get(s.surface.profile).stripSlower, has(s, 'carving') ? CARVED.slower : 1);
+  Math.max(PROFILES.get(s.surface.profile).stripSlower, shows(s, 'carved') ? CARVED.slower : 1);
 
 /** Effort of a way on a surface, by area, layers and how stubborn the finish is; in carving the first
  * layer takes many times as long. */

@@ -166,7 +166,7 @@ export const BLOCK_RULES: readonly Rule[] = [
   surfaceRule({
     id: 'caulk-after-primer',
     phase: 'block',
-    applies: (s) => s.aim.scheme.kind === 'painted' && openFindings(s, 'jointGap').length > 0,
+    applies: (s) => s.aim.scheme.kind === 'painted' && openFindings(s, 'opensAtJoint').length > 0,
     because: () => WORDS.caulk.because,
     work: (s) => [
       layCoat(
@@ -185,7 +185,7 @@ export const BLOCK_RULES: readonly Rule[] = [
           traits: {
             lays: null,
             makes: ['caulked'],
-            mends: openFindings(s, 'jointGap').map((it) => it.id),
+            mends: openFindings(s, 'opensAtJoint').map((it) => it.id),
           },
         },
       ),

@@ -14,12 +14,12 @@ import {
   chanceShunsWater,
   finishName,
   forbiddenBy,
-  has,
   isDone,
   isSuspect,
   isTouchedIn,
   keepsFilm,
   openFindings,
+  shows,
 } from '../context/context';
 
 const WAXED = FINISHES.rows.filter((it) => it.repels);
@@ -73,7 +73,7 @@ export const CLEAN_RULES: readonly Rule[] = [
     general: true,
     applies: (s) =>
       (s.worked || isTouchedIn(s) || s.aim.scheme.kind === 'freshened') &&
-      openFindings(s, 'odour').length > 0,
+      openFindings(s, 'airsOut').length > 0,
     because: () => WORDS.airOut.because,
     work: (s) => [
       {
@@ -83,7 +83,7 @@ export const CLEAN_RULES: readonly Rule[] = [
         ...onFace('air-out', s),
         traits: {
           makes: ['airedOut'],
-          mends: openFindings(s, 'odour').map((it) => it.id),
+          mends: openFindings(s, 'airsOut').map((it) => it.id),
         },
         wait: wait(WAITS.airingOut, 'dry'),
       },
@@ -93,7 +93,7 @@ export const CLEAN_RULES: readonly Rule[] = [
     id: 'residue-off',
     phase: 'clean',
     general: true,
-    applies: (s) => s.worked && openFindings(s, 'residue').length > 0,
+    applies: (s) => s.worked && openFindings(s, 'gummed').length > 0,
     because: () => WORDS.residueOff.because,
     work: (s) => [
       {
@@ -103,7 +103,7 @@ export const CLEAN_RULES: readonly Rule[] = [
         ...onFace('residue', s),
         traits: {
           makes: ['freeOfResidue'],
-          mends: openFindings(s, 'residue').map((it) => it.id),
+          mends: openFindings(s, 'gummed').map((it) => it.id),
         },
       },
     ],
@@ -111,7 +111,7 @@ export const CLEAN_RULES: readonly Rule[] = [
   surfaceRule({
     id: 'cement-comes-off-wet',
     phase: 'clean',
-    applies: (s) => s.worked && openFindings(s, 'cementResidue').length > 0,
+    applies: (s) => s.worked && openFindings(s, 'cemented').length > 0,
     because: () => WORDS.cementOff.because,
     work: (s) => [
       {
@@ -121,7 +121,7 @@ export const CLEAN_RULES: readonly Rule[] = [
         ...onFace('cement-off', s),
         traits: {
           makes: ['freeOfCement'],
-          mends: openFindings(s, 'cementResidue').map((it) => it.id),
+          mends: openFindings(s, 'cemented').map((it) => it.id),
         },
         wait: wait(WAITS.afterWash, 'dryOvernight'),
         cautions: WORDS.cementOff.cautions,
@@ -172,9 +172,9 @@ export const CLEAN_RULES: readonly Rule[] = [
     id: 'clean-before-abrasive',
     phase: 'clean',
     applies: (s) => (s.worked || isTouchedIn(s)) && !s.isNew && !isDone(s, 'degreased'),
-    because: (s) => (has(s, 'grime') ? WORDS.degrease.becauseGreasy : WORDS.degrease.because),
+    because: (s) => (shows(s, 'greasy') ? WORDS.degrease.becauseGreasy : WORDS.degrease.because),
     work: (s) => {
-      const greasy = has(s, 'grime');
+      const greasy = shows(s, 'greasy');
       const damp = s.dampOnly || forbiddenBy('water', s, true) !== undefined;
       return [
         {
@@ -186,7 +186,7 @@ export const CLEAN_RULES: readonly Rule[] = [
           how: WORDS.degrease.how(damp),
           traits: {
             makes: ['degreased'],
-            mends: openFindings(s, 'grime').map((it) => it.id),
+            mends: openFindings(s, 'greasy').map((it) => it.id),
           },
           wait: damp
             ? wait(WAITS.afterDampWipe, 'feelsDry')

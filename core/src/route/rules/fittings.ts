@@ -1,7 +1,7 @@
 import { type Hardware } from '../../piece';
 import type { Part } from '../../effect';
 import { comesBack, type Whole } from '../context/whole';
-import { type SurfaceContext, hasPulls, openFindings } from '../context/context';
+import { type SurfaceContext, hasPulls, openFindings, showsSign } from '../context/context';
 
 /** Surfaces that are worked and are of a kind. */
 export const workedFittings = (
@@ -70,7 +70,7 @@ export const backOnTo = (
 };
 
 export const hasSplitBack = (s: SurfaceContext): boolean =>
-  !s.forAFirm && openFindings(s, 'splitBack').length > 0;
+  !s.forAFirm && openFindings(s, 'needsNewPart').length > 0;
 /** A split back was found there, mended by now or not. */
 export const hadSplitBack = (s: SurfaceContext): boolean =>
-  s.findings.some((it) => it.damage === 'splitBack');
+  s.findings.some((it) => showsSign(it, 'needsNewPart'));

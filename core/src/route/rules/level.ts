@@ -44,7 +44,7 @@ const placesLadder = (
 };
 
 const stainsToSand = (s: SurfaceContext) =>
-  openFindings(s, 'darkRing').filter((it) => sandsStainOut(s, it));
+  openFindings(s, 'ironStained').filter((it) => sandsStainOut(s, it));
 
 /** Places rather than faces: fills flush, stains out, holes drilled, what slides eased. */
 export const LEVEL_RULES: readonly Rule[] = [

@@ -123,7 +123,7 @@ export const SECURE_RULES: readonly Rule[] = [
     phase: 'secure',
     regardless: true,
     general: true,
-    applies: (s) => openFindings(s, 'insects').length > 0,
+    applies: (s) => openFindings(s, 'infested').length > 0,
     because: () => WORDS.evictInsects.because,
     work: (s) => [
       {
@@ -131,7 +131,7 @@ export const SECURE_RULES: readonly Rule[] = [
         title: WORDS.evictInsects.title,
         how: WORDS.evictInsects.how,
         ...ofUnits('evict-insects', 1),
-        traits: { mends: openFindings(s, 'insects').map((it) => it.id) },
+        traits: { mends: openFindings(s, 'infested').map((it) => it.id) },
         wait: wait(WAITS.quarantine, 'noFreshDust', null),
         cautions: WORDS.evictInsects.cautions,
       },
@@ -142,7 +142,7 @@ export const SECURE_RULES: readonly Rule[] = [
     phase: 'secure',
     regardless: true,
     general: true,
-    applies: (s) => openFindings(s, 'mould').length > 0,
+    applies: (s) => openFindings(s, 'mouldy').length > 0,
     because: () => WORDS.mouldOff.because,
     work: (s) => [
       {
@@ -150,7 +150,7 @@ export const SECURE_RULES: readonly Rule[] = [
         title: WORDS.mouldOff.title,
         how: WORDS.mouldOff.how,
         ...ofUnits('mould', 1),
-        traits: { mends: openFindings(s, 'mould').map((it) => it.id) },
+        traits: { mends: openFindings(s, 'mouldy').map((it) => it.id) },
         cautions: WORDS.mouldOff.cautions,
       },
     ],

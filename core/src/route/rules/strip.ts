@@ -26,11 +26,11 @@ import {
   bearsAlcohol,
   behind,
   finishName,
-  has,
   isDone,
   keepsFilm,
   observationsOf,
   openFindings,
+  shows,
 } from '../context/context';
 import { bearsNoneOfThePlan, hasOtherCoats } from '../finish/finishing';
 
@@ -139,7 +139,7 @@ export const STRIP_RULES: readonly Rule[] = [
   surfaceRule({
     id: 'wash-out-what-weeps',
     phase: 'strip',
-    applies: (s) => s.worked && has(s, 'weepsColour') && !isDone(s, 'washedOut'),
+    applies: (s) => s.worked && shows(s, 'weepsDye') && !isDone(s, 'washedOut'),
     because: () => WORDS.washOut.because,
     work: (s) => [
       s.dampOnly
@@ -173,9 +173,9 @@ export const STRIP_RULES: readonly Rule[] = [
     phase: 'strip',
     applies: (s) =>
       s.aim.scheme.kind === 'painted' &&
-      openFindings(s, 'peeling', 'runs').length > 0 &&
+      openFindings(s, 'comesOffLoose').length > 0 &&
       keepsFilm(s),
-    because: (s) => WORDS.looseOff.because(has(s, 'peeling')),
+    because: (s) => WORDS.looseOff.because(shows(s, 'peels')),
     work: (s) => {
       const wet = s.lead === 'found';
       const words = wet ? WORDS.looseOff.wet : WORDS.looseOff.dry;
@@ -187,7 +187,7 @@ export const STRIP_RULES: readonly Rule[] = [
           ...onFace(wet ? 'loose-off-wet' : 'loose-off', s, wet ? SLOWER.wet : 1),
           traits: {
             makes: ['looseOff'],
-            mends: openFindings(s, 'peeling', 'runs').map((it) => it.id),
+            mends: openFindings(s, 'comesOffLoose').map((it) => it.id),
           },
           wait: wet ? wait(WAITS.afterWetScraping, 'dryOvernight') : null,
           cautions: wet ? WORDS.looseOff.wet.cautions : [],
