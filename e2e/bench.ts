@@ -28,23 +28,40 @@ const waitingOn = (page: Page): Promise<number> =>
 /** Waits until all that was recorded on a page is at the shop: tests share one. */
 export const allAtShop = (page: Page): Promise<void> => expect.poll(() => waitingOn(page)).toBe(0);
 
+/** The shop in which the tests of a file are done, one after the other. */
+interface Shops {
+  readonly of: (file: string) => Promise<string>;
+}
+
 /**
- * A test at the shop of its worker, so that several run side by side; its device is thrown away only
- * when what it recorded is there.
+ * A test at the shop of its file: what another file leaves behind is never met, whichever worker does it.
+ * A device is thrown away only when what it recorded is at the shop.
  */
-export const test = base.extend<{ readonly settled: void }, { readonly shopAt: string }>({
-  shopAt: [
+export const test = base.extend<{ readonly settled: void }, { readonly shops: Shops }>({
+  shops: [
     // eslint-disable-next-line no-empty-pattern -- Playwright reads from it what is needed
     async ({}, use) => {
-      const { folder, remove } = newFolder();
-      const server = await startServer(folder);
-      await use(server.url);
-      await server.kill();
-      remove();
+      let open: { readonly file: string; readonly url: string } | undefined;
+      let close = async () => {};
+      await use({
+        of: async (file) => {
+          if (open?.file === file) return open.url;
+          await close();
+          const { folder, remove } = newFolder();
+          const server = await startServer(folder);
+          close = async () => {
+            await server.kill();
+            remove();
+          };
+          open = { file, url: server.url };
+          return server.url;
+        },
+      });
+      await close();
     },
     { scope: 'worker', timeout: 60_000 },
   ],
-  baseURL: ({ shopAt }, give) => give(shopAt),
+  baseURL: async ({ shops }, give, { file }) => give(await shops.of(file)),
   settled: [
     async ({ page }, use) => {
       await use();

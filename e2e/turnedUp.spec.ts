@@ -33,9 +33,9 @@ const HEARD = { timeout: 5000 };
 test('two devices on one piece: what one writes down the other shows by itself', async ({
   page,
   browser,
-  shopAt,
+  baseURL,
 }) => {
-  const other = await browser.newContext({ baseURL: shopAt });
+  const other = await browser.newContext({ baseURL });
   const second = await other.newPage();
   await open(page, '/pieces/map-press/bench');
   await open(second, '/pieces/map-press/bench');
