@@ -1,4 +1,5 @@
 import MiniSearch from 'minisearch';
+import { weakMapMemoize } from 'reselect';
 import { DAMAGES, DAMAGE_LORE, type Damage } from '../catalog';
 import type { UnitSystem } from '../units';
 import { inDialect } from '../words';
@@ -56,19 +57,21 @@ const found = <T>(index: MiniSearch<T>, asked: string): readonly string[] => {
 const textOf = (it: HandbookEntry): string =>
   [...it.sections.flatMap((one) => [one.title, ...one.lines]), ...it.cautions].join(' ');
 
-/** Found by either name of a material. */
-const ENTRIES = indexOf(
-  HANDBOOK.map((it) => {
-    const here = inDialect(it, 'metric');
-    return {
-      id: it.id,
-      title: `${it.title} ${here.title}`,
-      says: it.says ?? '',
-      summary: it.summary,
-      text: `${textOf(it)} ${textOf(here)}`,
-    };
-  }),
-  { title: 4, says: 3, summary: 2, text: 1 },
+/** Found by either name of a material; made when somebody first looks something up. */
+const entriesIndex = weakMapMemoize(() =>
+  indexOf(
+    HANDBOOK.map((it) => {
+      const here = inDialect(it, 'metric');
+      return {
+        id: it.id,
+        title: `${it.title} ${here.title}`,
+        says: it.says ?? '',
+        summary: it.summary,
+        text: `${textOf(it)} ${textOf(here)}`,
+      };
+    }),
+    { title: 4, says: 3, summary: 2, text: 1 },
+  ),
 );
 
 const BY_ID = new Map(HANDBOOK.map((it) => [it.id, it]));
@@ -84,22 +87,26 @@ export const searchHandbook = (
   units: UnitSystem = 'us',
 ): readonly HandbookEntry[] => {
   const entries =
-    asked.trim() === '' ? HANDBOOK : found(ENTRIES, asked).flatMap((id) => BY_ID.get(id) ?? []);
+    asked.trim() === ''
+      ? HANDBOOK
+      : found(entriesIndex(), asked).flatMap((id) => BY_ID.get(id) ?? []);
   return entries
     .filter((it) => !chapter || it.chapter === chapter)
     .map((it) => inDialect(it, units));
 };
 
-const CALLED = indexOf(
-  DAMAGES.rows.map(({ id, label }) => ({
-    id,
-    label,
-    says: DAMAGE_LORE[id].says ?? '',
-    what: DAMAGE_LORE[id].what,
-  })),
-  { label: 3, says: 2, what: 1 },
+const damagesIndex = weakMapMemoize(() =>
+  indexOf(
+    DAMAGES.rows.map(({ id, label }) => ({
+      id,
+      label,
+      says: DAMAGE_LORE[id].says ?? '',
+      what: DAMAGE_LORE[id].what,
+    })),
+    { label: 3, says: 2, what: 1 },
+  ),
 );
 
 /** Damages that hold every word asked for in their name or in what people call them, the likeliest first. */
 export const damagesCalled = (asked: string): readonly Damage[] =>
-  found(CALLED, asked).map((id) => DAMAGES.get(id as Damage).id);
+  found(damagesIndex(), asked).map((id) => DAMAGES.get(id as Damage).id);

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { FONTS, usePalette } from '../theme';
 import { ChartFrame, Slants } from './ChartFrame';
-import { DayMarks, type DayMark } from './DayMarks';
+import { DayMarks, NowLine, type DayMark } from './DayMarks';
 
 /** The air of an hour, as it is drawn: warmth and dew point in the unit of the screen, humidity in %. */
 export interface ChartHour {
@@ -126,16 +126,7 @@ export const AirChart = ({ hours, now, days, chosen, unit, inWords }: AirChartPr
             />
           )),
       )}
-      {now >= from && now < to ? (
-        <Line
-          x1={x(now)}
-          x2={x(now)}
-          y1={TOP - 4}
-          y2={HEIGHT}
-          stroke={palette.vermilion}
-          strokeWidth={2}
-        />
-      ) : null}
+      {now >= from && now < to ? <NowLine x={x(now)} top={TOP - 4} bottom={HEIGHT} /> : null}
     </ChartFrame>
   );
 };

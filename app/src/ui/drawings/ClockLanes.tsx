@@ -1,10 +1,10 @@
 import { useRef, useState } from 'react';
 import { Pressable, View, type GestureResponderEvent } from 'react-native';
-import Svg, { Line, Rect } from 'react-native-svg';
+import Svg, { Rect } from 'react-native-svg';
 import { usePalette } from '../theme';
 import { AirLane } from './AirLane';
 import { Slants } from './ChartFrame';
-import { DayMarks, type DayMark } from './DayMarks';
+import { DayMarks, NowLine, type DayMark } from './DayMarks';
 import { OneLane, type Lane } from './OneLane';
 import { sittingsOf, type Stretch } from './sittings';
 import { tapPoint } from './tapPoint';
@@ -156,16 +156,7 @@ export const ClockLanes = ({
           x={x}
           height={height}
         />
-        {now >= from && now <= to ? (
-          <Line
-            x1={x(now)}
-            x2={x(now)}
-            y1={HEAD - 8}
-            y2={height}
-            stroke={palette.vermilion}
-            strokeWidth={2}
-          />
-        ) : null}
+        {now >= from && now <= to ? <NowLine x={x(now)} top={HEAD - 8} bottom={height} /> : null}
         {lanes.map((it, index) => (
           <OneLane
             key={it.key}

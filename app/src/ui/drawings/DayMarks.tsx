@@ -25,3 +25,14 @@ export const DayMarks = ({ days, x, height }: DayMarksProps) => {
     </G>
   ));
 };
+
+interface NowLineProps {
+  readonly x: number;
+  readonly top: number;
+  readonly bottom: number;
+}
+
+/** Where it is now on a drawing over time: a heavy line. */
+export const NowLine = ({ x, top, bottom }: NowLineProps) => (
+  <Line x1={x} x2={x} y1={top} y2={bottom} stroke={usePalette().vermilion} strokeWidth={2} />
+);
