@@ -129,12 +129,13 @@ export const BenchScreen = ({ record }: { readonly record: PieceRecord }) => {
       {after ? <JustDone key={after.id} piece={piece} operation={after} /> : null}
       <StrayWork piece={piece} planned={planned} />
       <ToDecide piece={piece} />
+      {/* Before the waits: what can be done meanwhile comes late, and nothing may jump away from under a thumb. */}
+      {open ? null : <AnswerChecks piece={piece} stillWet={stillWetIn(drying, now)} now={now} />}
       {drying
         .filter((one) => isStillWet(one, now))
         .map((one) => (
           <WaitCard key={`${one.title}-${one.from}`} piece={piece} it={one} now={now} />
         ))}
-      {open ? null : <AnswerChecks piece={piece} stillWet={stillWetIn(drying, now)} now={now} />}
     </>
   );
   if (!it) {
