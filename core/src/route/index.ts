@@ -7,6 +7,7 @@ export {
   type Route,
 } from './order/operation';
 export { PHASES, phase, type Phase } from '../work';
+export { PRESSES } from './order/precedence';
 export { graph, precedencesOf, type Graph, type Precedence } from './order/graph';
 export { RULES } from './rules';
 export {

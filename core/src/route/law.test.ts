@@ -2,7 +2,8 @@ import { USUAL_SHOP, surfacesOf, type Aim } from '../piece';
 import { ofEveryRoute, type Case } from '../testing/everyRoute';
 import { clear, painted, pieceOf, type Told } from '../testing/pieces';
 import { isMet, type Task } from '../work';
-import { planRoute, precedencesOf } from './index';
+import { workedOn } from '../testing/worked';
+import { planRoute, precedencesOf, type Route } from './index';
 
 // The frame of the planner: keys, state, graph, and the law that planning again goes on where the
 // work stands. Stated of generated pieces in generated shops; the truth of each statement is in
@@ -256,5 +257,49 @@ describe('batches', () => {
         6,
       );
     }, SOME_PARTS);
+  });
+
+  /** Minutes between two of its tasks at the least and the most, by the keys of both. */
+  const lagsIn = ({ graph, tasks }: Route, done: ReadonlyMap<string, string>) => {
+    const key = (at: number | undefined) => graph.nodes[at ?? -1] ?? '';
+    const planned = new Set(tasks.map((it) => it.key));
+    const lags = new Map<string, readonly [number, number]>();
+    const tell = (before: string, after: string, lag?: { min: number; max: number | null }) => {
+      if (!lag || lag.min === 0 || !planned.has(after)) return;
+      const [min, max] = lags.get(`${before} ${after}`) ?? [0, Infinity];
+      lags.set(`${before} ${after}`, [Math.max(min, lag.min), Math.min(max, lag.max ?? Infinity)]);
+    };
+    for (const it of precedencesOf(graph)) tell(it.before, it.after, it.lag);
+    for (const [from, to, , lag] of graph.afterDone) {
+      tell(done.get(graph.done[from] ?? '') ?? '', key(to), graph.lags[lag]);
+    }
+    return lags;
+  };
+
+  it('has what comes after work that is done as it had it while that was planned', () => {
+    let compared = 0;
+    ofEveryRoute(({ piece, shop, route }) => {
+      const count = Math.floor(route.tasks.length / 2);
+      const worked = workedOn(piece, shop, count);
+      const keys = new Map(worked.done.map((it) => [it.id, it.taskKey]));
+      const rest = planRoute(worked, shop);
+      const left = new Set(rest.tasks.map((it) => it.key));
+      const was = lagsIn(route, new Map());
+      const is = lagsIn(rest, keys);
+      const done = new Set(keys.values());
+      const due = [...was].filter(([pair]) => {
+        const [before = '', after = ''] = pair.split(' ');
+        return done.has(before) && left.has(after);
+      });
+      compared += due.length;
+      const other = due.flatMap(([pair, lag]) =>
+        String(is.get(pair)) === String(lag) ? [] : [`${pair}: ${lag} → ${is.get(pair)}`],
+      );
+      const more = [...is].flatMap(([pair, lag]) =>
+        done.has(pair.split(' ')[0] ?? '') && !was.has(pair) ? [`${pair}: – → ${lag}`] : [],
+      );
+      expect([...other, ...more]).toEqual([]);
+    }, SOME_PARTS);
+    expect(compared).toBeGreaterThan(SOME_PARTS);
   });
 });

@@ -2,7 +2,7 @@ import { weakMapMemoize } from 'reselect';
 import { MATERIALS } from '../catalog';
 import type { SurfaceBeliefs } from '../inspect';
 import { isFaceOnTop, standsFor, surfacesOf, type Piece, type Shop } from '../piece';
-import { advance, effectIn, eventsOf, setBack, type Phase, type PieceState } from '../work';
+import { advance, effectIn, eventsOf, setBack, waitingWork, type Phase, type PieceState } from '../work';
 import { batchesOf } from './order/batch';
 import type { Operation, Route } from './order/operation';
 import { inOrder } from './order/order';
@@ -84,7 +84,7 @@ export const routeOf = (whole: Whole): Route => {
     primers: of.flatMap((s) => coatsInSeries(s, 'prime').map((it) => it.coating)),
     surfaceIds: of.map((s) => s.surface.id),
   }));
-  const graph = graphOf(missing, { schools, sides });
+  const graph = graphOf(missing, { schools, sides, done: waitingWork(piece) });
   const tasks = inOrder(missing, graph, { schools, onTop, inHand: now.inHand });
   const operations = batchesOf(tasks, graph, {
     schools,

@@ -53,7 +53,7 @@ export { withScuffs } from './model/scuffs';
 export { inUseFrom, type InUse } from './views/inUse';
 export { stillOpen, type StillOpen } from './views/lastLook';
 export { stageOf, type Stage } from './views/stage';
-export { dryingNow, type DryingNow } from './views/drying';
+export { dryingNow, settingNow, stillDries, type DryingNow } from './views/drying';
 export {
   againstIt,
   isHeldByHarm,

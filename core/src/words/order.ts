@@ -11,6 +11,7 @@ export const ORDER_WORDS = {
   'under-tape-meanwhile': 'It is masked before the other side is coated.',
   'dust-before-tape':
     'Tape holds on a clean face: it goes on when washing, stripping and sanding are over.',
+  'dry-before-next': 'What was done there is dry, and out of its clamps.',
   'hard-before-together': 'Parts go together once every coat is dry.',
   'whole-before-handover': 'It is handed over whole.',
   'secure-before-record': 'Harm is shut out before anybody handles the piece.',

@@ -45,5 +45,6 @@ export {
   type Task,
   type TaskLine,
 } from './task';
+export { waitingWork, type WaitingWork } from './waiting';
 export { costOfPlan, type PlanCost } from './planCost';
 export { activeMinutes, learnPaces, timedIn, type Pace, type Paces, type Timed } from './pace';

@@ -3,8 +3,9 @@ import type { Piece } from '@obrik/core/piece';
 import type { Operation } from '@obrik/core/route';
 import {
   againstIt,
-  dryingNow,
   nextStep,
+  settingNow,
+  stillDries,
   type AgainstIt,
   type DryingNow,
 } from '@obrik/core/schedule';
@@ -28,12 +29,12 @@ export const useWaitsHere = (piece: Piece): WaitsHere => {
   const now = useMinute();
   const it = useCase(piece);
   return useMemo(() => {
-    const drying = dryingNow(piece, shop, now);
+    const setting = settingNow(piece, shop, now);
     return {
       now,
-      drying,
-      against: (step) => againstIt(it, step, drying, now),
-      next: nextStep(it, drying, now),
+      drying: setting.filter((one) => stillDries(one, now)),
+      against: (step) => againstIt(it, step, setting, now),
+      next: nextStep(it, setting, now),
     };
   }, [piece, shop, now, it]);
 };

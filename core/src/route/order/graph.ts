@@ -17,6 +17,10 @@ export const graph = z.object({
   rules: z.array(z.object({ id: z.string(), because: z.string() })),
   lags: z.array(lag),
   edges: z.array(z.tuple([z.int(), z.int(), z.int(), z.int()])),
+  /** Ids of work on record that something still comes after. */
+  done: z.array(z.string()),
+  /** What comes after it: [work on record, task, rule, lag], each by its place in the lists. */
+  afterDone: z.array(z.tuple([z.int(), z.int(), z.int(), z.int()])),
 });
 export type Graph = DeepReadonly<z.infer<typeof graph>>;
 
@@ -35,6 +39,8 @@ export interface GraphMaker {
   milestone(name: string): number;
   /** One node before another. */
   add(before: number, after: number, why: RuleOfOrder, between?: Lag): void;
+  /** Work on record, by its id, before a task. */
+  addDone(doneId: string, after: number, why: RuleOfOrder, between: Lag): void;
   done(): Graph;
 }
 
@@ -56,11 +62,16 @@ export const graphMaker = (keys: readonly string[]): GraphMaker => {
   const rules = numbering<RuleOfOrder>();
   const lags = numbering<Lag>();
   const edges: [number, number, number, number][] = [];
+  const done = numbering<string>();
+  const afterDone: [number, number, number, number][] = [];
   const milestones: string[] = [];
   return {
     milestone: (name) => keys.length + milestones.push(name) - 1,
     add: (before, after, why, between = AT_ONCE) => {
       edges.push([before, after, rules.of(why), lags.of(between)]);
+    },
+    addDone: (doneId, after, why, between) => {
+      afterDone.push([done.of(doneId), after, rules.of(why), lags.of(between)]);
     },
     done: () => ({
       nodes: [...keys, ...milestones],
@@ -68,6 +79,8 @@ export const graphMaker = (keys: readonly string[]): GraphMaker => {
       rules: rules.all().map(({ id, because }) => ({ id, because })),
       lags: lags.all(),
       edges,
+      done: done.all(),
+      afterDone,
     }),
   };
 };

@@ -36,6 +36,7 @@ const graph = (tasks: readonly Task[], sides: readonly string[] = []) =>
   graphOf(tasks, {
     schools: SCHOOLS,
     sides: sides.map((id, order) => ({ group: 'body', order, primers: [], surfaceIds: [id] })),
+    done: [],
   });
 const told = (tasks: readonly Task[], sides: readonly string[] = []) =>
   precedencesOf(graph(tasks, sides)).map((it) => `${it.before} → ${it.after}`);
@@ -141,9 +142,9 @@ describe('what comes before what', () => {
     const evict = taskFor({ rule: 'evict', phase: 'secure', rank: 2, traits: { evicts: true } });
     const off = taskFor({ rule: 'off', phase: 'dismantle', traits: { takesOff: 'pulls' } });
     const by = (hardware: Schools['hardware']) =>
-      precedencesOf(graphOf([evict, off], { schools: { ...SCHOOLS, hardware }, sides: [] })).map(
-        (it) => `${it.before} → ${it.after}`,
-      );
+      precedencesOf(
+        graphOf([evict, off], { schools: { ...SCHOOLS, hardware }, sides: [], done: [] }),
+      ).map((it) => `${it.before} → ${it.after}`);
     expect(by('after')).toEqual(['top/evict/1 → top/off/1']);
     expect(by('before')).toEqual(['top/off/1 → top/evict/1']);
   });

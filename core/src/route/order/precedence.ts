@@ -1,9 +1,9 @@
 import type { Schools } from '../../catalog';
-import { bearsAfter } from '../../drying';
 import { ORDER_WORDS, type OrderRuleId } from '../../words';
-import { type Lag } from '../../effect';
-import { placeOf, type Phase, type Task } from '../../work';
-import { graphMaker, type Graph, type RuleOfOrder } from './graph';
+import { placeOf, type Phase, type Task, type WaitingWork } from '../../work';
+import { graphMaker, type Graph, type GraphMaker, type RuleOfOrder } from './graph';
+import { lagsAfter } from './lagsAfter';
+import type { Lag } from '../../effect';
 
 const rule = (id: OrderRuleId): RuleOfOrder => ({ id, because: ORDER_WORDS[id] });
 
@@ -15,6 +15,7 @@ const CONTAINED = rule('contained-before-work');
 const FITTINGS = rule('fittings-off-before-evicting');
 const TAPE = rule('under-tape-meanwhile');
 const CLEAN_TAPE = rule('dust-before-tape');
+const DRIES = rule('dry-before-next');
 const TOGETHER = rule('hard-before-together');
 const HANDOVER = rule('whole-before-handover');
 
@@ -45,6 +46,9 @@ const WITHIN: Readonly<Partial<Record<Phase, RuleOfOrder>>> = {
   reassemble: rule('parts-in-order'),
 };
 
+/** The rule by which parts wait for films: they press on them. */
+export const PRESSES = TOGETHER.id;
+
 /** Every reason why one task comes before another. */
 export const PRECEDENCE: readonly RuleOfOrder[] = [
   GATE,
@@ -55,6 +59,7 @@ export const PRECEDENCE: readonly RuleOfOrder[] = [
   FITTINGS,
   TAPE,
   CLEAN_TAPE,
+  DRIES,
   TOGETHER,
   HANDOVER,
   ...Object.values(INTO),
@@ -65,6 +70,8 @@ const FINISHING: readonly Phase[] = ['block', 'colour', 'protect'];
 /** Coats are being laid; dulling between them is dusted off on the spot. */
 const isFinishing = (it: Task): boolean => FINISHING.includes(it.phase);
 const isColouring = (it: Task): boolean => it.phase === 'colour' || it.phase === 'protect';
+/** Washes, shakes or opens the piece: what lives in it is gone by then. */
+const isAfterQuarantine = ({ phase }: Task): boolean => placeOf(phase) >= placeOf('clean');
 const masks = ({ traits }: Task): boolean =>
   traits.makes.includes('masked') || traits.makes.includes('taped');
 
@@ -95,6 +102,8 @@ export interface OrderIn {
   readonly schools: Schools;
   /** Sides between which a border runs: masked for each other's coats. */
   readonly sides: readonly SideInOrder[];
+  /** Work on record that may still be waited for, in the order of the record. */
+  readonly done: readonly WaitingWork[];
 }
 
 const indicesBySurface = (tasks: readonly Task[]): ReadonlyMap<string, readonly number[]> => {
@@ -109,23 +118,15 @@ const indicesBySurface = (tasks: readonly Task[]): ReadonlyMap<string, readonly 
   return map;
 };
 
-/** A wait that presses, but not on this successor: only the coat right above has to hurry. */
-const withoutMax = (it: Lag): Lag => (it.max === null ? it : { ...it, max: null });
-
 /**
  * All precedences among tasks: which comes before which, why, and how long after. On one surface
  * task by task; for the room as a whole by milestones.
  */
-export const graphOf = (tasks: readonly Task[], { schools, sides }: OrderIn): Graph => {
+export const graphOf = (tasks: readonly Task[], { schools, sides, done }: OrderIn): Graph => {
   const maker = graphMaker(tasks.map((it) => it.key));
   const evictsLater = schools.hardware === 'before';
-  const waits = tasks.map((it) => it.wait ?? undefined);
-  const patient = tasks.map((it) => (it.wait ? withoutMax(it.wait) : undefined));
-  /** What presses on a coat waits longer than what is laid over it. */
-  const bearing = tasks.map((it, index) => {
-    const lag = patient[index];
-    return lag && { ...lag, min: bearsAfter(it) };
-  });
+  const lags = tasks.map(lagsAfter);
+  const patient = lags.map((it) => it?.dry);
   const known = new Set<number>();
 
   for (const list of indicesBySurface(tasks).values()) {
@@ -147,7 +148,7 @@ export const graphOf = (tasks: readonly Task[], { schools, sides }: OrderIn): Gr
             const it = tasks[k];
             return !it || k === i || k === j || !isBetween(it, a, b);
           });
-        maker.add(i, j, why, isNextCoat ? waits[i] : patient[i]);
+        maker.add(i, j, why, isNextCoat ? lags[i]?.nextCoat : patient[i]);
       }
     }
   }
@@ -183,7 +184,7 @@ export const graphOf = (tasks: readonly Task[], { schools, sides }: OrderIn): Gr
     'room/nothing-lives-in-it',
     QUARANTINED,
     where((it) => it.traits.evicts),
-    where((it) => placeOf(it.phase) >= placeOf('clean')),
+    where(isAfterQuarantine),
     patient,
   );
   before(
@@ -239,7 +240,7 @@ export const graphOf = (tasks: readonly Task[], { schools, sides }: OrderIn): Gr
     TOGETHER,
     where((it) => placeOf(it.phase) < placeOf('reassemble')),
     reassembles,
-    bearing,
+    lags.map((it) => it?.bears),
   );
   for (const i of reassembles) {
     for (const j of reassembles) {
@@ -256,10 +257,42 @@ export const graphOf = (tasks: readonly Task[], { schools, sides }: OrderIn): Gr
     where((it) => it.phase === 'handover'),
     patient,
   );
+  addDone(maker, tasks, done);
   return maker.done();
 };
 
-const meet = (a: Task, b: Task): boolean => a.surfaceIds.some((it) => b.surfaceIds.includes(it));
+/**
+ * What comes after work that is done, as it would have had it been planned along: the next coat in its window,
+ * parts once all films bear them, the rest of a surface and the handover once it is dry.
+ */
+const addDone = (maker: GraphMaker, tasks: readonly Task[], done: readonly WaitingWork[]): void => {
+  for (const work of done) {
+    const { traits, key } = work.effect;
+    const after = lagsAfter(work.effect);
+    if (!after) continue;
+    tasks.forEach((it, index) => {
+      const add = (why: RuleOfOrder, lag: Lag) => maker.addDone(work.done.id, index, why, lag);
+      if (it.phase === 'handover') return add(HANDOVER, after.dry);
+      if (traits.evicts && isAfterQuarantine(it)) return add(QUARANTINED, after.dry);
+      // Parts that were put on already are no film that has to bear others.
+      if (it.phase === 'reassemble' && traits.putsOn === null) return add(TOGETHER, after.bears);
+      // What is washed again need not dry in between; a coat does.
+      if (!meet(work.effect, it) || (it.key === key && it.traits.lays === null)) return;
+      const isNextCoat =
+        traits.lays !== null &&
+        it.traits.lays !== null &&
+        it.surfaceIds.some(
+          (id) =>
+            work.lastOn.includes(id) &&
+            !tasks.some((one) => one.surfaceIds.includes(id) && compareInPhase(one, it) < 0),
+        );
+      add(DRIES, isNextCoat ? after.nextCoat : after.dry);
+    });
+  }
+};
+
+const meet = (a: Pick<Task, 'surfaceIds'>, b: Pick<Task, 'surfaceIds'>): boolean =>
+  a.surfaceIds.some((it) => b.surfaceIds.includes(it));
 
 /** Does a task lie between two others in phase and rank? */
 const isBetween = (it: Task, a: Task, b: Task): boolean =>

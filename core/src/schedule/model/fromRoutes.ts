@@ -1,6 +1,5 @@
-import { bearsAfter } from '../../drying';
 import { DAY, MINUTE_MS } from '../../units';
-import { DRYING, DUST_SETTLES, RATES, inspectionTest } from '../../catalog';
+import { DRYING, DUST_SETTLES, RATES } from '../../catalog';
 import type { AirCourse, Minute } from '../../climate';
 import {
   movesWith,
@@ -11,13 +10,12 @@ import {
   type Shop,
 } from '../../piece';
 import type { Operation, Route } from '../../route';
-import { type Effect } from '../../effect';
-import { effectIn, learnPaces, timedIn, type Task } from '../../work';
+import { learnPaces, timedIn, waitingWork, type Task, type WaitingWork } from '../../work';
 import { placeClock } from '../../clock';
 import { emptyJob, jobFrom, linksAlong, startedJob } from './jobs';
 import { placesInSpaces } from './places';
-import type { Job, JobLink, ScheduleProblem, Wait } from './problem';
-import { PACES, maxWait, minWait, progressOf, wetOf } from './waits';
+import type { Job, JobLink, ScheduleProblem } from './problem';
+import { PACES, progressOf, wetOf } from './waits';
 
 /** A piece with what is still to be done on it. */
 export interface OnBench {
@@ -80,34 +78,6 @@ const scuffMinutes = (piece: Piece, surfaceIds: readonly string[]): number => {
   return RATES.scuff.fixed + RATES.scuff.each * m2;
 };
 
-/** What tasks that are left wait for after work on record: the next coat has a window, parts need a film that bears them. */
-const waitsAfter = (
-  effect: Effect,
-  tasks: readonly Task[],
-  isLastOn: (surfaceId: string) => boolean,
-): readonly { readonly task: Task; readonly min: Wait; readonly max: Wait | null }[] => {
-  const { wait, surfaceIds, traits } = effect;
-  if (!wait) return [];
-  return surfaceIds.flatMap((surfaceId) =>
-    tasks
-      // What is washed again need not dry in between; a coat does.
-      .filter(
-        (it) =>
-          it.surfaceIds.includes(surfaceId) && (it.key !== effect.key || it.traits.lays !== null),
-      )
-      .map((task, place) => {
-        const isNextCoat =
-          place === 0 && traits.lays !== null && task.traits.lays !== null && isLastOn(surfaceId);
-        const presses = task.phase === 'reassemble' || task.phase === 'handover';
-        return {
-          task,
-          min: { ...minWait(wait), minutes: presses ? bearsAfter(effect) : wait.min },
-          max: isNextCoat ? maxWait(wait) : null,
-        };
-      }),
-  );
-};
-
 /**
  * What a shop has to plan: the tasks of its pieces with their precedences; people, spaces and their
  * air; and what dries of the work on record. What was begun is running and stays.
@@ -167,15 +137,8 @@ export const problemOf = (
       const meaning = { pieceId: piece.id, operation: null, done: null, putOff: null };
       return add(emptyJob(`${piece.id}/${key}`, project, now, nowhere), meaning);
     });
-    for (const it of linksAlong(graph, nodes)) {
-      const then = meanings[it.after]?.operation?.surfaceIds ?? [];
-      links.push({ ...it, missed: it.max ? scuffMinutes(piece, then) : null });
-    }
-    const drying = dryingOf(piece, now);
-    const lastOn = new Map(
-      drying.flatMap(({ done, effect }) => effect.surfaceIds.map((id) => [id, done] as const)),
-    );
-    drying.forEach(({ done, effect }) => {
+    const jobOfDone = new Map<string, number>();
+    for (const { done, effect } of dryingOf(piece, now)) {
       const space = Math.max(
         0,
         spaces.findIndex((it) => it.id === done.spaceId),
@@ -187,17 +150,16 @@ export const problemOf = (
         { ...job, wet: wetOf(effect), fixed: { start, end, way: 0 } },
         { pieceId: piece.id, operation: null, done, putOff: null },
       );
-      for (const it of waitsAfter(effect, tasks, (id) => lastOn.get(id) === done)) {
-        const missed = it.max ? scuffMinutes(piece, it.task.surfaceIds) : null;
-        links.push({
-          before: index,
-          after: jobOf.get(it.task.key) ?? 0,
-          min: it.min,
-          max: it.max,
-          missed,
-        });
-      }
-    });
+      jobOfDone.set(done.id, index);
+    }
+    const doneJobs = graph.done.map((id) => jobOfDone.get(id));
+    for (const it of [
+      ...linksAlong(graph.edges, graph.lags, nodes, nodes),
+      ...linksAlong(graph.afterDone, graph.lags, doneJobs, nodes),
+    ]) {
+      const then = meanings[it.after]?.operation?.surfaceIds ?? [];
+      links.push({ ...it, missed: it.max ? scuffMinutes(piece, then) : null });
+    }
   });
 
   return {
@@ -227,26 +189,8 @@ export const problemOf = (
   };
 };
 
-/** What went to a laboratory has come back: a result was recorded since. */
-const isAnswered = (piece: Piece, { surfaceIds, startedAt }: DoneWork): boolean =>
-  piece.observations.some(
-    (it) =>
-      surfaceIds.includes(it.surfaceId) &&
-      inspectionTest(it.testId)?.kind === 'layer' &&
-      Date.parse(it.at) >= Date.parse(startedAt),
+/** Work on record whose film, glue or water may still count at a time, and what it did. */
+export const dryingOf = (piece: Piece, now: Minute): readonly WaitingWork[] =>
+  waitingWork(piece).filter(
+    ({ done }) => Date.parse(done.endedAt ?? '') / MINUTE_MS >= now - REMEMBERED * DAY,
   );
-
-/** Work on record whose film, glue or water may still count, and what it did. */
-export const dryingOf = (
-  piece: Piece,
-  now: Minute,
-): readonly { readonly done: DoneWork; readonly effect: Effect }[] =>
-  piece.done.flatMap((done) => {
-    if (done.endedAt === null) return [];
-    const old = Date.parse(done.endedAt) / MINUTE_MS < now - REMEMBERED * DAY;
-    const effect = old ? undefined : effectIn(done);
-    if (effect?.wait?.until === 'answered' && isAnswered(piece, done)) return [];
-    return effect && (effect.wait !== null || effect.traits.lays !== null)
-      ? [{ done, effect }]
-      : [];
-  });

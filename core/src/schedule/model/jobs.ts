@@ -82,17 +82,21 @@ export const startedJob = (
 };
 
 /**
- * The precedences of a route between its jobs: each pair once for each way of waiting, with the
+ * The precedences of a route between jobs: each pair once for each way of waiting, with the
  * longest wait and the nearest close.
- * @param nodes by node of the graph: its job
+ * @param edges of the graph, with its lags
+ * @param first by node that an edge comes from: its job; undefined where nothing waits for it any more
+ * @param then by node that an edge leads to: its job
  */
 export const linksAlong = (
-  graph: Graph,
-  nodes: readonly number[],
+  edges: Graph['edges'],
+  lags: Graph['lags'],
+  first: readonly (number | undefined)[],
+  then: readonly number[],
 ): readonly Pick<JobLink, 'before' | 'after' | 'min' | 'max'>[] => {
   const known = new Map<string, Pick<JobLink, 'before' | 'after' | 'min' | 'max'>>();
-  for (const [from, to, , between] of graph.edges) {
-    const [before, after, lag] = [nodes[from], nodes[to], graph.lags[between]];
+  for (const [from, to, , between] of edges) {
+    const [before, after, lag] = [first[from], then[to], lags[between]];
     if (before === undefined || after === undefined || before === after || !lag) continue;
     const min = minWait(lag);
     const max = maxWait(lag);

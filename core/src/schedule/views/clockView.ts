@@ -83,7 +83,7 @@ export interface ClockView {
 /** Of a piece that is worked on no more. */
 const NOTHING_LEFT: Route = {
   tasks: [],
-  graph: { nodes: [], firstMilestone: 0, rules: [], lags: [], edges: [] },
+  graph: { nodes: [], firstMilestone: 0, rules: [], lags: [], edges: [], done: [], afterDone: [] },
   operations: [],
   refusals: [],
   unaimedSurfaceIds: [],

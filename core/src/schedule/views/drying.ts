@@ -3,7 +3,7 @@ import { USUAL_SETTING, waitBand, type AirCourse, type AirBand, type Minute } fr
 import type { Coating, Until } from '../../catalog';
 import type { Piece, Shop } from '../../piece';
 import { dryingOf } from '../model/fromRoutes';
-import { airIn, dryingIn, windowCloses } from '../../drying';
+import { airIn, bearsAfter, dryingIn, windowCloses } from '../../drying';
 
 /** Something that dries, hardens or soaks now. */
 export interface DryingNow {
@@ -18,16 +18,22 @@ export interface DryingNow {
   readonly from: Minute;
   /** When the next work may follow; null where it never may in this air. */
   readonly opens: AirBand | null;
+  /** When it bears what presses on it: parts, plates, doors; null where it never does in this air. */
+  readonly bears: AirBand | null;
   /** From when on the next coat may want a scuff first; null where nothing presses. */
   readonly closes: Minute | null;
 }
 
+/** Does the next work still wait for it, or has it a window that will close? What waits for an answer, or never dries, does. */
+export const stillDries = ({ opens, closes }: DryingNow, now: Minute): boolean =>
+  opens === null || (opens.late ?? Infinity) > now || (closes !== null && closes > now);
+
 /**
- * What of the work on record still dries, and what is dry but has a window that closes: the last
+ * What of the work on record still dries, has a window that closes, or does not bear parts yet: the last
  * work on each surface, by the air of the space where it stands. Soonest open first.
  * @param airs of the spaces, where they are at hand: reckoning them takes longer than all the rest
  */
-export const dryingNow = (
+export const settingNow = (
   piece: Piece,
   shop: Shop,
   now: Minute,
@@ -49,33 +55,37 @@ export const dryingNow = (
     const setting = { ...USUAL_SETTING, movement: space.movement };
     const coating = traits.lays?.coating ?? null;
     const drying = dryingIn(wait);
-    const opens =
+    const after = (minutes: number): AirBand | null =>
       drying === null
-        ? { early: from + wait.min, expected: from + wait.min, late: from + wait.min }
-        : waitBand(drying, air, from, wait.min, setting);
+        ? { early: from + minutes, expected: from + minutes, late: from + minutes }
+        : waitBand(drying, air, from, minutes, setting);
+    const opens = after(wait.min);
+    const bears = after(bearsAfter(effect));
     const closes = coating === null ? null : windowCloses(wait, from, air);
-    const over = opens !== null && (opens.late ?? Infinity) <= now;
-    if (over && (closes === null || closes <= now)) return [];
     const surfaceIds = effect.surfaceIds.filter((id) => last.get(id)?.done === done);
-    return [
-      {
-        pieceId: piece.id,
-        name: piece.name,
-        title: done.title,
-        surfaceIds,
-        doneIds: [done.id],
-        coating,
-        until: wait.until,
-        from,
-        opens,
-        closes,
-      },
-    ];
+    const it: DryingNow = {
+      pieceId: piece.id,
+      name: piece.name,
+      title: done.title,
+      surfaceIds,
+      doneIds: [done.id],
+      coating,
+      until: wait.until,
+      from,
+      opens,
+      bears,
+      closes,
+    };
+    return stillDries(it, now) || bears === null || (bears.late ?? Infinity) > now ? [it] : [];
   });
   return together(each).sort(
     (a, b) => (a.opens?.expected ?? Infinity) - (b.opens?.expected ?? Infinity),
   );
 };
+
+/** What still dries, and what is dry but has a window that closes. */
+export const dryingNow = (...of: Parameters<typeof settingNow>): readonly DryingNow[] =>
+  settingNow(...of).filter((it) => stillDries(it, of[2]));
 
 /** Work of one kind that ended within so long of each other was done in one go, minutes. */
 const ONE_GO = 90;
@@ -111,6 +121,7 @@ const together = (each: readonly DryingNow[]): DryingNow[] => {
         doneIds: [...one.doneIds, ...it.doneIds],
         from: Math.max(one.from, it.from),
         opens: later(one.opens, it.opens),
+        bears: later(one.bears, it.bears),
         closes: sooner(one.closes, it.closes),
       };
     }

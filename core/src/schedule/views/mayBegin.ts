@@ -1,7 +1,7 @@
 import type { Case } from '../../case';
 import type { Minute } from '../../climate';
 import type { Piece } from '../../piece';
-import type { Operation, Route } from '../../route';
+import { PRESSES, type Operation, type Route } from '../../route';
 import type { GateKind } from '../../work';
 import type { DryingNow } from './drying';
 
@@ -32,7 +32,7 @@ export interface AgainstIt {
   readonly questions: readonly GateKind[];
   /** Other steps that come before it. */
   readonly first: readonly OpenStep[];
-  /** What still dries below it. */
+  /** What still dries below it; below parts that press on it, with the time when it bears them. */
   readonly wet: readonly DryingNow[];
 }
 
@@ -63,35 +63,47 @@ const stepsBefore = ({ graph, operations }: Route, it: Operation): readonly Oper
 export const isStillWet = ({ opens }: DryingNow, now: Minute): boolean =>
   opens === null || opens.expected > now;
 
+/** The work on record that comes before a step, by its id, and whether the step presses on it. */
+const doneBefore = (
+  { graph }: Pick<Route, 'graph'>,
+  it: Operation,
+): ReadonlyMap<string, boolean> => {
+  const before = new Map<string, boolean>();
+  for (const [done, task, rule] of graph.afterDone) {
+    const id = graph.done[done] ?? '';
+    if (!it.taskKeys.includes(graph.nodes[task] ?? '')) continue;
+    before.set(id, before.get(id) === true || graph.rules[rule]?.id === PRESSES);
+  }
+  return before;
+};
+
 /**
  * What stands against a step of a route now. What is under way holds up nothing but what comes after it.
- * @param drying what dries on the piece now
+ * @param setting what dries or hardens on the piece now
  */
 export const againstIt = (
-  { piece, route, steps: { numbers } }: Pick<Case, 'piece' | 'route' | 'steps'>,
+  { route, steps: { numbers } }: Pick<Case, 'route' | 'steps'>,
   it: Operation,
-  drying: readonly DryingNow[],
+  setting: readonly DryingNow[],
   now: Minute,
 ): AgainstIt => {
   const open = stepsBefore(route, it).map((one) => ({
     step: openStep(one, numbers),
     isHarm: one.phase === 'secure',
   }));
-  // What is washed again need not dry in between; a coat does.
-  const isAgain = ({ doneIds }: DryingNow): boolean =>
-    !it.coats &&
-    piece.done.some((one) => doneIds.includes(one.id) && it.taskKeys.includes(one.taskKey));
+  const done = doneBefore(route, it);
+  const wet = setting.flatMap((one) => {
+    const presses = one.doneIds.flatMap((id) => done.get(id) ?? []);
+    if (presses.length === 0) return [];
+    const waited = presses.includes(true) ? { ...one, opens: one.bears } : one;
+    return isStillWet(waited, now) ? [waited] : [];
+  });
   return {
     harms: open.filter((one) => one.isHarm).map((one) => one.step),
     lead: it.holds.includes('lead'),
     questions: it.holds.filter((kind) => kind !== 'lead'),
     first: open.filter((one) => !one.isHarm).map((one) => one.step),
-    wet: drying.filter(
-      (one) =>
-        isStillWet(one, now) &&
-        !isAgain(one) &&
-        one.surfaceIds.some((id) => it.surfaceIds.includes(id)),
-    ),
+    wet,
   };
 };
 
@@ -104,11 +116,11 @@ export const mayBegin = (it: AgainstIt): boolean =>
 
 /** The step to offer next on a piece: the first of its route that nothing stands against; undefined where everything waits. */
 export const nextStep = (
-  of: Pick<Case, 'piece' | 'route' | 'steps'>,
-  drying: readonly DryingNow[],
+  of: Pick<Case, 'route' | 'steps'>,
+  setting: readonly DryingNow[],
   now: Minute,
 ): Operation | undefined =>
-  of.route.operations.find((it) => mayBegin(againstIt(of, it, drying, now)));
+  of.route.operations.find((it) => mayBegin(againstIt(of, it, setting, now)));
 
 /** Ids of the work on record that can’t be judged yet: it is still wet, or in its clamps. */
 export const stillWetIn = (
