@@ -293,10 +293,12 @@ describe('batches', () => {
       });
       compared += due.length;
       const other = due.flatMap(([pair, lag]) =>
-        String(is.get(pair)) === String(lag) ? [] : [`${pair}: ${lag} → ${is.get(pair)}`],
+        String(is.get(pair)) === String(lag)
+          ? []
+          : [`${pair}: ${String(lag)} → ${String(is.get(pair))}`],
       );
       const more = [...is].flatMap(([pair, lag]) =>
-        done.has(pair.split(' ')[0] ?? '') && !was.has(pair) ? [`${pair}: – → ${lag}`] : [],
+        done.has(pair.split(' ')[0] ?? '') && !was.has(pair) ? [`${pair}: – → ${String(lag)}`] : [],
       );
       expect([...other, ...more]).toEqual([]);
     }, SOME_PARTS);
