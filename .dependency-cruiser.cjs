@@ -10,6 +10,7 @@ const FLOORS = [
   ['drying'],
   ['inspect'],
   ['route'],
+  ['needs'],
   ['case'],
   ['schedule', 'run', 'supply'],
   ['money'],

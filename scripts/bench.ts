@@ -38,7 +38,8 @@ import {
   problemOf,
   type OnBench,
 } from '@obrik/core/schedule';
-import { listOf, needsOf } from '@obrik/core/supply';
+import { listOf } from '@obrik/core/supply';
+import { needsOf } from '@obrik/core/needs';
 import { advance } from '@obrik/core/work';
 import fc from 'fast-check';
 import loadHighs from 'highs';

@@ -10,7 +10,7 @@ import type { Minute } from '@obrik/core/climate';
 import { decisionsFor, quoteFor, shopMoney } from '@obrik/core/money';
 import type { Piece, Shop, Stocked } from '@obrik/core/piece';
 import { optionsFor, type Found } from '@obrik/core/run';
-import { needsOf } from '@obrik/core/supply';
+import { needsOf } from '@obrik/core/needs';
 
 /** Asked with what crosses to a worker: the case is made there. */
 const ofPiece =

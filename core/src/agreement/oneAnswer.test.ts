@@ -3,10 +3,12 @@ import { alternativesFor, caseOf, planSummary, shopCase, type Case } from '../ca
 import { windowsOf } from '../drying';
 import { costOf, quoteFor } from '../money';
 import { USUAL_SHOP, type Piece } from '../piece';
-import { calendarDays, routeAsText, routeCard, tollOf } from '../route';
+import { calendarDays, routeAsText, routeCard } from '../route';
+import { tollOf } from '../case';
 import { optionsFor } from '../run';
 import { benchOf } from '../schedule';
-import { needsOf, shoppingFor } from '../supply';
+import { shoppingFor } from '../supply';
+import { needsOf, priceOfNeeds } from '../needs';
 import type { Task } from '../work';
 import { pieces, shops } from '../testing/arbitraries';
 import { DONE_AT, workedOn } from '../testing/worked';
@@ -38,6 +40,15 @@ const underWay = fc
       now: DONE + days * DAY,
     };
   });
+
+/** What materials and what is worn out come to, minor units, in lines that tell other things too. */
+const sumOf = <K extends string>(
+  lines: readonly ({ readonly kind: string } & Readonly<Record<K, number>>)[],
+  key: K,
+): number =>
+  lines
+    .filter(({ kind }) => kind === 'material' || kind === 'worn')
+    .reduce((sum, it) => sum + it[key], 0);
 
 /** What each place tells of a piece, by what it is about. */
 const told = (it: Case): Readonly<Record<string, Readonly<Record<string, unknown>>>> => {
@@ -80,8 +91,11 @@ const told = (it: Case): Readonly<Record<string, Readonly<Record<string, unknown
       ),
     },
     money: {
-      route: tollOf(route, shop).money,
+      route: tollOf(it).money,
+      costs: sumOf(costs.lines, 'toCome'),
+      list: priceOfNeeds(needsOf([it]), shop),
       ...(way ? { compare: way.money } : {}),
+      ...(quote ? { quote: sumOf(quote.lines, 'amount') } : {}),
     },
     next: {
       route: route.operations[0]?.title ?? null,

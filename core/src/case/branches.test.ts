@@ -43,7 +43,9 @@ describe('the lead gate', () => {
 
   it('not found: only what was held is let go', () => {
     const clean = branch(OLD_PAINT, 'lead', /no layer/);
-    expect(clean).toMatchObject({ adds: [], drops: [], minutes: 0, money: 0 });
+    expect(clean).toMatchObject({ adds: [], drops: [], minutes: 0 });
+    // A plain dust mask is worn where it was a filter for lead: some cents.
+    expect(Math.abs(clean.money)).toBeLessThan(10);
   });
 
   it('not tested: nothing changes', () => {

@@ -2,7 +2,8 @@ import { z } from 'zod';
 import { SUBSTRATES, SUPPOSED, type Variable } from '../catalog';
 import type { SurfaceBeliefs } from '../inspect';
 import type { Confirmation, Observation, Piece } from '../piece';
-import { likeliestSubstrate, moneyFor, tollOf, type Route } from '../route';
+import { likeliestSubstrate, type Route } from '../route';
+import { moneyOfSteps, tollOf } from './toll';
 import { GATE_KINDS, type AnswerId } from '../work';
 import type { Case } from './case';
 
@@ -183,8 +184,8 @@ const commonOf = (route: Route, here: Ways, inBranches: readonly Ways[]): string
  * @returns for each answer what it changes, and the steps that no answer changes
  */
 export const branchesOf = (it: Case): Branches => {
-  const { piece, shop, beliefs, route } = it;
-  const now = tollOf(route, shop);
+  const { piece, beliefs, route } = it;
+  const now = tollOf(it);
   const here = waysIn(route);
   const refusedNow = new Set(route.refusals.map((it) => it.title));
   const inBranches: Ways[] = [];
@@ -196,8 +197,9 @@ export const branchesOf = (it: Case): Branches => {
       if (!supposed) {
         return { answer, then, minutes: 0, days: 0, money: 0, adds: [], drops: [], refuses: [] };
       }
-      const other = it.with({ piece: supposed }).route;
-      const toll = tollOf(other, shop);
+      const supposing = it.with({ piece: supposed });
+      const other = supposing.route;
+      const toll = tollOf(supposing);
       const there = waysIn(other);
       inBranches.push(there);
       return {
@@ -206,7 +208,7 @@ export const branchesOf = (it: Case): Branches => {
         // Asking takes its minutes and its kit whatever the answer is.
         minutes: toll.minutes - (now.minutes - asked.minutes),
         days: toll.days - now.days,
-        money: Math.round(toll.money - (now.money - moneyFor(asked.consumes, shop))),
+        money: toll.money - (now.money - moneyOfSteps(it, [asked])),
         adds: beyond(other, there, here),
         drops: beyond(route, here, there),
         refuses: other.refusals.map((no) => no.title).filter((title) => !refusedNow.has(title)),

@@ -1,7 +1,8 @@
 import { asCase } from '../testing/asCase';
 import { USUAL_SHOP, shop as shopSchema } from '../piece';
 import { LEAVE, allAims, clear, painted, pieceOf } from '../testing/pieces';
-import { calendarDays, planRoute, tollOf, type Operation } from '../route';
+import { calendarDays, planRoute, type Operation } from '../route';
+import { tollOf } from './toll';
 import { alternativesFor, whatIfs } from './index';
 
 const OAK = { substrate: 'hardwood', wood: 'ringPorous', finish: 'lacquer', bleed: 'none' };
@@ -48,14 +49,13 @@ describe('alternatives', () => {
   it('stripping all takes longer than painting all', () => {
     const of = (scheme: Parameters<typeof allAims>[1]) =>
       tollOf(
-        planRoute(
+        asCase(
           {
             ...table,
             aims: pieceOf({ template: 'table', aims: allAims('table', scheme), wish: 'gel' }).aims,
           },
           USUAL_SHOP,
         ),
-        USUAL_SHOP,
       );
     expect(of(clear()).minutes).toBeGreaterThan(of(painted('mid', 'none')).minutes);
   });
@@ -80,7 +80,7 @@ describe('alternatives', () => {
       readings: { top: { 'veneer-thickness': 0.5 } },
       aims: { top: clear() },
     });
-    expect(tollOf(planRoute(thin, USUAL_SHOP), USUAL_SHOP).risks).toContainEqual(
+    expect(tollOf(asCase(thin, USUAL_SHOP)).risks).toContainEqual(
       expect.objectContaining({ kind: 'sandThrough', surfaceId: 'top' }),
     );
     const bleeds = pieceOf({
@@ -88,7 +88,7 @@ describe('alternatives', () => {
       known: { top: { substrate: 'hardwood', wood: 'pale', finish: 'latex' } },
       aims: { top: painted('white') },
     });
-    const risk = tollOf(planRoute(bleeds, USUAL_SHOP), USUAL_SHOP).risks[0];
+    const risk = tollOf(asCase(bleeds, USUAL_SHOP)).risks[0];
     expect(risk?.kind).toBe('bleed');
     expect(risk?.chance).toBeLessThan(0.3);
   });

@@ -13,7 +13,8 @@ import {
   type Scheme,
   type Surface,
 } from '../piece';
-import { changedRisks, refusal, riskChange, toll, tollOf } from '../route';
+import { refusal } from '../route';
+import { changedRisks, riskChange, toll, tollOf } from './toll';
 import { waysInWords } from '../words';
 import type { Case } from './case';
 
@@ -63,7 +64,7 @@ const sameAims = (a: readonly Aim[], b: readonly Aim[]): boolean =>
  * or only freshened stay so; a way that is refused on some surface is left out.
  */
 export const alternativesFor = (now: Case): readonly Alternative[] => {
-  const { piece, shop } = now;
+  const { piece } = now;
   const aimed = surfacesOf(piece).map(({ id }) => piece.aims.find((it) => it.surfaceId === id));
   const kept = (it: Aim | undefined) => it !== undefined && !isCoated(it.scheme);
   const aimsFor = ({ schemeFor }: Idea): Aim[] =>
@@ -75,15 +76,8 @@ export const alternativesFor = (now: Case): readonly Alternative[] => {
     });
   const weigh = (idea: Pick<Idea, 'id' | 'title' | 'because'>, aims: Aim[]): Alternative => {
     const { id, title, because } = idea;
-    const { route } = now.with({ piece: { ...piece, aims } });
-    return {
-      id,
-      title,
-      because,
-      aims,
-      refusals: route.refusals,
-      ...tollOf(route, shop),
-    };
+    const then = now.with({ piece: { ...piece, aims } });
+    return { id, title, because, aims, refusals: then.route.refusals, ...tollOf(then) };
   };
   const asAimed = { id: 'as-aimed', ...waysInWords.asAimed };
   const isAsAimed = (aims: readonly Aim[]): boolean =>
@@ -158,9 +152,9 @@ const otherTools = (now: Case): readonly Otherwise[] =>
 
 /** The ways and tools that this piece is not worked with, where they would change anything. */
 export const whatIfs = (it: Case): readonly WhatIf[] => {
-  const now = tollOf(it.route, it.shop);
+  const now = tollOf(it);
   return [...otherSchools(it), ...otherTools(it)].flatMap(({ id, title, schools, then: other }) => {
-    const then = tollOf(other.route, other.shop);
+    const then = tollOf(other);
     const change = {
       minutes: then.minutes - now.minutes,
       days: then.days - now.days,

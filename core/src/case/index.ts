@@ -11,3 +11,4 @@ export {
 export { shopCase, type ShopCase } from './shopCase';
 export { planSummary } from './summary';
 export { workStage, type WorkStage } from './stage';
+export { changedRisks, moneyOfSteps, riskChange, toll, tollOf, type Toll } from './toll';

@@ -1,19 +1,12 @@
 import { HOUR, MINUTE_MS } from '../units';
 import { z } from 'zod';
 import { MATERIALS, UNITS, aisleOf, type Material } from '../catalog';
-import {
-  isOwnPrice,
-  linesOf,
-  priceIn,
-  type LineOf,
-  type Piece,
-  type Shop,
-  type Stocked,
-} from '../piece';
+import { isOwnPrice, linesOf, type LineOf, type Piece, type Shop, type Stocked } from '../piece';
 import type { Case } from '../case';
 import { doneTogether, type Route } from '../route';
 import { linesByWork } from '../run';
-import { fittingsToBuy, needKey, needsOf, type MaterialNeed } from '../supply';
+import { fittingsToBuy } from '../supply';
+import { needKey, needsOf, priceOf, type MaterialNeed } from '../needs';
 import { inDialect } from '../words';
 import { type DeepReadonly } from '../effect';
 import { timedIn, type Paces } from '../work';
@@ -95,15 +88,12 @@ const usesOf = (pieces: CostContext['users']): readonly Use[] =>
  * What each use of material cost. Of a container whose price is known its uses and what is left
  * share that price to the last minor unit; else the price book tells.
  */
-const costOfUses = (
-  { prices }: Shop,
-  { users, stock }: CostContext,
-): ReadonlyMap<string, number> => {
+const costOfUses = (shop: Shop, { users, stock }: CostContext): ReadonlyMap<string, number> => {
   const uses = usesOf(users);
   const costs = new Map<string, number>();
   const fromCan = new Map<string, Use[]>();
   for (const it of uses) {
-    costs.set(it.id, Math.round(priceIn(prices, it.material, it.quantity)));
+    costs.set(it.id, priceOf(it, shop));
     if (it.containerId === null) continue;
     fromCan.set(it.containerId, [...(fromCan.get(it.containerId) ?? []), it]);
   }
@@ -190,7 +180,7 @@ const materialLines = (
       : use || over.length === 0
         ? 0
         : Math.max(0, all - left);
-    const priced = (quantity: number) => Math.round(priceIn(shop.prices, material, quantity));
+    const priced = (quantity: number) => priceOf({ material, quantity }, shop);
     return [
       {
         key,

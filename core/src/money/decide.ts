@@ -9,13 +9,10 @@ import {
   type Hardware,
   type Piece,
   type Scheme,
-  type Shop,
 } from '../piece';
-import type { Case } from '../case';
-import { changedRisks, moneyFor, riskChange, tollOf, type Route, type Toll } from '../route';
+import { changedRisks, moneyOfSteps, riskChange, tollOf, type Case, type Toll } from '../case';
 import { DECISION_WORDS, type DecisionId, type Tip } from '../words';
 import { type DeepReadonly } from '../effect';
-import { needsOf } from '../supply';
 import { ratioOf } from './share';
 
 /** What one way takes more than the other: b less a. */
@@ -84,7 +81,7 @@ const withTop = (piece: Piece, scheme: Scheme): Piece => {
   };
 };
 
-type Plan = (piece: Piece) => { readonly route: Route; readonly toll: Toll };
+type Plan = (piece: Piece) => { readonly then: Case; readonly toll: Toll };
 
 const isSame = ({ money, minutes, days }: Difference): boolean =>
   money === 0 && minutes === 0 && days === 0;
@@ -110,7 +107,9 @@ const decision = (
 /** New veneer on the top or paint it: the dearer has to bring its difference in the price. */
 const veneerOrPaint = (piece: Piece, plan: Plan, rate: number | null): Decision | undefined => {
   const [painted, veneered] = [plan(withTop(piece, PAINT)), plan(withTop(piece, VENEER))];
-  const blocked = [painted, veneered].some(({ route }) => route.refusals.some((it) => it.blocks));
+  const blocked = [painted, veneered].some(({ then }) =>
+    then.route.refusals.some((it) => it.blocks),
+  );
   if (blocked || !surfacesOf(piece).some(isFaceOnTop)) return undefined;
   return decision('veneerOrPaint', painted.toll, veneered.toll, rate, (_, total) =>
     total > 0 ? { kind: 'price', at: total } : { kind: 'always', side: 'b' },
@@ -143,18 +142,12 @@ const stripOrPaintOver = (
 
 /** A primer that costs as much as another carcass: below which price the other one pays. */
 const primerOrCarcass = (
-  { route, toll }: ReturnType<Plan>,
-  shop: Shop,
+  { then, toll }: ReturnType<Plan>,
   rate: number | null,
 ): Decision | undefined => {
-  const priming = route.operations.filter((it) => it.phase === 'block');
+  const priming = then.route.operations.filter((it) => it.phase === 'block');
   if (priming.length === 0) return undefined;
-  const money = Math.round(
-    moneyFor(
-      priming.flatMap((it) => it.consumes),
-      shop,
-    ),
-  );
+  const money = moneyOfSteps(then, priming);
   const minutes = priming.reduce((sum, it) => sum + it.minutes, 0);
   const without: Toll = { ...toll, money: toll.money - money, minutes: toll.minutes - minutes };
   return decision('primerOrCarcass', without, toll, rate, (_, total) => ({
@@ -191,11 +184,10 @@ const keepOrReplace = (
 
 /** White primer and one coat more, or a tinted primer. */
 const coatOrTint = (
-  { route, toll }: ReturnType<Plan>,
-  piece: Piece,
-  shop: Shop,
+  { then, toll }: ReturnType<Plan>,
   rate: number | null,
 ): Decision | undefined => {
+  const { piece, route } = then;
   const colours = new Set(
     piece.aims.flatMap((it) => (it.scheme.kind === 'painted' ? [colourOf(it.scheme)] : [])),
   );
@@ -217,12 +209,12 @@ const coatOrTint = (
     const [one] = own;
     if (tint === 'white' || saved <= 0 || !one || !primed) continue;
     minutes += saved * one.minutes;
-    money += saved * moneyFor(one.consumes, shop);
+    money += saved * moneyOfSteps(then, [one]);
   }
   if (minutes === 0) return undefined;
   const more: Toll = {
     ...toll,
-    money: toll.money + Math.round(money),
+    money: toll.money + money,
     minutes: toll.minutes + minutes,
   };
   return decision('coatOrTint', more, toll, rate, tipByRate);
@@ -235,19 +227,17 @@ const coatOrTint = (
 export const decisionsFor = (asked: Case): readonly Decision[] => {
   const { piece, shop } = asked;
   const plan: Plan = (it) => {
-    const { route } = asked.with({ piece: it });
-    // Veneer in whole sheets, coats with what stays in the tray, gloves and filters: as the costs count.
-    const money = moneyFor(needsOf([{ piece: it, route }]), shop);
-    return { route, toll: { ...tollOf(route, shop), money: Math.round(money) } };
+    const then = asked.with({ piece: it });
+    return { then, toll: tollOf(then) };
   };
   const rate = shop.money.rateAnHour;
   const now = plan(piece);
-  if (now.route.operations.length === 0) return [];
+  if (now.then.route.operations.length === 0) return [];
   return [
     veneerOrPaint(piece, plan, rate),
     stripOrPaintOver(piece, now, plan, rate),
-    primerOrCarcass(now, shop, rate),
+    primerOrCarcass(now, rate),
     keepOrReplace(piece, now, plan, rate),
-    coatOrTint(now, piece, shop, rate),
+    coatOrTint(now, rate),
   ].flatMap((it) => it ?? []);
 };

@@ -11,7 +11,7 @@ import {
   type Shop,
 } from '../piece';
 import { planRoute, type Operation } from '../route';
-import { tookAt } from '../supply';
+import { tookAt } from '../needs';
 import { painted, pieceOf } from '../testing/pieces';
 import { DONE_AT, didOf, workedOn } from '../testing/worked';
 import {

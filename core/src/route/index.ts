@@ -26,15 +26,6 @@ export { PRECEDENCE } from './order/precedence';
 export { doneTogether, stepsOf, type DoneStep, type Steps } from './views/steps';
 export { routeAsText, whereOf } from './views/text';
 export { careSheet, careSheetFor, type CareSheet, type SurfaceCare } from './views/careSheet';
-export {
-  changedRisks,
-  moneyFor,
-  riskChange,
-  toll,
-  tollOf,
-  type RiskChange,
-  type Toll,
-} from './views/toll';
 export { RISKS, worstOf } from './views/risk';
 export { faceSandingOf, type FaceSanding } from './finish/faceSanding';
 export { calendarDays } from './order/days';

@@ -1,11 +1,11 @@
-import { waysFor } from '../testing/asCase';
+import { waysFor , tollFor } from '../testing/asCase';
 import fc from 'fast-check';
 import { WOODS } from '../catalog';
 import { USUAL_SHOP, surfacesOf, type Piece, type Scheme } from '../piece';
 import { pieces } from '../testing/arbitraries';
 import { isThorough } from '../testing/everyRoute';
 import { allAims, clear, painted, pieceOf, stained, type Told } from '../testing/pieces';
-import { planRoute, stacksAlong, stateAsFound, tollOf, type Operation, type Route } from './index';
+import { planRoute, stacksAlong, stateAsFound, type Operation, type Route } from './index';
 
 // Single judgements (common practice, no source), and what holds of every route.
 
@@ -169,7 +169,7 @@ describe('of every piece', () => {
       fc.property(pieces, (piece) => {
         for (const it of waysFor(piece, USUAL_SHOP)) {
           const tried = { ...piece, aims: [...it.aims] };
-          expect(tollOf(planRoute(tried, USUAL_SHOP), USUAL_SHOP)).toMatchObject({
+          expect(tollFor(tried, USUAL_SHOP)).toMatchObject({
             minutes: it.minutes,
             days: it.days,
           });

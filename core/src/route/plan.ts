@@ -2,7 +2,15 @@ import { weakMapMemoize } from 'reselect';
 import { MATERIALS } from '../catalog';
 import type { SurfaceBeliefs } from '../inspect';
 import { isFaceOnTop, standsFor, surfacesOf, type Piece, type Shop } from '../piece';
-import { advance, effectIn, eventsOf, setBack, waitingWork, type Phase, type PieceState } from '../work';
+import {
+  advance,
+  effectIn,
+  eventsOf,
+  setBack,
+  waitingWork,
+  type Phase,
+  type PieceState,
+} from '../work';
 import { batchesOf } from './order/batch';
 import type { Operation, Route } from './order/operation';
 import { inOrder } from './order/order';

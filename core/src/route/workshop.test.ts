@@ -1,10 +1,10 @@
-import { whatIfsFor } from '../testing/asCase';
+import { tollFor, whatIfsFor } from '../testing/asCase';
 import type { Tool } from '../catalog';
 import { hardware, shop as shopSchema, type Piece, type Scheme } from '../piece';
 import { applyChange } from '../ledger';
 import { allAims, clear, painted, pieceOf, stained, type Told } from '../testing/pieces';
 import { advance, type PieceState } from '../work';
-import { byPhase, planRoute, stateAsFound, tollOf, type Operation, type Route } from './index';
+import { byPhase, planRoute, stateAsFound, type Operation, type Route } from './index';
 
 // Tools, two coats on one piece, fittings, and what has to come out of the wood (common practice,
 // no source).
@@ -54,9 +54,7 @@ describe('tools', () => {
   it('with a gun waterborne coats are sprayed on a big piece: fewer minutes, more paint', () => {
     const gun = [...USUAL, 'sprayer'] as const;
     const big = tableAs(painted('mid'), { measures: { width: 2400, depth: 1100 } });
-    const [rolled, sprayed] = [USUAL, gun].map((tools) =>
-      tollOf(planRoute(pieceOf(big), shopWith(tools)), shopWith(tools)),
-    );
+    const [rolled, sprayed] = [USUAL, gun].map((tools) => tollFor(pieceOf(big), shopWith(tools)));
     expect(sprayed?.minutes).toBeLessThan(rolled?.minutes ?? NaN);
     expect(sprayed?.money).toBeGreaterThan(rolled?.money ?? NaN);
     const coat = one(routeOf(big, gun), 'coat-cabinetEnamel');

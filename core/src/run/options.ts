@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { Case } from '../case';
+import { Case, toll, tollOf, type Toll } from '../case';
 import {
   DISCOVERIES,
   LAST_RESORTS,
@@ -10,7 +10,7 @@ import {
 } from '../catalog';
 import { showsOldWood, type Piece } from '../piece';
 import { applyChange, pieceChange, type PieceChange } from '../ledger';
-import { refusal, toll, tollOf, type Refusal, type Toll } from '../route';
+import { refusal, type Refusal } from '../route';
 import type { DeepReadonly } from '../effect';
 import { changesFor } from './decide';
 import type { Found } from './found';
@@ -62,15 +62,15 @@ const grownRisks = (before: Toll, after: Toll): Toll['risks'] =>
  * that do the least harm are offered, with what they do not do.
  */
 export const optionsFor = (now: Case, it: Found): readonly RemedyChoice[] => {
-  const { piece, shop } = now;
-  const before = tollOf(now.route, shop);
+  const { piece } = now;
+  const before = tollOf(now);
   const weigh = (remedy: Remedy, isLastResort: boolean): RemedyChoice[] => {
     const standing = { piece, state: now.state, tasks: now.route.tasks };
     const changes = changesFor(it, remedy, standing);
     const after = afterChanges(piece, changes);
     if (!after) return [];
     const then = now.with({ piece: after });
-    const cost = tollOf(then.route, shop);
+    const cost = tollOf(then);
     return [
       {
         remedy,

@@ -1,6 +1,5 @@
 export { boughtColours } from './colours';
 export { cheapestContainers, type Bought, type Purchase } from './containers';
-export { cutVeneer, type CuttingPlan, type Placed, type VeneerPart } from './cutting';
 export { fittingsToBuy, type FittingToBuy } from './fittings';
 export {
   litresOf,
@@ -14,15 +13,6 @@ export {
   type Thinning,
 } from './mix';
 export { nameOfLine, shoppingPaper, shoppingText } from './paper';
-export {
-  needKey,
-  needsOf,
-  takenBy,
-  type Taken,
-  type FilmWorkings,
-  type MaterialNeed,
-  type NeedFrom,
-} from './needs';
 export {
   listOf,
   shoppingFor,
@@ -41,4 +31,3 @@ export {
   type OnHand,
   type StockState,
 } from './stock';
-export { tookAt } from './took';

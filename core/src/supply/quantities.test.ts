@@ -3,8 +3,8 @@ import { COATINGS, VENEER_CUT } from '../catalog';
 import { USUAL_SHOP, facesOf, type Piece } from '../piece';
 import { planRoute } from '../route';
 import { painted, pieceOf } from '../testing/pieces';
-import { wornAt } from './worn';
-import { boughtColours, needsOf, shoppingFor, type MaterialNeed } from './index';
+import { needsOf, wornAt, type MaterialNeed } from '../needs';
+import { boughtColours, shoppingFor } from './index';
 
 const TABLE = pieceOf({
   template: 'table',

@@ -6,7 +6,7 @@ import { inDialect } from '../words';
 import type { DeepReadonly } from '../effect';
 import { cheapestContainers } from './containers';
 import { fittingsToBuy } from './fittings';
-import { needsOf, type MaterialNeed } from './needs';
+import { needsOf, type MaterialNeed } from '../needs';
 import { meetFromStock, stockNow, usable, type OnHand } from './stock';
 
 const film = z.object({ m2: z.number(), m2PerLitre: z.number(), transfer: z.number() });

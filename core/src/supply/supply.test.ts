@@ -4,7 +4,8 @@ import { MATERIALS, type Container } from '../catalog';
 import { USUAL_SHOP } from '../piece';
 import { planRoute } from '../route';
 import { painted, pieceOf } from '../testing/pieces';
-import { cheapestContainers, needsOf } from './index';
+import { needsOf } from '../needs';
+import { cheapestContainers } from './index';
 
 const box = (size: number, price: number): Container => ({ size, price });
 

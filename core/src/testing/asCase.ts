@@ -2,10 +2,12 @@ import {
   alternativesFor,
   caseOf,
   shopCase,
+  tollOf,
   whatIfs,
   type Alternative,
   type Case,
   type ShopCase,
+  type Toll,
   type WhatIf,
 } from '../case';
 import type { Piece, Shop, Stocked } from '../piece';
@@ -25,3 +27,6 @@ export const waysFor = (piece: Piece, shop: Shop): readonly Alternative[] =>
   alternativesFor(asCase(piece, shop));
 export const whatIfsFor = (piece: Piece, shop: Shop): readonly WhatIf[] =>
   whatIfs(asCase(piece, shop));
+
+/** What the work on a piece takes. */
+export const tollFor = (piece: Piece, shop: Shop): Toll => tollOf(asCase(piece, shop));

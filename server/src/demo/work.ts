@@ -1,7 +1,7 @@
 import { HOUR_MS } from '@obrik/core/units';
 import { CHECKS, type Material } from '@obrik/core/catalog';
 import type { DoneWork, LogLine, Piece, Shop } from '@obrik/core/piece';
-import { tookAt } from '@obrik/core/supply';
+import { tookAt } from '@obrik/core/needs';
 import { caseOf } from '@obrik/core/case';
 import type { Operation } from '@obrik/core/route';
 import { minuteOf } from '../http/minute';

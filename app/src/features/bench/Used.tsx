@@ -1,6 +1,7 @@
 import { MATERIALS, type Material } from '@obrik/core/catalog';
 import type { Piece } from '@obrik/core/piece';
-import { takenBy, usable, type OnHand, type Taken } from '@obrik/core/supply';
+import { usable, type OnHand } from '@obrik/core/supply';
+import { takenBy, type Taken } from '@obrik/core/needs';
 import { quantityInWords } from '@obrik/core/words';
 import type { Task } from '@obrik/core/work';
 import type { Change } from '@obrik/core/ledger';

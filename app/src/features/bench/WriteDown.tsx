@@ -1,5 +1,5 @@
 import type { Piece } from '@obrik/core/piece';
-import { takenBy } from '@obrik/core/supply';
+import { takenBy } from '@obrik/core/needs';
 import type { Task } from '@obrik/core/work';
 import { nanoid } from '@reduxjs/toolkit';
 import { Input } from '@rneui/themed';

@@ -1,6 +1,6 @@
 import { USUAL_SHOP, newPiece, pieceDescription, type Piece } from '@obrik/core/piece';
 import { planRoute } from '@obrik/core/route';
-import { needsOf, takenBy } from '@obrik/core/supply';
+import { needsOf, takenBy } from '@obrik/core/needs';
 
 const table: Piece = {
   ...newPiece(

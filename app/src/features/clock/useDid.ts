@@ -4,7 +4,7 @@ import type { PieceChange } from '@obrik/core/ledger';
 import { doneEarly, happenedTooSoon, timersStopped } from '@obrik/core/run';
 import { caseOf } from '@obrik/core/case';
 import type { Step } from '@obrik/core/schedule';
-import { tookAt } from '@obrik/core/supply';
+import { tookAt } from '@obrik/core/needs';
 import { effectOf } from '@obrik/core/effect';
 import { minutesEach } from '@obrik/core/work';
 import { useCallback } from 'react';

@@ -106,9 +106,8 @@ export const CompareScreen = ({ record }: { readonly record: PieceRecord }) => {
     >
       <Heading>Compare</Heading>
       <Small>
-        Materials: what the work itself uses up, at your prices or else placeholders; what stays in
-        brushes and tins comes on top, under Costs. Days: one person, eight hours a day, waits by
-        the label.
+        Money: the materials, gloves and filters for the work that is left, as Costs has them, at
+        your prices or else placeholders. Days: one person, eight hours a day, waits by the label.
       </Small>
       {ways === undefined ? (
         <Loading doing="Working out" what="the options" />

@@ -1,7 +1,8 @@
 import { USUAL_SHOP, shop as shopSchema, type Scheme } from '../../piece';
 import { clear, painted, pieceOf, stained, type Told } from '../../testing/pieces';
 import type { Risk } from '../../work';
-import { RISKS, planRoute, tollOf, worstOf } from '..';
+import { tollFor } from '../../testing/asCase';
+import { RISKS, planRoute, worstOf } from '..';
 
 // What may go wrong, and what takes the danger away (common practice, no source).
 
@@ -113,8 +114,6 @@ it('of each kind the likeliest surface speaks for the piece, the likeliest kind 
 
 it('the toll of a piece tells the risks of its own route', () => {
   const piece = pieceOf(top({ ...OAK }, clear(), { found: { top: ['gouge', 'crack'] } }));
-  const route = planRoute(piece, USUAL_SHOP);
-  expect(tollOf(route, USUAL_SHOP).risks).toEqual(
-    worstOf(route.operations.flatMap((it) => it.risks)),
-  );
+  const { operations } = planRoute(piece, USUAL_SHOP);
+  expect(tollFor(piece, USUAL_SHOP).risks).toEqual(worstOf(operations.flatMap((it) => it.risks)));
 });

@@ -1,18 +1,16 @@
 import { z } from 'zod';
-import { DECISIONS, MATERIALS, type Hazard } from '../../catalog';
-import { type Consumed } from '../../effect';
-import { priceIn, type Shop } from '../../piece';
-import { hazardWords } from '../../words';
-import { risk } from '../../work';
-import { calendarDays } from '../order/days';
-import type { Route } from '../order/operation';
-import { worstOf, type RiskKind } from './risk';
+import { DECISIONS, MATERIALS, type Hazard } from '../catalog';
+import { needsOf, priceOfNeeds } from '../needs';
+import { calendarDays, worstOf, type Route } from '../route';
+import { hazardWords } from '../words';
+import { risk, type Risk } from '../work';
+import type { Case } from './case';
 
 /** What a way of doing a piece takes. */
 export const toll = z.object({
   minutes: z.number(),
   days: z.int(),
-  /** Everything used up, minor units of money; by the shop's prices, else the catalog's placeholders. */
+  /** Materials and what is worn out, minor units: what Costs tells of them. */
   money: z.int(),
   /** Each bad outcome on its likeliest surface. */
   risks: z.array(risk),
@@ -20,12 +18,6 @@ export const toll = z.object({
   hazards: z.array(z.string()),
 });
 export type Toll = z.infer<typeof toll>;
-
-/** What is used up costs, minor units of money, by the shop's prices or else the placeholders. */
-export const moneyFor = (
-  used: readonly Pick<Consumed, 'material' | 'quantity'>[],
-  { prices }: Pick<Shop, 'prices'>,
-): number => used.reduce((sum, it) => sum + priceIn(prices, it.material, it.quantity), 0);
 
 /** Solvents and what they come in. */
 const FUMES: readonly Hazard[] = ['fumes', 'fumesStun', 'sprayMist'];
@@ -59,19 +51,23 @@ const hazardsOf = ({ tasks }: Route): readonly string[] => {
   ];
 };
 
-/** What a planned route takes. */
-export const tollOf = (planned: Route, shop: Shop): Toll => ({
-  minutes: planned.minutes,
-  days: calendarDays(planned.operations),
-  money: Math.round(
-    moneyFor(
-      planned.tasks.flatMap((it) => it.consumes),
-      shop,
-    ),
-  ),
-  risks: [...worstOf(planned.operations.flatMap((it) => it.risks))],
-  hazards: [...hazardsOf(planned)],
+/** What the work that is left on a piece takes. */
+export const tollOf = ({ piece, shop, route }: Pick<Case, 'piece' | 'shop' | 'route'>): Toll => ({
+  minutes: route.minutes,
+  days: calendarDays(route.operations),
+  money: priceOfNeeds(needsOf([{ piece, route }]), shop),
+  risks: [...worstOf(route.operations.flatMap((it) => it.risks))],
+  hazards: [...hazardsOf(route)],
 });
+
+/** What would be saved without some of its steps: what they take of materials, minor units. */
+export const moneyOfSteps = (it: Case, steps: Route['operations']): number => {
+  const operations = it.route.operations.filter((one) => !steps.includes(one));
+  return (
+    tollOf(it).money -
+    tollOf({ piece: it.piece, shop: it.shop, route: { ...it.route, operations } }).money
+  );
+};
 
 /** How a chance changes from one way to another. */
 export const riskChange = risk.pick({ kind: true }).extend({ change: z.number() });
@@ -79,7 +75,8 @@ export type RiskChange = z.infer<typeof riskChange>;
 
 /** Risks that come, grow, shrink or go from one way to another, where the difference is worth a word. */
 export const changedRisks = (now: Toll, then: Toll): readonly RiskChange[] => {
-  const chance = (of: Toll, kind: RiskKind) => of.risks.find((it) => it.kind === kind)?.chance ?? 0;
+  const chance = (of: Toll, kind: Risk['kind']) =>
+    of.risks.find((it) => it.kind === kind)?.chance ?? 0;
   return [...new Set([...now.risks, ...then.risks].map((it) => it.kind))]
     .map((kind) => ({ kind, change: chance(then, kind) - chance(now, kind) }))
     .filter(({ change }) => Math.abs(change) >= DECISIONS.sameChance.value);

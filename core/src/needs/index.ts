@@ -1,0 +1,13 @@
+export { cutVeneer, type CuttingPlan, type Placed, type VeneerPart } from './cutting';
+export {
+  needKey,
+  needsOf,
+  takenBy,
+  type FilmWorkings,
+  type MaterialNeed,
+  type NeedFrom,
+  type Taken,
+} from './needs';
+export { priceOf, priceOfNeeds } from './price';
+export { tookAt } from './took';
+export { wornAt } from './worn';
