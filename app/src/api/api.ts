@@ -1,8 +1,8 @@
 import { liveQuery } from 'dexie';
+import type { MeterPlace } from '@obrik/core/contracts';
 import type { LedgerEntry, PieceLedger, ShopLedger } from '@obrik/core/ledger';
 import type { Piece } from '@obrik/core/piece';
-import type { Route } from '@obrik/core/route';
-import { copyWithStructuralSharing, createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
+import { copyWithStructuralSharing, createApi } from '@reduxjs/toolkit/query/react';
 import { readSoFar, theDevice, type Card, type Device } from '@/device';
 import {
   cardsHere,
@@ -14,41 +14,7 @@ import {
   waitingHere,
   type Waiting,
 } from '@/record';
-
-/** A route as the server kept it. */
-export interface KeptRoute {
-  readonly id: number;
-  readonly pieceRevision: number;
-  readonly plannedAt: string;
-  readonly route: Route;
-}
-
-/** What a meter shows; `simulated` says that nothing was measured. */
-export interface MeterReading {
-  readonly deviceId: string;
-  readonly simulated: boolean;
-  readonly at: string;
-  readonly shown: readonly {
-    readonly quantity: string;
-    readonly value: number | null;
-    readonly unit: string;
-    readonly outcome: string | null;
-  }[];
-}
-
-/** A device that the shop lets in. */
-export interface PairedDevice {
-  readonly id: string;
-  readonly name: string;
-  readonly pairedAt: string;
-}
-
-interface MeterPlace {
-  readonly deviceId: string;
-  readonly pieceId?: string;
-  readonly surfaceId?: string;
-  readonly layer?: number;
-}
+import { askShop, type ReplyOf } from './askShop';
 
 /** Where a paper of a piece is had as a PDF. */
 export const pdfAddress = (
@@ -136,7 +102,7 @@ const unreachable = (error: unknown) => ({
  */
 export const api = createApi({
   reducerPath: 'api',
-  baseQuery: fetchBaseQuery({ baseUrl: '/api', timeout: 15_000 }),
+  baseQuery: askShop,
   tagTypes: ['Routes', 'Here', 'Paired'],
   endpoints: (build) => ({
     /** The list; null before the shop has ever been asked. */
@@ -198,11 +164,11 @@ export const api = createApi({
         params: { name },
       }),
     }),
-    photoSum: build.query<{ readonly count: number; readonly bytes: number }, void>({
-      query: () => 'photos',
+    photoSum: build.query<ReplyOf<'photoSum'>, void>({
+      query: () => ({ url: 'photos', reads: 'photoSum' }),
     }),
-    pairing: build.query<{ readonly paired: boolean; readonly encrypted: boolean }, void>({
-      query: () => 'pairing',
+    pairing: build.query<ReplyOf<'pairing'>, void>({
+      query: () => ({ url: 'pairing', reads: 'pairing' }),
     }),
     askCode: build.mutation<unknown, void>({
       query: () => ({ url: 'pairing/codes', method: 'POST' }),
@@ -211,34 +177,36 @@ export const api = createApi({
       query: (body) => ({ url: 'pairing', method: 'POST', body }),
       invalidatesTags: ['Paired'],
     }),
-    paired: build.query<readonly PairedDevice[], void>({
-      query: () => 'paired',
+    paired: build.query<ReplyOf<'pairedDevices'>, void>({
+      query: () => ({ url: 'paired', reads: 'pairedDevices' }),
       providesTags: ['Paired'],
     }),
     removeDevice: build.mutation<unknown, string>({
       query: (id) => ({ url: `paired/${id}`, method: 'DELETE' }),
       invalidatesTags: ['Paired'],
     }),
-    calendarAddress: build.mutation<{ readonly path: string }, void>({
-      query: () => ({ url: 'calendar/addresses', method: 'POST' }),
+    calendarAddress: build.mutation<ReplyOf<'calendarAddress'>, void>({
+      query: () => ({ url: 'calendar/addresses', method: 'POST', reads: 'calendarAddress' }),
       invalidatesTags: ['Paired'],
     }),
-    readMeter: build.mutation<MeterReading, MeterPlace>({
+    readMeter: build.mutation<ReplyOf<'meterReading'>, MeterPlace & { readonly deviceId: string }>({
       query: ({ deviceId, ...place }) => ({
         url: `devices/${deviceId}/readings`,
         method: 'POST',
         body: place,
+        reads: 'meterReading',
       }),
     }),
-    keptRoutes: build.query<KeptRoute[], string>({
-      query: (pieceId) => `pieces/${pieceId}/routes`,
+    keptRoutes: build.query<ReplyOf<'keptRouteHeads'>, string>({
+      query: (pieceId) => ({ url: `pieces/${pieceId}/routes`, reads: 'keptRouteHeads' }),
       providesTags: ['Routes'],
     }),
-    keepRoute: build.mutation<KeptRoute, { pieceId: string; revision: number }>({
+    keepRoute: build.mutation<ReplyOf<'keptRouteHead'>, { pieceId: string; revision: number }>({
       query: ({ pieceId, revision }) => ({
         url: `pieces/${pieceId}/routes`,
         method: 'POST',
         body: { revision },
+        reads: 'keptRouteHead',
       }),
       invalidatesTags: ['Routes'],
     }),

@@ -7,3 +7,15 @@ export {
   sentEntries,
   type Receipts,
 } from './record';
+export {
+  calendarAddress,
+  keptRouteHead,
+  keptRouteHeads,
+  meterPlace,
+  meterReading,
+  pairedDevices,
+  pairing,
+  photoSum,
+  type MeterPlace,
+  type Shown,
+} from './shop';

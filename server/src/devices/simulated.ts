@@ -1,7 +1,8 @@
 import { HOUR_MS } from '@obrik/core/units';
 import { equilibriumMoisture } from '@obrik/core/climate';
 import { diceOf, seedOf, type Dice } from '@obrik/core/dice';
-import type { Device, MeterPlace, Shown } from './device';
+import type { MeterPlace, Shown } from '@obrik/core/contracts';
+import type { Device } from './device';
 
 /** A number of a normal distribution (Box and Muller). */
 const normal = (dice: Dice): number =>

@@ -1,17 +1,10 @@
 import { z } from 'zod';
-import { meterPlace, shown, type Device } from '../devices/device';
+import { meterPlace, meterReading } from '@obrik/core/contracts';
+import type { Device } from '../devices/device';
 import { endpoint, type Endpoint } from '../http/endpoint';
 import { notFound } from '../http/problem';
 
 const device = z.object({ id: z.string(), name: z.string(), simulated: z.boolean() });
-
-const deviceReading = z.object({
-  deviceId: z.string(),
-  /** Nothing was measured: the figures are made up. */
-  simulated: z.boolean(),
-  at: z.iso.datetime(),
-  shown: z.array(shown),
-});
 
 /** The meters of the shop. */
 export const deviceEndpoints = (
@@ -30,7 +23,7 @@ export const deviceEndpoints = (
     path: '/devices/{deviceId}/readings',
     summary: 'Take a reading from a meter on a surface',
     body: meterPlace,
-    reply: deviceReading,
+    reply: meterReading,
     errors: [404],
     handle: ({ parameter, body }) => {
       const id = parameter('deviceId');

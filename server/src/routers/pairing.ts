@@ -1,3 +1,4 @@
+import { pairedDevices, pairing } from '@obrik/core/contracts';
 import { typedText } from '@obrik/core/piece';
 import { z } from 'zod';
 import { endpoint, type Endpoint } from '../http/endpoint';
@@ -5,8 +6,6 @@ import { HttpProblem, notFound } from '../http/problem';
 import type { PairingCodes } from '../pairing/codes';
 import { COOKIE, type Doorkeeper } from '../pairing/pairedOnly';
 import type { DeviceStore } from '../store/devices';
-
-const device = z.object({ id: z.string(), name: z.string(), pairedAt: z.iso.datetime() });
 
 const wrong = new HttpProblem(422, 'Wrong code', 'That is not the code. Look again, or ask anew.', [
   { path: 'code', message: 'That is not the code.' },
@@ -39,7 +38,7 @@ export const pairingEndpoints = ({
     method: 'get',
     path: '/pairing',
     summary: 'May this device come in, and is the connection encrypted?',
-    reply: z.object({ paired: z.boolean(), encrypted: z.boolean() }),
+    reply: pairing,
     handle: async ({ request }) => ({
       paired: await door.mayComeIn(request),
       encrypted: request.secure,
@@ -83,7 +82,7 @@ export const pairingEndpoints = ({
     method: 'get',
     path: '/paired',
     summary: 'Devices that may come in over the network',
-    reply: z.array(device),
+    reply: pairedDevices,
     handle: async () => [...(await devices.list())],
   }),
   endpoint({

@@ -1,3 +1,4 @@
+import { photoSum } from '@obrik/core/contracts';
 import { randomUUID } from 'node:crypto';
 import { id as idSchema } from '@obrik/core/piece';
 import { z } from 'zod';
@@ -42,7 +43,7 @@ export const photoEndpoints = ({ ledger, photos, now }: Needs): readonly Endpoin
       method: 'get',
       path: '/photos',
       summary: 'The number of photos and their total size in bytes',
-      reply: z.object({ count: z.int(), bytes: z.number() }),
+      reply: photoSum,
       handle: () => photos.sum(),
     }),
     endpoint({

@@ -1,3 +1,4 @@
+import { calendarAddress } from '@obrik/core/contracts';
 import { MINUTE_MS } from '@obrik/core/units';
 import {
   OBJECTIVES,
@@ -194,7 +195,7 @@ export const scheduleEndpoints = ({ ledger, heavy, devices, now }: Needs): reado
       path: '/calendar/addresses',
       summary:
         'An address of the plan for a calendar that has no cookie; it is removed like a paired device',
-      reply: z.object({ path: z.string() }),
+      reply: calendarAddress,
       handle: async () => {
         const key = await devices.add('A calendar', now(), 'calendar');
         return { path: `/api${CALENDAR_PATH}?key=${key}` };

@@ -1,17 +1,12 @@
+import { keptRouteHead } from '@obrik/core/contracts';
 import type { Shop } from '@obrik/core/piece';
 import { KEPT_ROUTE, keep, keptForm, readKept, type Route } from '@obrik/core/route';
-import { z } from 'zod';
+import type { z } from 'zod';
 import type { Database } from './database';
 import type { RouteRow } from './models';
 
 /** A route as it was when somebody kept it: which, for what, and in the current form. */
-export const keptRoute = keptForm.extend({
-  id: z.int(),
-  pieceId: z.string(),
-  /** Revision of the piece that it was planned for. */
-  pieceRevision: z.int(),
-  plannedAt: z.iso.datetime(),
-});
+export const keptRoute = keptForm.extend(keptRouteHead.shape);
 export type KeptRoute = z.infer<typeof keptRoute>;
 
 export interface RouteStore {
