@@ -77,6 +77,7 @@ const checks = [
   ),
   whole('architecture', 'npm', ['run', '--silent', 'arch']),
   whole('unused files, exports and packages', 'npx', ['knip', '--no-progress']),
+  whole('duplicates', 'npx', ['jscpd']),
   // While the linter is still busy with its core: what the browser tests need is then there.
   {
     name: 'web build',

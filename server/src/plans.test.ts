@@ -9,20 +9,19 @@ import sharp from 'sharp';
 import { asPdf } from './papers/pdf';
 import type { KeptRoute } from './store/routes';
 import KEPT_LONG_AGO from '../../core/src/testing/kept-route-1.json';
-import { TYPEFACE, entryOf, takenIn, testServer, type TestServer } from './testing/server';
+import {
+  TYPEFACE,
+  entryOf,
+  sendPaleChest,
+  takenIn,
+  testServer,
+  type TestServer,
+} from './testing/server';
 
 let server: TestServer;
 beforeEach(async () => {
   server = await testServer();
-  const aim = entryOf({
-    kind: 'aim',
-    surfaceIds: ['top', 'left'],
-    aims: ['top', 'left'].map((surfaceId) => ({
-      surfaceId,
-      scheme: { kind: 'painted', shade: 'pale', topcoat: 'waterborne' },
-    })),
-  });
-  await server.api.post('/api/entries').send({ entries: [takenIn(), aim] });
+  await sendPaleChest(server);
 });
 afterEach(() => server.close());
 

@@ -2,20 +2,12 @@ import path from 'node:path';
 import { USUAL_SHOP, type Piece } from '@obrik/core/piece';
 import ICAL from 'ical.js';
 import { inThreads } from './heavy/pool';
-import { entryOf, takenIn, testServer, type TestServer } from './testing/server';
+import { entryOf, sendPaleChest, testServer, type TestServer } from './testing/server';
 
 let server: TestServer;
 beforeEach(async () => {
   server = await testServer();
-  const aim = entryOf({
-    kind: 'aim',
-    surfaceIds: ['top', 'left'],
-    aims: ['top', 'left'].map((surfaceId) => ({
-      surfaceId,
-      scheme: { kind: 'painted', shade: 'pale', topcoat: 'waterborne' },
-    })),
-  });
-  await server.api.post('/api/entries').send({ entries: [takenIn(), aim] });
+  await sendPaleChest(server);
 });
 afterEach(() => server.close());
 

@@ -1,25 +1,10 @@
-import { USUAL_SHOP, newPiece, pieceDescription, type Piece, type Shop } from '@obrik/core/piece';
+import { USUAL_SHOP, type Shop } from '@obrik/core/piece';
 import { caseOf, whatIfs } from '@obrik/core/case';
 import { OVERTAKEN, makePlanner, type RemotePlans } from './planner';
 import type { Plan, PlanKind } from './plans';
+import { tableFor } from '@/testing/table';
 
-const TABLE: Piece = {
-  ...newPiece(
-    'table',
-    pieceDescription.parse({
-      name: 'Table',
-      templateId: 'table',
-      measures: { width: 1400, depth: 800, height: 750, apronHeight: 90 },
-    }),
-  ),
-  aims: [
-    {
-      surfaceId: 'top',
-      scheme: { kind: 'painted', shade: 'pale', topcoat: 'waterborne' },
-      stripWish: 'best',
-    },
-  ],
-};
+const TABLE = tableFor({ kind: 'painted', shade: 'pale', topcoat: 'waterborne' });
 const shopAt = (airCelsius: number): Shop => ({ ...USUAL_SHOP, airCelsius });
 
 /** A worker that answers when it is told to. */

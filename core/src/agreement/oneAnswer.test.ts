@@ -8,7 +8,7 @@ import { tollOf } from '../case';
 import { optionsFor } from '../run';
 import { benchOf } from '../schedule';
 import { shoppingFor } from '../supply';
-import { needsOf, priceOfNeeds } from '../needs';
+import { needsOf, moneyForAll } from '../needs';
 import type { Task } from '../work';
 import { pieces, shops } from '../testing/arbitraries';
 import { DONE_AT, workedOn } from '../testing/worked';
@@ -93,7 +93,7 @@ const told = (it: Case): Readonly<Record<string, Readonly<Record<string, unknown
     money: {
       route: tollOf(it).money,
       costs: sumOf(costs.lines, 'toCome'),
-      list: priceOfNeeds(needsOf([it]), shop),
+      list: moneyForAll(needsOf([it]), shop),
       ...(way ? { compare: way.money } : {}),
       ...(quote ? { quote: sumOf(quote.lines, 'amount') } : {}),
     },

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { DECISIONS, MATERIALS, type Hazard } from '../catalog';
-import { needsOf, priceOfNeeds } from '../needs';
+import { needsOf, moneyForAll } from '../needs';
 import { calendarDays, worstOf, type Route } from '../route';
 import { hazardWords } from '../words';
 import { risk, type Risk } from '../work';
@@ -55,7 +55,7 @@ const hazardsOf = ({ tasks }: Route): readonly string[] => {
 export const tollOf = ({ piece, shop, route }: Pick<Case, 'piece' | 'shop' | 'route'>): Toll => ({
   minutes: route.minutes,
   days: calendarDays(route.operations),
-  money: priceOfNeeds(needsOf([{ piece, route }]), shop),
+  money: moneyForAll(needsOf([{ piece, route }]), shop),
   risks: [...worstOf(route.operations.flatMap((it) => it.risks))],
   hazards: [...hazardsOf(route)],
 });

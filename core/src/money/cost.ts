@@ -6,7 +6,7 @@ import type { Case } from '../case';
 import { doneTogether, type Route } from '../route';
 import { linesByWork } from '../run';
 import { fittingsToBuy } from '../supply';
-import { needKey, needsOf, priceOf, type MaterialNeed } from '../needs';
+import { needKey, needsOf, moneyFor, type MaterialNeed } from '../needs';
 import { inDialect } from '../words';
 import { type DeepReadonly } from '../effect';
 import { timedIn, type Paces } from '../work';
@@ -93,7 +93,7 @@ const costOfUses = (shop: Shop, { users, stock }: CostContext): ReadonlyMap<stri
   const costs = new Map<string, number>();
   const fromCan = new Map<string, Use[]>();
   for (const it of uses) {
-    costs.set(it.id, priceOf(it, shop));
+    costs.set(it.id, moneyFor(it, shop));
     if (it.containerId === null) continue;
     fromCan.set(it.containerId, [...(fromCan.get(it.containerId) ?? []), it]);
   }
@@ -180,7 +180,7 @@ const materialLines = (
       : use || over.length === 0
         ? 0
         : Math.max(0, all - left);
-    const priced = (quantity: number) => priceOf({ material, quantity }, shop);
+    const priced = (quantity: number) => moneyFor({ material, quantity }, shop);
     return [
       {
         key,

@@ -8,6 +8,6 @@ export {
   type NeedFrom,
   type Taken,
 } from './needs';
-export { priceOf, priceOfNeeds } from './price';
+export { moneyFor, moneyForAll } from './money';
 export { tookAt } from './took';
 export { wornAt } from './worn';

@@ -1,7 +1,8 @@
-import { waysFor , tollFor } from '../testing/asCase';
+import { methodsIn, tableTop } from '../testing/routes';
+import { waysFor, tollFor } from '../testing/asCase';
 import fc from 'fast-check';
 import { WOODS } from '../catalog';
-import { USUAL_SHOP, surfacesOf, type Piece, type Scheme } from '../piece';
+import { USUAL_SHOP, surfacesOf, type Piece } from '../piece';
 import { pieces } from '../testing/arbitraries';
 import { isThorough } from '../testing/everyRoute';
 import { allAims, clear, painted, pieceOf, stained, type Told } from '../testing/pieces';
@@ -10,28 +11,21 @@ import { planRoute, stacksAlong, stateAsFound, type Operation, type Route } from
 // Single judgements (common practice, no source), and what holds of every route.
 
 const routeOf = (told: Told): Route => planRoute(pieceOf(told), USUAL_SHOP);
-const methods = (route: Route): readonly string[] => route.operations.map((it) => it.method);
 const find = (route: Route, method: string): Operation | undefined =>
   route.operations.find((it) => it.method === method);
 
 const FOIL = { substrate: 'foil', finish: 'factory', bleed: 'none' };
 const MAPLE = { substrate: 'hardwood', wood: 'pale', finish: 'varnish', bleed: 'none' };
-const top = (known: Record<string, string>, scheme: Scheme, rest: Told = {}): Told => ({
-  template: 'table',
-  known: { top: known },
-  aims: { top: scheme },
-  ...rest,
-});
 
 describe('a slick face', () => {
-  const route = routeOf(top(FOIL, painted('mid')));
+  const route = routeOf(tableTop(FOIL, painted('mid')));
 
   it('in full view is tried on a patch, which holds the primer, and says what each count means', () => {
     const patch = find(route, 'test-patch');
     expect(find(route, 'prime-bonding')?.heldBy).toContain(patch?.id);
     expect(patch?.gate?.answers).toHaveLength(3);
     expect(patch?.wait?.minutes).toBe(4 * 60);
-    expect(methods(route).indexOf('scuff')).toBeLessThan(methods(route).indexOf('test-patch'));
+    expect(methodsIn(route).indexOf('scuff')).toBeLessThan(methodsIn(route).indexOf('test-patch'));
   });
 
   it('out of sight is not, nor is wood that takes a plain primer', () => {
@@ -40,9 +34,9 @@ describe('a slick face', () => {
       known: { underside: FOIL },
       aims: { underside: painted('mid') },
     });
-    expect(methods(underside)).toContain('prime-bonding');
-    expect(methods(underside)).not.toContain('test-patch');
-    expect(methods(routeOf(top(MAPLE, painted('mid'))))).not.toContain('test-patch');
+    expect(methodsIn(underside)).toContain('prime-bonding');
+    expect(methodsIn(underside)).not.toContain('test-patch');
+    expect(methodsIn(routeOf(tableTop(MAPLE, painted('mid'))))).not.toContain('test-patch');
   });
 });
 
@@ -50,7 +44,7 @@ describe('the chance of sanding through', () => {
   const chanceAt = (mm?: number) =>
     find(
       routeOf(
-        top({ ...MAPLE, substrate: 'veneerCore' }, stained(), {
+        tableTop({ ...MAPLE, substrate: 'veneerCore' }, stained(), {
           years: [1930, 1935],
           ...(mm ? { readings: { top: { 'veneer-thickness': mm } } } : {}),
         }),
@@ -69,7 +63,7 @@ describe('the chance of sanding through', () => {
   });
 
   it('is no question on solid wood', () => {
-    expect(find(routeOf(top(MAPLE, stained())), 'sand-ladder')?.sandThrough).toBeNull();
+    expect(find(routeOf(tableTop(MAPLE, stained())), 'sand-ladder')?.sandThrough).toBeNull();
   });
 });
 
@@ -77,10 +71,10 @@ describe('caustic foam', () => {
   const wish = { wish: 'caustic' } as const;
 
   it('on clear-coated solid wood is followed by neutralising and a reading of pH', () => {
-    const route = routeOf(top(MAPLE, clear(), wish));
+    const route = routeOf(tableTop(MAPLE, clear(), wish));
     expect(route.refusals).toEqual([]);
     const [strip, neutralise, sand] = ['strip-caustic', 'neutralise', 'sand-ladder'].map((it) =>
-      methods(route).indexOf(it),
+      methodsIn(route).indexOf(it),
     );
     expect(strip).toBeGreaterThanOrEqual(0);
     expect(neutralise).toBeGreaterThan(strip ?? NaN);
@@ -94,19 +88,19 @@ describe('caustic foam', () => {
     ['veneer', { ...MAPLE, substrate: 'veneerCore' }, /veneer/],
   ])('on %s is refused, and another way planned', (_, known, why) => {
     const route = routeOf(
-      top(known, clear(), { ...wish, readings: { top: { 'veneer-thickness': 1.2 } } }),
+      tableTop(known, clear(), { ...wish, readings: { top: { 'veneer-thickness': 1.2 } } }),
     );
     const refusal = route.refusals.find((it) => it.rule === 'strip-way-not-here');
     expect(refusal?.because).toMatch(why);
-    expect(methods(route)).not.toContain('strip-caustic');
-    expect(methods(route).some((it) => it.startsWith('strip-'))).toBe(true);
+    expect(methodsIn(route)).not.toContain('strip-caustic');
+    expect(methodsIn(route).some((it) => it.startsWith('strip-'))).toBe(true);
   });
 
   it('is never chosen without being asked for: it is disputed', () => {
     for (const wood of WOODS.ids) {
       for (const finish of ['shellac', 'lacquer', 'varnish', 'factory']) {
-        const route = routeOf(top({ substrate: 'hardwood', wood, finish }, clear()));
-        expect(methods(route)).not.toContain('strip-caustic');
+        const route = routeOf(tableTop({ substrate: 'hardwood', wood, finish }, clear()));
+        expect(methodsIn(route)).not.toContain('strip-caustic');
       }
     }
   });
@@ -115,7 +109,7 @@ describe('caustic foam', () => {
 describe('bleed under a light colour', () => {
   const bleeding = { ...MAPLE, wood: 'ringPorous', bleed: 'tannin' };
   const notTaken = (shade: 'white' | 'dark') =>
-    find(routeOf(top(bleeding, painted(shade))), 'prime-pigmentedShellac')?.insteadOf.map(
+    find(routeOf(tableTop(bleeding, painted(shade))), 'prime-pigmentedShellac')?.insteadOf.map(
       (it) => it.label,
     );
 
@@ -139,7 +133,7 @@ describe('the stack', () => {
   };
 
   it('shrinks to bare wood by stripping, and grows coat by coat', () => {
-    const { found, steps, end } = layersOf(pieceOf(top(MAPLE, stained())), 'top');
+    const { found, steps, end } = layersOf(pieceOf(tableTop(MAPLE, stained())), 'top');
     expect(found).toEqual(['hardwood', 'varnish']);
     // Stripped, sanded, conditioned, stained, three coats of clear.
     expect(steps).toEqual([1, 1, 2, 3, 4, 5, 6]);
@@ -147,7 +141,7 @@ describe('the stack', () => {
   });
 
   it('keeps a sound film under paint, dulled, and each coat says how it holds', () => {
-    const { end } = layersOf(pieceOf(top(MAPLE, painted('mid'))), 'top');
+    const { end } = layersOf(pieceOf(tableTop(MAPLE, painted('mid'))), 'top');
     expect(end?.map((it) => it.layer.id).slice(0, 3)).toEqual(['hardwood', 'varnish', 'acrylic']);
     expect(end?.[2]?.meets?.may).toBe('scuff');
     expect(end?.every((it) => it.holds)).toBe(true);
@@ -155,7 +149,7 @@ describe('the stack', () => {
 
   it('loses its wax before anything is laid', () => {
     const { found, end } = layersOf(
-      pieceOf(top({ ...MAPLE, finish: 'wax' }, painted('mid'))),
+      pieceOf(tableTop({ ...MAPLE, finish: 'wax' }, painted('mid'))),
       'top',
     );
     expect(found).toEqual(['hardwood', 'wax']);

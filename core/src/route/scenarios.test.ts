@@ -1,3 +1,4 @@
+import { comesBefore, methodsIn, stepIn } from '../testing/routes';
 import { SUBSTRATES } from '../catalog';
 import { USUAL_SHOP, surfacesOf, type Piece, type Scheme } from '../piece';
 import { LEAVE, allAims, clear, painted, pieceOf, stained, type Told } from '../testing/pieces';
@@ -7,24 +8,6 @@ const routeOf = (told: Told, shop = USUAL_SHOP): Route => planRoute(pieceOf(told
 
 const on = (route: Route, surfaceId: string): readonly Operation[] =>
   route.operations.filter((it) => it.surfaceIds.includes(surfaceId));
-
-const methods = (operations: readonly Operation[]): readonly string[] =>
-  operations.map((it) => it.method);
-
-const one = (route: Route, method: string, surfaceId?: string): Operation => {
-  const found = route.operations.find(
-    (it) => it.method === method && (!surfaceId || it.surfaceIds.includes(surfaceId)),
-  );
-  if (!found) {
-    throw new Error(`No ${method}. There are: ${methods(route.operations).join(', ')}`);
-  }
-  return found;
-};
-
-const isBefore = (route: Route, first: string, then: string): boolean => {
-  const list = methods(route.operations);
-  return list.lastIndexOf(first) < list.indexOf(then) && list.includes(first);
-};
 
 const OAK_LACQUER = [
   'chip:wood-through',
@@ -50,7 +33,7 @@ describe('solid oak under lacquer, to be stained', () => {
   const route = routeOf({ seen: { top: OAK_LACQUER }, aims: { top: stained() } });
 
   it('is recorded, cleaned, stripped, sanded to P180, dusted, and not primed', () => {
-    expect(methods(route.operations)).toEqual([
+    expect(methodsIn(route)).toEqual([
       'photograph',
       'vacuum',
       'degrease',
@@ -66,29 +49,32 @@ describe('solid oak under lacquer, to be stained', () => {
       'touch-up',
       'care-sheet',
     ]);
-    expect(one(route, 'sand-ladder').grits.at(-1)).toBe(180);
+    expect(stepIn(route, 'sand-ladder').grits.at(-1)).toBe(180);
     expect(route.refusals).toEqual([]);
   });
 
   it('says why, by the rule and the observation behind it', () => {
-    const [reason] = one(route, 'strip-scrape').reasons;
+    const [reason] = stepIn(route, 'strip-scrape').reasons;
     expect(reason?.rule).toBe('old-finish-comes-off');
     expect(reason?.text).toMatch(/lacquer comes off in full/);
     expect(reason?.observationIds).toContain('top-lacquer-thinner');
   });
 
   it('says why not another way to strip', () => {
-    const { insteadOf } = one(route, 'strip-scrape');
+    const { insteadOf } = stepIn(route, 'strip-scrape');
     expect(insteadOf.map((it) => it.label)).toContain('sanding it off');
     for (const it of insteadOf) expect(it.because).not.toBe('');
   });
 
   it('waits for the wood to dry after stripping', () => {
-    expect(one(route, 'strip-scrape').wait).toEqual({ minutes: 18 * 60, until: 'the wood is dry' });
+    expect(stepIn(route, 'strip-scrape').wait).toEqual({
+      minutes: 18 * 60,
+      until: 'the wood is dry',
+    });
   });
 
   it('shows the ladder’s workings', () => {
-    const { ladder, grits } = one(route, 'sand-ladder');
+    const { ladder, grits } = stepIn(route, 'sand-ladder');
     expect(ladder?.rungs.map((it) => it.grit)).toEqual(grits);
     expect(ladder?.veneerLeftUm).toBeNull();
   });
@@ -98,14 +84,14 @@ describe('the user’s wish how to strip', () => {
   const told = { seen: { top: OAK_LACQUER }, aims: { top: stained() } };
 
   it('is followed where nothing forbids it', () => {
-    expect(methods(routeOf({ ...told, wish: 'mild' }).operations)).toContain('strip-mild');
+    expect(methodsIn(routeOf({ ...told, wish: 'mild' }))).toContain('strip-mild');
   });
 
   it('is refused on veneer, with gel instead', () => {
     const route = routeOf({ ...told, seen: { top: OAK_VENEER }, wish: 'sand' });
     expect(route.refusals).toMatchObject([{ rule: 'strip-way-not-here', blocks: false }]);
-    expect(methods(route.operations)).toContain('strip-gel');
-    expect(methods(route.operations)).not.toContain('strip-sand');
+    expect(methodsIn(route)).toContain('strip-gel');
+    expect(methodsIn(route)).not.toContain('strip-sand');
   });
 
   it('to sand or burn off suspect paint is refused, with gel instead', () => {
@@ -120,7 +106,7 @@ describe('the user’s wish how to strip', () => {
         { rule: 'no-dry-sanding-of-suspect-paint', blocks: false },
       ]);
       expect(route.refusals[0]?.waysOut).toContain('Record a lead result for each layer.');
-      expect(methods(route.operations)).toContain('strip-gel');
+      expect(methodsIn(route)).toContain('strip-gel');
     }
   });
 });
@@ -132,7 +118,7 @@ describe('oak veneer, to be stained', () => {
       readings: { top: { 'veneer-thickness': 0.8 } },
       aims: { top: stained() },
     });
-    const sanding = one(route, 'sand-ladder');
+    const sanding = stepIn(route, 'sand-ladder');
     expect(sanding.grits.at(-1)).toBe(120);
     expect(sanding.how.join(' ')).toMatch(/of veneer stays at its thin places/);
     expect(sanding.reasons[0]?.text).toMatch(/stop early, so that it still takes colour/);
@@ -141,15 +127,15 @@ describe('oak veneer, to be stained', () => {
 
   it('is washed damp, not wet', () => {
     const route = routeOf({ seen: { top: OAK_VENEER }, aims: { top: stained() } });
-    expect(methods(route.operations)).toContain('damp-wipe');
-    expect(methods(route.operations)).not.toContain('degrease');
+    expect(methodsIn(route)).toContain('damp-wipe');
+    expect(methodsIn(route)).not.toContain('degrease');
   });
 
   it('unmeasured, is held by a gate that asks for the thickness the ladder needs', () => {
     const route = routeOf({ seen: { top: OAK_VENEER }, aims: { top: stained() } });
-    const gate = one(route, 'veneer-gate');
+    const gate = stepIn(route, 'veneer-gate');
     expect(gate.gate?.answers[0]?.answer).toMatch(/^0\.\d\d mm or more$/);
-    expect(one(route, 'sand-ladder').heldBy).toEqual([gate.id]);
+    expect(stepIn(route, 'sand-ladder').heldBy).toEqual([gate.id]);
   });
 
   it('under half a millimetre is sanded by hand only', () => {
@@ -158,7 +144,7 @@ describe('oak veneer, to be stained', () => {
       readings: { top: { 'veneer-thickness': 0.5 } },
       aims: { top: stained() },
     });
-    expect(one(route, 'sand-ladder').title).toMatch(/by hand$/);
+    expect(stepIn(route, 'sand-ladder').title).toMatch(/by hand$/);
   });
 
   it('too thin to sand is refused, with ways out, and nothing is planned that commits to it', () => {
@@ -172,7 +158,7 @@ describe('oak veneer, to be stained', () => {
     ]);
     expect(route.refusals[0]?.observationIds).toContain('top-veneer-thickness');
     expect(route.refusals[0]?.waysOut.join(' ')).toMatch(/Paint it/);
-    expect(methods(route.operations)).toEqual(['photograph', 'vacuum']);
+    expect(methodsIn(route)).toEqual(['photograph', 'vacuum']);
   });
 });
 
@@ -185,19 +171,19 @@ describe('printed foil', () => {
     expect(route.refusals).toMatchObject([{ rule: 'no-stain-on-print', blocks: true }]);
     expect(route.refusals[0]?.waysOut[0]).toMatch(/Paint it/);
     expect(route.refusals[0]?.observationIds).toContain('top-pattern');
-    expect(methods(route.operations)).not.toContain('strip-gel');
+    expect(methodsIn(route)).not.toContain('strip-gel');
   });
 
   it('to be painted is scuffed at P180 and gets a bonding primer', () => {
     const route = routeOf({ seen: { top: FOIL }, aims: { top: painted() } });
-    expect(one(route, 'scuff').grits).toEqual([180]);
-    expect(methods(route.operations)).toContain('prime-bonding');
-    expect(methods(route.operations)).not.toContain('bleed-patch');
+    expect(stepIn(route, 'scuff').grits).toEqual([180]);
+    expect(methodsIn(route)).toContain('prime-bonding');
+    expect(methodsIn(route)).not.toContain('bleed-patch');
   });
 
   it('in doubt, is asked about before stripper lifts the print', () => {
     const route = routeOf({ years: [1990, 1999], aims: { top: stained() } });
-    const gate = one(route, 'substrate-gate');
+    const gate = stepIn(route, 'substrate-gate');
     expect(on(route, 'top').find((it) => it.phase === 'strip')?.heldBy).toContain(gate.id);
   });
 });
@@ -221,46 +207,44 @@ describe('the bench painted many times, lead unknown', () => {
     expect(route.operations[0]).toMatchObject({ method: 'lead-gate', phase: 'secure' });
     const dusty = route.operations.filter((it) => it.makesDust);
     expect(dusty.length).toBeGreaterThan(2);
-    for (const it of dusty) expect(it.heldBy).toContain(one(route, 'lead-gate').id);
+    for (const it of dusty) expect(it.heldBy).toContain(stepIn(route, 'lead-gate').id);
   });
 
   it('names what is forbidden meanwhile, by 40 CFR 745.85, in the shop’s units', () => {
     const words = (units: 'metric' | 'us') =>
-      JSON.stringify(one(routeOf(told, { ...USUAL_SHOP, units }), 'lead-gate').cautions);
+      JSON.stringify(stepIn(routeOf(told, { ...USUAL_SHOP, units }), 'lead-gate').cautions);
     expect(words('metric')).toMatch(/No dry sanding, no dry scraping, no open flame.*593 °C/);
     expect(words('us')).toMatch(/ 1100 °F/);
   });
 
   it('lets go ahead what loosens nothing, and holds what washes or scrapes', () => {
     const route = routeOf(told);
-    expect(one(route, 'vacuum').heldBy).toEqual([]);
+    expect(stepIn(route, 'vacuum').heldBy).toEqual([]);
     for (const method of ['degrease', 'loose-off', 'scuff']) {
-      expect(one(route, method).heldBy).toContain(one(route, 'lead-gate').id);
+      expect(stepIn(route, method).heldBy).toContain(stepIn(route, 'lead-gate').id);
     }
   });
 
   it('partly tested stays held', () => {
     const route = routeOf({ ...told, seen: { seat: [...OLD_PAINT, 'lead-swab:notFound:1'] } });
-    expect(one(route, 'scuff').heldBy).toContain(one(route, 'lead-gate').id);
-    expect(one(route, 'lead-gate').reasons[0]?.text).toMatch(/Not tested in layers 2–3/);
+    expect(stepIn(route, 'scuff').heldBy).toContain(stepIn(route, 'lead-gate').id);
+    expect(stepIn(route, 'lead-gate').reasons[0]?.text).toMatch(/Not tested in layers 2–3/);
   });
 
   it('with every layer recorded as not found, is open', () => {
     const route = routeOf(tested('notFound'));
-    expect(methods(route.operations)).not.toContain('lead-gate');
-    expect(one(route, 'loose-off').heldBy).toEqual([]);
-    expect(one(route, 'scuff').grits).toEqual([120, 150]);
+    expect(methodsIn(route)).not.toContain('lead-gate');
+    expect(stepIn(route, 'loose-off').heldBy).toEqual([]);
+    expect(stepIn(route, 'scuff').grits).toEqual([120, 150]);
   });
 
   it('with lead found, makes no dust at all: contained and wet', () => {
     const route = routeOf(tested('found'));
-    expect(one(route, 'contain-lead').reasons[0]?.observationIds).toContain('seat-lead-swab-2');
-    expect(methods(route.operations)).toEqual(
-      expect.arrayContaining(['loose-off-wet', 'wet-sand']),
-    );
+    expect(stepIn(route, 'contain-lead').reasons[0]?.observationIds).toContain('seat-lead-swab-2');
+    expect(methodsIn(route)).toEqual(expect.arrayContaining(['loose-off-wet', 'wet-sand']));
     expect(route.operations.filter((it) => it.makesDust)).toEqual([]);
-    expect(one(route, 'dull-wet').title).toMatch(/wet/);
-    expect(isBefore(route, 'contain-lead', 'wet-sand')).toBe(true);
+    expect(stepIn(route, 'dull-wet').title).toMatch(/wet/);
+    expect(comesBefore(route, 'contain-lead', 'wet-sand')).toBe(true);
   });
 
   it('with lead found and bound for a child’s room, is not done by oneself', () => {
@@ -281,8 +265,8 @@ describe('the bench painted many times, lead unknown', () => {
       known: { legs: { finish: 'shellac', substrate: 'hardwood' } },
       aims: { seat: painted('mid', 'none'), legs: painted('mid', 'none') },
     });
-    expect(one(route, 'scuff', 'seat').heldBy).toContain(one(route, 'lead-gate').id);
-    expect(one(route, 'scuff', 'legs').heldBy).toEqual([]);
+    expect(stepIn(route, 'scuff', 'seat').heldBy).toContain(stepIn(route, 'lead-gate').id);
+    expect(stepIn(route, 'scuff', 'legs').heldBy).toEqual([]);
   });
 });
 
@@ -302,16 +286,16 @@ describe('bleed under a pale colour', () => {
   it('is asked by a patch before the blocker is chosen', () => {
     const route = routeOf({ ...told, known: { doors: { wood: 'pale' } } });
     // Pale wood bleeds one time in seven: too rarely to ask.
-    expect(methods(route.operations)).not.toContain('bleed-patch');
+    expect(methodsIn(route)).not.toContain('bleed-patch');
     const oak = routeOf({ ...told, known: { doors: { wood: 'ringPorous' } } });
-    expect(isBefore(oak, 'bleed-patch', 'prime-pigmentedShellac')).toBe(true);
-    expect(one(oak, 'prime-pigmentedShellac').heldBy).toEqual([one(oak, 'bleed-patch').id]);
+    expect(comesBefore(oak, 'bleed-patch', 'prime-pigmentedShellac')).toBe(true);
+    expect(stepIn(oak, 'prime-pigmentedShellac').heldBy).toEqual([stepIn(oak, 'bleed-patch').id]);
   });
 
   it('seen on the patch, gets two coats of pigmented shellac, dulled between', () => {
     const route = routeOf({ ...told, seen: { doors: [...mahogany, 'bleed-patch:pink'] } });
     const block = route.operations.filter((it) => it.phase === 'block');
-    expect(methods(block)).toEqual([
+    expect(block.map((it) => it.method)).toEqual([
       'prime-pigmentedShellac',
       'dull',
       'prime-pigmentedShellac',
@@ -325,8 +309,8 @@ describe('bleed under a pale colour', () => {
   it('not seen on the patch, gets a plain primer', () => {
     const clean = [...mahogany, 'bleed-patch:clean', 'wet-rag:clean'];
     const route = routeOf({ ...told, seen: { doors: clean }, known: { doors: { wood: 'pale' } } });
-    expect(methods(route.operations).filter((it) => /shellac/i.test(it))).toEqual([]);
-    expect(methods(route.operations)).not.toContain('bleed-patch');
+    expect(methodsIn(route).filter((it) => /shellac/i.test(it))).toEqual([]);
+    expect(methodsIn(route)).not.toContain('bleed-patch');
   });
 
   it('from knots in bare pine is held by shellac', () => {
@@ -335,8 +319,8 @@ describe('bleed under a pale colour', () => {
       seen: { top: BARE_PINE },
       aims: { top: painted('pale') },
     });
-    expect(methods(route.operations)).toContain('prime-pigmentedShellac');
-    expect(one(route, 'sand-ladder').grits.at(-1)).toBe(150);
+    expect(methodsIn(route)).toContain('prime-pigmentedShellac');
+    expect(stepIn(route, 'sand-ladder').grits.at(-1)).toBe(150);
   });
 
   it('is not patched for under a dark colour, which hides it', () => {
@@ -345,7 +329,7 @@ describe('bleed under a pale colour', () => {
       known: { doors: { wood: 'ringPorous' } },
       aims: { doors: painted('dark') },
     });
-    expect(methods(route.operations)).not.toContain('bleed-patch');
+    expect(methodsIn(route)).not.toContain('bleed-patch');
   });
 });
 
@@ -354,8 +338,8 @@ describe('oil-based clear', () => {
     const route = routeOf({ seen: { top: OAK_LACQUER }, aims: { top: painted('white', 'oil') } });
     expect(route.refusals).toMatchObject([{ rule: 'topcoat-that-would-fail', blocks: false }]);
     expect(route.refusals[0]?.because).toMatch(/yellow.*waterborne clear is planned instead/);
-    expect(methods(route.operations)).toContain('coat-waterClear');
-    expect(methods(route.operations)).not.toContain('coat-oilClear');
+    expect(methodsIn(route)).toContain('coat-waterClear');
+    expect(methodsIn(route)).not.toContain('coat-oilClear');
   });
 
   it('over stain is not', () => {
@@ -371,13 +355,13 @@ describe('cleaning', () => {
       seen: { top: ['chip:wood-through', 'fingernail:curls', 'mineral-spirits:smears'] },
       aims: { top: painted('mid') },
     });
-    expect(isBefore(route, 'wax-off', 'degrease')).toBe(true);
+    expect(comesBefore(route, 'wax-off', 'degrease')).toBe(true);
   });
 
   it('is done twice where it is greasy', () => {
     const told: Told = { seen: { top: OAK_LACQUER }, aims: { top: painted('mid') } };
-    const clean = one(routeOf(told), 'degrease');
-    const greasy = one(routeOf({ ...told, found: { top: ['grime'] } }), 'degrease');
+    const clean = stepIn(routeOf(told), 'degrease');
+    const greasy = stepIn(routeOf({ ...told, found: { top: ['grime'] } }), 'degrease');
     expect(greasy.title).toMatch(/twice/);
     expect(greasy.minutes).toBeGreaterThan(clean.minutes);
   });
@@ -388,7 +372,7 @@ describe('cleaning', () => {
       seen: { top: FOIL },
       aims: { top: painted('mid') },
     });
-    expect(isBefore(route, 'residue', 'degrease')).toBe(true);
+    expect(comesBefore(route, 'residue', 'degrease')).toBe(true);
   });
 
   it('is damp on veneer that lifts, even where the substrate is open', () => {
@@ -397,7 +381,7 @@ describe('cleaning', () => {
       found: { top: ['liftingVeneer'] },
       aims: { top: painted('mid') },
     });
-    expect(methods(on(route, 'top'))).toContain('damp-wipe');
+    expect(methodsIn({ operations: on(route, 'top') })).toContain('damp-wipe');
   });
 });
 
@@ -418,7 +402,7 @@ describe('repairs go by damage and by what is to be seen', () => {
       found: { top: [damage] },
       aims: { top: aim },
     });
-    expect(one(route, method).phase).toBe('repair');
+    expect(stepIn(route, method).phase).toBe('repair');
   });
 
   it.each([
@@ -444,10 +428,10 @@ describe('repairs go by damage and by what is to be seen', () => {
         found: { top: ['darkRing'] },
         aims: { top: clear() },
       });
-    expect(methods(stainOn('hardwood').operations)).toContain('sand-out-stain');
-    expect(methods(stainOn('hardwood').operations)).not.toContain('oxalic-acid');
-    expect(one(stainOn('veneerCore'), 'oxalic-acid').phase).toBe('repair');
-    expect(methods(stainOn('veneerCore').operations)).not.toContain('sand-out-stain');
+    expect(methodsIn(stainOn('hardwood'))).toContain('sand-out-stain');
+    expect(methodsIn(stainOn('hardwood'))).not.toContain('oxalic-acid');
+    expect(stepIn(stainOn('veneerCore'), 'oxalic-acid').phase).toBe('repair');
+    expect(methodsIn(stainOn('veneerCore'))).not.toContain('sand-out-stain');
   });
 
   it.each([
@@ -468,7 +452,7 @@ describe('repairs go by damage and by what is to be seen', () => {
         aims: { top: aim },
       });
       const findings = piece.findings.map((it) => ({ ...it, depthMm }));
-      const repair = one(planRoute({ ...piece, findings }, USUAL_SHOP), method);
+      const repair = stepIn(planRoute({ ...piece, findings }, USUAL_SHOP), method);
       expect(repair.wait?.minutes).toBe(wait);
     },
   );
@@ -479,8 +463,8 @@ describe('repairs go by damage and by what is to be seen', () => {
       found: { top: ['dent'] },
       aims: { top: stained() },
     });
-    expect(methods(route.operations)).not.toContain('steam');
-    expect(methods(route.operations)).toContain('stainable-filler');
+    expect(methodsIn(route)).not.toContain('steam');
+    expect(methodsIn(route)).toContain('stainable-filler');
   });
 
   it('glues before it fills, and flushes the fill before the face', () => {
@@ -490,17 +474,17 @@ describe('repairs go by damage and by what is to be seen', () => {
       found: { top: ['gouge', 'looseJoint'] },
       aims: { top: painted('mid') },
     });
-    expect(isBefore(route, 'glue-joint', 'two-part-filler')).toBe(true);
-    expect(isBefore(route, 'flush-fill', 'scuff')).toBe(true);
+    expect(comesBefore(route, 'glue-joint', 'two-part-filler')).toBe(true);
+    expect(comesBefore(route, 'flush-fill', 'scuff')).toBe(true);
     // Ladder for fill, flatten, paint: trade.md common practice 80-120-220, never finer than asked.
-    expect(one(route, 'flush-fill').grits.at(-1)).toBe(220);
-    expect(one(route, 'flush-fill').grits[0]).toBeGreaterThanOrEqual(80);
+    expect(stepIn(route, 'flush-fill').grits.at(-1)).toBe(220);
+    expect(stepIn(route, 'flush-fill').grits[0]).toBeGreaterThanOrEqual(80);
   });
 
   it('takes a split back off before cleaning and makes a new one', () => {
     const route = routeOf({ found: { back: ['splitBack'] }, aims: { back: painted('mid') } });
-    expect(isBefore(route, 'back-off', 'vacuum')).toBe(true);
-    expect(methods(route.operations)).toContain('new-back');
+    expect(comesBefore(route, 'back-off', 'vacuum')).toBe(true);
+    expect(methodsIn(route)).toContain('new-back');
   });
 });
 
@@ -511,7 +495,7 @@ describe('insects and mould', () => {
       template: 'cabinet',
       aims: { inside: LEAVE },
     });
-    expect(methods(left.operations)).toEqual(['evict-insects']);
+    expect(methodsIn(left)).toEqual(['evict-insects']);
     const refused = routeOf({
       seen: { top: FOIL },
       found: { top: ['mould'] },
@@ -527,7 +511,7 @@ describe('insects and mould', () => {
       found: { top: ['mould'] },
       aims: { top: painted('mid') },
     });
-    expect(methods(route.operations)).toContain('prime-pigmentedShellac');
+    expect(methodsIn(route)).toContain('prime-pigmentedShellac');
   });
 });
 
@@ -538,16 +522,16 @@ describe('a chest of twelve drawers', () => {
   });
 
   it('has its drawers numbered and out, then its pulls off, before anything is cleaned', () => {
-    expect(one(route, 'drawers-out').title).toMatch(/all 12/);
-    expect(one(route, 'hardware-off').title).toMatch(/24 pulls|12 pulls/);
-    expect(isBefore(route, 'drawers-out', 'hardware-off')).toBe(true);
-    expect(isBefore(route, 'hardware-off', 'vacuum')).toBe(true);
+    expect(stepIn(route, 'drawers-out').title).toMatch(/all 12/);
+    expect(stepIn(route, 'hardware-off').title).toMatch(/24 pulls|12 pulls/);
+    expect(comesBefore(route, 'drawers-out', 'hardware-off')).toBe(true);
+    expect(comesBefore(route, 'hardware-off', 'vacuum')).toBe(true);
   });
 
   it('counts the drawers once, though fronts and sides both ask for them', () => {
     // Four to begin with, and two for each, however many surfaces ask.
-    expect(one(route, 'drawers-out').minutes).toBe(4 + 2 * 12);
-    expect(one(route, 'drawers-out').surfaceIds).toEqual(['fronts', 'drawerSides']);
+    expect(stepIn(route, 'drawers-out').minutes).toBe(4 + 2 * 12);
+    expect(stepIn(route, 'drawers-out').surfaceIds).toEqual(['fronts', 'drawerSides']);
   });
 });
 
@@ -561,7 +545,7 @@ describe('several surfaces at once', () => {
     expect(vacuuming[0]?.surfaceIds).toHaveLength(Object.keys(aims).length);
     const alone = Object.keys(aims).map(
       (id) =>
-        one(routeOf({ template: 'cabinet', aims: { [id]: painted('mid') } }), 'vacuum').minutes,
+        stepIn(routeOf({ template: 'cabinet', aims: { [id]: painted('mid') } }), 'vacuum').minutes,
     );
     expect(vacuuming[0]?.minutes).toBeLessThan(alone.reduce((a, b) => a + b, 0));
   });
@@ -648,7 +632,7 @@ describe('a clear finish over a sound one', () => {
   const told: Told = { template: 'table', known, aims: { top: clear() } };
 
   it('is cleaned, dulled and coated over, not stripped', () => {
-    expect(methods(routeOf(told).operations)).toEqual([
+    expect(methodsIn(routeOf(told))).toEqual([
       'photograph',
       'vacuum',
       'degrease',
@@ -660,20 +644,20 @@ describe('a clear finish over a sound one', () => {
       'touch-up',
       'care-sheet',
     ]);
-    expect(one(routeOf(told), 'scuff').reasons[0]?.text).toMatch(/sound, so it is not stripped/);
+    expect(stepIn(routeOf(told), 'scuff').reasons[0]?.text).toMatch(/sound, so it is not stripped/);
   });
 
   it.each(['peeling', 'yellowedClear', 'darkRing', 'gouge'] as const)(
     'comes off where it is past that: %s',
     (damage) => {
       const route = routeOf({ ...told, found: { top: [damage] } });
-      expect(methods(route.operations).some((it) => it.startsWith('strip-'))).toBe(true);
+      expect(methodsIn(route).some((it) => it.startsWith('strip-'))).toBe(true);
     },
   );
 
   it('comes off where somebody says how, where it lets go, and under what wants open wood', () => {
     const strips = (more: Partial<Told>) =>
-      methods(routeOf({ ...told, ...more }).operations).some((it) => it.startsWith('strip-'));
+      methodsIn(routeOf({ ...told, ...more })).some((it) => it.startsWith('strip-'));
     expect(strips({ wish: 'gel' })).toBe(true);
     expect(strips({ readings: { top: { 'cross-cut': 12 } } })).toBe(true);
     expect(strips({ aims: { top: clear('hardOil') } })).toBe(true);
@@ -682,8 +666,8 @@ describe('a clear finish over a sound one', () => {
 
   it('has white rings brought out of the film that stays', () => {
     const route = routeOf({ ...told, found: { top: ['whiteRing'] } });
-    expect(methods(route.operations)).toContain('ring-out');
-    expect(methods(route.operations).some((it) => it.startsWith('strip-'))).toBe(false);
+    expect(methodsIn(route)).toContain('ring-out');
+    expect(methodsIn(route).some((it) => it.startsWith('strip-'))).toBe(false);
   });
 });
 
@@ -705,9 +689,9 @@ describe('readings hold work', () => {
       readings: { top: { moisture } },
       found: { top: ['gouge'] },
     });
-    for (const it of [...coats(route), one(route, 'two-part-filler')]) {
+    for (const it of [...coats(route), stepIn(route, 'two-part-filler')]) {
       expect(it.holds.includes('moisture')).toBe(held);
-      expect(it.heldBy).toEqual(held ? [one(route, 'dry-out').id] : []);
+      expect(it.heldBy).toEqual(held ? [stepIn(route, 'dry-out').id] : []);
     }
   });
 
@@ -718,7 +702,7 @@ describe('readings hold work', () => {
   ])('pH %f: coats held %s', (ph, held) => {
     const route = routeOf({ ...told, readings: { top: { 'surface-ph': ph } } });
     for (const it of coats(route)) expect(it.holds.includes('ph')).toBe(held);
-    if (held) expect(one(route, 'neutralise-again').reasons[0]?.text).toMatch(/between 6 and 8/);
+    if (held) expect(stepIn(route, 'neutralise-again').reasons[0]?.text).toMatch(/between 6 and 8/);
   });
 
   // Coatings want about 10 °C and at most 80 %, 3 K above the dew point (ISO 8502-4).
@@ -729,7 +713,7 @@ describe('readings hold work', () => {
   ])('air of %i °C and %i %%: coats held %s, with the way out', (airCelsius, airHumidity, held) => {
     const route = routeOf(told, { ...USUAL_SHOP, airCelsius, airHumidity });
     for (const it of coats(route)) expect(it.holds.includes('air')).toBe(held);
-    if (held) expect(one(route, 'air-in-range').how.join(' ')).toMatch(/Heat without a flame/);
+    if (held) expect(stepIn(route, 'air-in-range').how.join(' ')).toMatch(/Heat without a flame/);
   });
 });
 
@@ -742,11 +726,11 @@ describe('doubt', () => {
       seen: { top: ['touch:pores', 'tap:full'] },
       aims: { top: stained() },
     });
-    expect(methods(route.operations)).not.toContain('degrease');
-    expect(methods(route.operations)).toContain('damp-wipe');
-    const gate = one(route, 'veneer-gate');
+    expect(methodsIn(route)).not.toContain('degrease');
+    expect(methodsIn(route)).toContain('damp-wipe');
+    const gate = stepIn(route, 'veneer-gate');
     expect(gate.gate?.answers.map((it) => it.id)).toContain('noVeneer');
-    const ladder = one(route, 'sand-ladder');
+    const ladder = stepIn(route, 'sand-ladder');
     expect(ladder.heldBy).toContain(gate.id);
     expect(ladder.sandThrough).not.toBeNull();
   });
@@ -766,7 +750,7 @@ describe('doubt', () => {
       known: { doors: { substrate: 'veneerCore', finish: 'lacquer' } },
       aims: { doors: stained() },
     });
-    expect(isBefore(route, 'hardware-off', 'veneer-gate')).toBe(true);
+    expect(comesBefore(route, 'hardware-off', 'veneer-gate')).toBe(true);
   });
 
   it('a patch that stayed white closes its gate, on that wood and nowhere else', () => {
@@ -817,7 +801,7 @@ describe('repairs go by size', () => {
     ['a shallow nick gets putty', 'gouge', { depthMm: 0.8 }, 'glazing-putty'],
     ['a deep hole is modelled', 'gouge', { depthMm: 15 }, 'epoxy-putty'],
   ] as const)('%s', (_, damage, size, method) => {
-    expect(methods(withFinding(damage, size).operations)).toContain(method);
+    expect(methodsIn(withFinding(damage, size))).toContain(method);
   });
 });
 
@@ -834,7 +818,7 @@ describe('a scratch that somebody measured', () => {
       USUAL_SHOP,
     );
   };
-  const takenOff = (route: Route): number => one(route, 'sand-ladder').ladder?.removedUm ?? 0;
+  const takenOff = (route: Route): number => stepIn(route, 'sand-ladder').ladder?.removedUm ?? 0;
 
   it('is sanded out of solid wood, as deep as it is', () => {
     expect(takenOff(scratched(0.3))).toBeGreaterThan(300);
@@ -842,8 +826,8 @@ describe('a scratch that somebody measured', () => {
   });
 
   it('is filled where it is too deep for that', () => {
-    expect(methods(scratched(0.3).operations)).not.toContain('fill-scratch');
-    expect(methods(scratched(1).operations)).toContain('fill-scratch');
+    expect(methodsIn(scratched(0.3))).not.toContain('fill-scratch');
+    expect(methodsIn(scratched(1))).toContain('fill-scratch');
     expect(takenOff(scratched(1))).toBeLessThan(150);
   });
 
@@ -890,7 +874,7 @@ it('a waterborne clear waits one to three days over an oil-based stain', () => {
     known: { top: { substrate: 'hardwood', wood: 'walnut', finish: 'bare', bleed: 'none' } },
     aims: { top: stained() },
   });
-  const minutes = one(route, 'coat-oilStain').wait?.minutes;
+  const minutes = stepIn(route, 'coat-oilStain').wait?.minutes;
   expect(minutes).toBeGreaterThanOrEqual(24 * 60);
   expect(minutes).toBeLessThanOrEqual(72 * 60);
 });
@@ -902,7 +886,7 @@ it('a back that is cut new is primed as the bare sheet that it is', () => {
     found: { back: ['splitBack'] },
     aims: { back: painted('mid', 'none') },
   });
-  expect(methods(on(route, 'back'))).not.toContain('prime-bonding');
-  expect(methods(on(route, 'back'))).toContain('prime-acrylic');
-  expect(isBefore(route, 'new-back', 'prime-acrylic')).toBe(true);
+  expect(methodsIn({ operations: on(route, 'back') })).not.toContain('prime-bonding');
+  expect(methodsIn({ operations: on(route, 'back') })).toContain('prime-acrylic');
+  expect(comesBefore(route, 'new-back', 'prime-acrylic')).toBe(true);
 });

@@ -1,6 +1,7 @@
+import { methodsIn, stepIn } from '../testing/routes';
 import { shop as shopSchema, type Aim, type Scheme } from '../piece';
 import { clear, painted, pieceOf, stained, type Told } from '../testing/pieces';
-import { planRoute, type Operation, type Route } from './index';
+import { planRoute, type Route } from './index';
 
 // What somebody may want of a face, and how a careful refinisher goes about it (common practice,
 // no source).
@@ -21,15 +22,9 @@ const top = (scheme: Scheme, known: Record<string, string> = {}, rest: Told = {}
   aims: { top: scheme },
   ...rest,
 });
-const methods = (route: Route): readonly string[] => route.operations.map((it) => it.method);
-const one = (route: Route, method: string): Operation => {
-  const found = route.operations.find((it) => it.method === method);
-  if (!found) throw new Error(`No ${method} in ${methods(route).join(', ')}`);
-  return found;
-};
-const how = (route: Route, method: string): string => one(route, method).how.join(' ');
+const how = (route: Route, method: string): string => stepIn(route, method).how.join(' ');
 const inTurn = (route: Route, ...list: readonly string[]): boolean => {
-  const places = list.map((it) => methods(route).indexOf(it));
+  const places = list.map((it) => methodsIn(route).indexOf(it));
   return places.every((it, at) => it >= 0 && (at === 0 || it > (places[at - 1] ?? NaN)));
 };
 const rules = (route: Route): readonly string[] => route.refusals.map((it) => it.rule);
@@ -44,13 +39,13 @@ describe('stain', () => {
   it('water-based: the wood is wetted, cut back, stained, and no oil lies below it', () => {
     const route = routeOf(top(stainedWith({ stain: 'water' }), { wood: 'pale' }));
     expect(inTurn(route, 'sand-ladder', 'raise-grain', 'cut-grain', 'coat-waterStain')).toBe(true);
-    expect(methods(route)).not.toContain('coat-conditioner');
-    expect(one(route, 'coat-waterStain').wait?.minutes).toBeLessThan(24 * 60);
+    expect(methodsIn(route)).not.toContain('coat-conditioner');
+    expect(stepIn(route, 'coat-waterStain').wait?.minutes).toBeLessThan(24 * 60);
   });
 
   it('oil-based waits two days or so for water over it, one in oil does not', () => {
     const days = (scheme: Scheme, method: string) =>
-      (one(routeOf(top(scheme)), method).wait?.minutes ?? 0) / 1440;
+      (stepIn(routeOf(top(scheme)), method).wait?.minutes ?? 0) / 1440;
     expect(days(stained('waterborne'), 'coat-oilStain')).toBeGreaterThanOrEqual(1);
     expect(days(stained('waterborne'), 'coat-oilStain')).toBeLessThanOrEqual(3);
     expect(days(stained('oil'), 'coat-oilStain')).toBeLessThan(1);
@@ -58,22 +53,22 @@ describe('stain', () => {
 
   it('gel goes over a sound old film: dulled, not stripped', () => {
     const route = routeOf(top(stainedWith({ stain: 'gel' })));
-    expect(methods(route).some((it) => it.startsWith('strip'))).toBe(false);
+    expect(methodsIn(route).some((it) => it.startsWith('strip'))).toBe(false);
     expect(inTurn(route, 'degrease', 'scuff', 'coat-gelStain', 'coat-waterClear')).toBe(true);
-    expect(one(route, 'scuff').grits).toEqual([320]);
+    expect(stepIn(route, 'scuff').grits).toEqual([320]);
     // Where the film is gone in places it would show; there it comes off.
     const worn = routeOf(top(stainedWith({ stain: 'gel' }), {}, { found: { top: ['gouge'] } }));
-    expect(methods(worn).some((it) => it.startsWith('strip'))).toBe(true);
+    expect(methodsIn(worn).some((it) => it.startsWith('strip'))).toBe(true);
   });
 
   it('and varnish in one is two coats of it; tinted oil one, under oil or wax only', () => {
     const inOne = routeOf(top(stainedWith({ stain: 'varnish', topcoat: 'none' })));
-    expect(methods(inOne).filter((it) => it === 'coat-tintedVarnish')).toHaveLength(2);
+    expect(methodsIn(inOne).filter((it) => it === 'coat-tintedVarnish')).toHaveLength(2);
     const oiled = routeOf(top(stainedWith({ stain: 'tintedOil', topcoat: 'hardOil' })));
     expect(inTurn(oiled, 'coat-tintedOil', 'coat-hardOil')).toBe(true);
     const water = routeOf(top(stainedWith({ stain: 'tintedOil', topcoat: 'waterborne' })));
     expect(rules(water)).toContain('topcoat-that-would-fail');
-    expect(methods(water)).not.toContain('coat-waterClear');
+    expect(methodsIn(water)).not.toContain('coat-waterClear');
   });
 
   it('is sealed before pores are filled over it, and before toner', () => {
@@ -83,7 +78,7 @@ describe('stain', () => {
     expect(inTurn(toned, 'coat-oilStain', 'coat-washcoat', 'coat-toner', 'coat-waterClear')).toBe(
       true,
     );
-    expect(methods(routeOf(top(stainedWith({ toned: false }))))).not.toContain('coat-washcoat');
+    expect(methodsIn(routeOf(top(stainedWith({ toned: false }))))).not.toContain('coat-washcoat');
   });
 
   it('is tried thinned on the piece itself first', () => {
@@ -109,14 +104,14 @@ describe('bleached wood', () => {
   it('is stripped, sanded, bleached, dried for two days, and cut back', () => {
     const route = routeOf(top(bleached));
     expect(inTurn(route, 'sand-ladder', 'bleach', 'cut-grain', 'coat-waterClear')).toBe(true);
-    expect(one(route, 'bleach').wait?.minutes).toBeGreaterThanOrEqual(24 * 60);
-    expect(one(route, 'bleach').protection.join()).toMatch(/Goggles.*Long rubber gloves.*Apron/);
+    expect(stepIn(route, 'bleach').wait?.minutes).toBeGreaterThanOrEqual(24 * 60);
+    expect(stepIn(route, 'bleach').protection.join()).toMatch(/Goggles.*Long rubber gloves.*Apron/);
     expect(how(route, 'bleach')).toMatch(/vinegar.*6 to 8/);
   });
 
   it('is refused where it may be a thin face, with ways out, and planned without', () => {
     const route = routeOf(top(bleached, { substrate: 'veneerCore' }));
-    expect(methods(route)).not.toContain('bleach');
+    expect(methodsIn(route)).not.toContain('bleach');
     expect(rules(route)).toContain('no-bleach-on-a-thin-face');
   });
 });
@@ -125,13 +120,13 @@ describe('clear over what is there', () => {
   it('over shellac, or a film that was waxed: a coat of dewaxed shellac between', () => {
     for (const finish of ['shellac', 'waxedFilm']) {
       const route = routeOf(top(clear(), { finish }));
-      expect(methods(route).filter((it) => it === 'prime-clearShellac')).toHaveLength(1);
+      expect(methodsIn(route).filter((it) => it === 'prime-clearShellac')).toHaveLength(1);
       expect(inTurn(route, 'scuff', 'prime-clearShellac', 'dull', 'coat-waterClear')).toBe(true);
     }
-    expect(methods(routeOf(top(clear(), { finish: 'varnish' })))).not.toContain(
+    expect(methodsIn(routeOf(top(clear(), { finish: 'varnish' })))).not.toContain(
       'prime-clearShellac',
     );
-    expect(methods(routeOf(top(clear(), { finish: 'waxedFilm' })))).toContain('wax-off');
+    expect(methodsIn(routeOf(top(clear(), { finish: 'waxedFilm' })))).toContain('wax-off');
   });
 
   it('oil is renewed with oil, and wax with wax, without stripper or ladder', () => {
@@ -140,7 +135,7 @@ describe('clear over what is there', () => {
       ['wax', 'wax', 'coat-pasteWax'],
     ] as const) {
       const route = routeOf(top(clear(topcoat), { finish }));
-      expect(methods(route).some((it) => it.startsWith('strip') || it === 'sand-ladder')).toBe(
+      expect(methodsIn(route).some((it) => it.startsWith('strip') || it === 'sand-ladder')).toBe(
         false,
       );
       expect(inTurn(route, 'degrease', method)).toBe(true);
@@ -154,7 +149,7 @@ describe('clear over what is there', () => {
       expect(how(filmed, 'prime-clearShellac')).toMatch(
         /wipe the face with cellulose thinner or acetone/,
       );
-      expect(methods(routeOf(top(clear('hardOil'), bare)))).not.toContain('prime-clearShellac');
+      expect(methodsIn(routeOf(top(clear('hardOil'), bare)))).not.toContain('prime-clearShellac');
     }
   });
 
@@ -163,8 +158,8 @@ describe('clear over what is there', () => {
     expect(route.refusals.find((it) => it.rule === 'topcoat-that-would-fail')?.because).toMatch(
       /wrinkles.*waterborne clear is planned instead/,
     );
-    expect(methods(route)).toContain('coat-waterClear');
-    expect(methods(routeOf(top(clear('lacquer'), { finish: 'lacquer' })))).toContain(
+    expect(methodsIn(route)).toContain('coat-waterClear');
+    expect(methodsIn(routeOf(top(clear('lacquer'), { finish: 'lacquer' })))).toContain(
       'coat-lacquer',
     );
   });
@@ -176,9 +171,11 @@ describe('paint', () => {
   it('that powders is washed off first, and what is left is bound', () => {
     const route = routeOf(top(painted('dark'), powdery));
     expect(inTurn(route, 'powder-off', 'scuff')).toBe(true);
-    expect(methods(route)).not.toContain('prime-acrylic');
+    expect(methodsIn(route)).not.toContain('prime-acrylic');
     // Sound chalk paint stays.
-    expect(methods(routeOf(top(painted('dark'), { finish: 'chalk' })))).not.toContain('powder-off');
+    expect(methodsIn(routeOf(top(painted('dark'), { finish: 'chalk' })))).not.toContain(
+      'powder-off',
+    );
   });
 
   it('washed off, it hides no knots any more: they want shellac', () => {
@@ -188,7 +185,7 @@ describe('paint', () => {
       known: { top: knotty },
       aims: { top: painted('white') },
     });
-    expect(methods(route)).toContain('prime-pigmentedShellac');
+    expect(methodsIn(route)).toContain('prime-pigmentedShellac');
   });
 
   it('over silicone lies on shellac', () => {
@@ -205,7 +202,7 @@ describe('paint', () => {
     ] as const) {
       const route = routeOf(top({ ...painted('mid'), effect } as Scheme));
       expect(
-        methods(route)
+        methodsIn(route)
           .filter((it) => it.startsWith('coat-'))
           .at(-1),
       ).toBe(method);
@@ -214,7 +211,7 @@ describe('paint', () => {
 
   it('an effect over glossy oil enamel wants it dulled first', () => {
     const scheme = { ...painted('mid', 'none'), paint: 'oilEnamel', effect: 'glazed' } as Scheme;
-    const list = methods(routeOf(top(scheme)));
+    const list = methodsIn(routeOf(top(scheme)));
     const coat = list.lastIndexOf('coat-oilEnamel');
     expect(list.slice(coat, list.indexOf('coat-glaze'))).toContain('dull');
   });
@@ -228,7 +225,7 @@ describe('paint', () => {
   it('on a child’s piece is one whose label is for toys', () => {
     const child = routeOf({ ...top(painted('mid')), childsRoom: true });
     expect(
-      one(child, 'coat-cabinetEnamel')
+      stepIn(child, 'coat-cabinetEnamel')
         .cautions.map((it) => it.text)
         .join(),
     ).toMatch(/toys or nursery furniture/);
@@ -242,7 +239,7 @@ describe('the blocker of the shop', () => {
     aims: { top: painted('white') },
   });
   const by = (blocker: string, bleed: string) =>
-    methods(routeOf(bleeding(bleed), {}, { schools: { blocker } })).find((it) =>
+    methodsIn(routeOf(bleeding(bleed), {}, { schools: { blocker } })).find((it) =>
       it.startsWith('prime-'),
     );
 
@@ -260,22 +257,24 @@ describe('by gun, brush or roller', () => {
 
   it('as somebody insists, however small the face; what must not be sprayed is brushed, and says so', () => {
     expect(
-      one(routeOf(top(painted('mid')), { applicator: 'gun' }, gun), 'coat-cabinetEnamel').sprayed,
+      stepIn(routeOf(top(painted('mid')), { applicator: 'gun' }, gun), 'coat-cabinetEnamel')
+        .sprayed,
     ).toBe(true);
     expect(
-      one(routeOf(top(painted('mid')), { applicator: 'brush' }, gun), 'coat-cabinetEnamel').sprayed,
+      stepIn(routeOf(top(painted('mid')), { applicator: 'brush' }, gun), 'coat-cabinetEnamel')
+        .sprayed,
     ).toBe(false);
     const shellac = routeOf(top(painted('white'), { bleed: 'tannin' }), { applicator: 'gun' }, gun);
-    expect(one(shellac, 'prime-pigmentedShellac').sprayed).toBe(false);
+    expect(stepIn(shellac, 'prime-pigmentedShellac').sprayed).toBe(false);
     expect(shellac.refusals.find((it) => it.rule === 'gun-not-here')?.because).toMatch(/shellac/);
     const twoPart = routeOf(top(clear('twoPart')), { applicator: 'gun' }, gun);
-    expect(one(twoPart, 'coat-twoPartClear').sprayed).toBe(false);
+    expect(stepIn(twoPart, 'coat-twoPartClear').sprayed).toBe(false);
   });
 
   it('without a gun in the shop it is said, and brushed', () => {
     const route = routeOf(top(painted('mid')), { applicator: 'gun' });
     expect(rules(route)).toContain('gun-not-here');
-    expect(one(route, 'coat-cabinetEnamel').sprayed).toBe(false);
+    expect(stepIn(route, 'coat-cabinetEnamel').sprayed).toBe(false);
   });
 
   it('primer that is dulled as a step of its own is not knocked down by the way as well', () => {
@@ -288,11 +287,11 @@ describe('by gun, brush or roller', () => {
 describe('a part past saving', () => {
   it('is cut anew, primed like what it is, and neither stripped nor washed', () => {
     const board = routeOf(top(painted('mid'), { finish: 'alkyd' }), { newPart: 'board' });
-    expect(methods(board)).toContain('new-part-board');
-    expect(methods(board)).toContain('prime-sealing');
-    expect(methods(board)).not.toContain('degrease');
+    expect(methodsIn(board)).toContain('new-part-board');
+    expect(methodsIn(board)).toContain('prime-sealing');
+    expect(methodsIn(board)).not.toContain('degrease');
     const solid = routeOf(top(painted('mid')), { newPart: 'solid' });
-    expect(methods(solid)).toContain('prime-acrylic');
+    expect(methodsIn(solid)).toContain('prime-acrylic');
   });
 });
 
@@ -303,9 +302,9 @@ describe('mended in spots', () => {
     const route = routeOf(
       top(SPOTS, { finish: 'lacquer' }, { found: { top: ['scratch', 'whiteRing'] } }),
     );
-    expect(methods(route)).toEqual(expect.arrayContaining(['degrease', 'wax-stick', 'ring-out']));
+    expect(methodsIn(route)).toEqual(expect.arrayContaining(['degrease', 'wax-stick', 'ring-out']));
     expect(route.operations.filter((it) => it.coats)).toEqual([]);
-    expect(methods(route).some((it) => it.startsWith('strip'))).toBe(false);
+    expect(methodsIn(route).some((it) => it.startsWith('strip'))).toBe(false);
   });
 
   it('in paint they are filled, flushed and touched in', () => {
@@ -317,16 +316,16 @@ describe('mended in spots', () => {
   it('on lead it is done wet, and waits for the lead result where that is open', () => {
     const old = { found: { top: ['gouge' as const] }, years: [1930, 1939] as const };
     const open = routeOf(top(SPOTS, { finish: 'alkyd' }, old));
-    expect(one(open, 'touch-in').holds).toContain('lead');
+    expect(stepIn(open, 'touch-in').holds).toContain('lead');
     const found = routeOf(
       top(SPOTS, { finish: 'alkyd' }, { ...old, seen: { top: ['lead-laboratory:found:1'] } }),
     );
     expect(how(found, 'touch-in-wet')).toMatch(/^Wet-and-dry P320/);
-    expect(methods(found)).toContain('flush-fill-wet');
+    expect(methodsIn(found)).toContain('flush-fill-wet');
   });
 
   it('where nothing is found there is nothing to touch in', () => {
-    expect(methods(routeOf(top(SPOTS)))).not.toContain('touch-in');
+    expect(methodsIn(routeOf(top(SPOTS)))).not.toContain('touch-in');
   });
 });
 
@@ -375,7 +374,7 @@ it('new film in a drawer’s gap is summed up, also where nothing has to be done
     ) ?? [];
   expect(Number(face)).toBeGreaterThan(0.1);
   expect(Number(closes)).toBeCloseTo(2 * Number(face), 2);
-  expect(methods(route)).not.toContain('ease-edges');
+  expect(methodsIn(route)).not.toContain('ease-edges');
 });
 
 it('a recoat window that closes says what to do then', () => {

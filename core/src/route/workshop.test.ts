@@ -1,3 +1,4 @@
+import { methodsIn, stepIn } from '../testing/routes';
 import { tollFor, whatIfsFor } from '../testing/asCase';
 import type { Tool } from '../catalog';
 import { hardware, shop as shopSchema, type Piece, type Scheme } from '../piece';
@@ -17,14 +18,6 @@ const routeOf = (
   tools: readonly Tool[] = USUAL,
   schools: Record<string, string> = {},
 ): Route => planRoute(pieceOf(told), shopWith(tools, schools));
-const methods = (route: Route): readonly string[] => route.operations.map((it) => it.method);
-const one = (route: Route, method: string, surfaceId?: string): Operation => {
-  const found = route.operations.find(
-    (it) => it.method === method && (!surfaceId || it.surfaceIds.includes(surfaceId)),
-  );
-  if (!found) throw new Error(`No ${method} in ${methods(route).join(', ')}`);
-  return found;
-};
 const at = (route: Route, it: Operation): number => route.operations.indexOf(it);
 
 const OAK = { substrate: 'hardwood', wood: 'ringPorous', finish: 'varnish', bleed: 'none' };
@@ -40,15 +33,15 @@ const tableAs = (scheme: Scheme, rest: Told = {}): Told => ({
 describe('tools', () => {
   it('without a sander everything is sanded by hand, and takes longer', () => {
     const [by, without] = [routeOf(tableAs(stained())), routeOf(tableAs(stained()), ['extractor'])];
-    expect(one(without, 'sand-ladder', 'top').title).toMatch(/by hand/);
-    expect(one(by, 'sand-ladder', 'top').title).not.toMatch(/by hand/);
+    expect(stepIn(without, 'sand-ladder', 'top').title).toMatch(/by hand/);
+    expect(stepIn(by, 'sand-ladder', 'top').title).not.toMatch(/by hand/);
     expect(without.minutes).toBeGreaterThan(by.minutes);
   });
 
   it('without extraction no machine goes on old paint', () => {
     const old = tableAs(stained(), { known: knownAll('table', { ...OAK, finish: 'latex' }) });
-    expect(one(routeOf(old, ['sander']), 'sand-ladder', 'top').title).toMatch(/by hand/);
-    expect(one(routeOf(old), 'sand-ladder', 'top').title).not.toMatch(/by hand/);
+    expect(stepIn(routeOf(old, ['sander']), 'sand-ladder', 'top').title).toMatch(/by hand/);
+    expect(stepIn(routeOf(old), 'sand-ladder', 'top').title).not.toMatch(/by hand/);
   });
 
   it('with a gun waterborne coats are sprayed on a big piece: fewer minutes, more paint', () => {
@@ -57,7 +50,7 @@ describe('tools', () => {
     const [rolled, sprayed] = [USUAL, gun].map((tools) => tollFor(pieceOf(big), shopWith(tools)));
     expect(sprayed?.minutes).toBeLessThan(rolled?.minutes ?? NaN);
     expect(sprayed?.money).toBeGreaterThan(rolled?.money ?? NaN);
-    const coat = one(routeOf(big, gun), 'coat-cabinetEnamel');
+    const coat = stepIn(routeOf(big, gun), 'coat-cabinetEnamel');
     expect(coat.sprayed).toBe(true);
     const [first, second] = routeOf(big, gun).operations.filter(
       (it) => it.method === 'coat-cabinetEnamel',
@@ -76,16 +69,16 @@ describe('tools', () => {
       known: knownAll('table', { ...OAK, bleed: 'tannin' }),
       measures: { width: 2400, depth: 1100 },
     });
-    expect(one(routeOf(bleeding, gun), 'prime-pigmentedShellac').sprayed).toBe(false);
+    expect(stepIn(routeOf(bleeding, gun), 'prime-pigmentedShellac').sprayed).toBe(false);
     const small: Told = { template: 'stool', aims: allAims('stool', painted('mid')) };
     expect(routeOf(small, gun).operations.some((it) => it.sprayed)).toBe(false);
   });
 
   it('without a heat gun heat is no way to strip', () => {
     const heat = tableAs(clear(), { wish: 'heat' });
-    expect(methods(routeOf(heat))).toContain('strip-heat');
+    expect(methodsIn(routeOf(heat))).toContain('strip-heat');
     const without = routeOf(heat, ['sander', 'extractor']);
-    expect(methods(without)).not.toContain('strip-heat');
+    expect(methodsIn(without)).not.toContain('strip-heat');
     expect(without.refusals[0]?.because).toMatch(/this shop has none/);
   });
 
@@ -128,7 +121,7 @@ describe('a wooden top on a painted body', () => {
   });
 
   it('tape waits until the film is hard: waterborne a day', () => {
-    expect(one(routeOf(twoTone), 'harden').wait?.minutes).toBe(24 * 60);
+    expect(stepIn(routeOf(twoTone), 'harden').wait?.minutes).toBe(24 * 60);
   });
 
   it('is told in the order of the work: colour and clear of one side, then of the other', () => {
@@ -165,11 +158,11 @@ describe('a wooden top on a painted body', () => {
     };
     const route = routeOf(printed);
     expect(route.refusals).toMatchObject([{ rule: 'no-stain-on-print', surfaceIds: ['top'] }]);
-    expect(methods(route)).not.toContain('mask-border');
+    expect(methodsIn(route)).not.toContain('mask-border');
   });
 
   it('one coat on all needs no tape', () => {
-    expect(methods(routeOf(tableAs(painted('mid'))))).not.toContain('mask-border');
+    expect(methodsIn(routeOf(tableAs(painted('mid'))))).not.toContain('mask-border');
   });
 });
 
@@ -182,7 +175,7 @@ describe('what comes off goes on again', () => {
       aims: { fronts: stained(), back: painted('mid') },
     });
     expect(route.refusals).toMatchObject([{ blocks: true, surfaceIds: ['fronts'] }]);
-    expect(methods(route)).toEqual(
+    expect(methodsIn(route)).toEqual(
       expect.arrayContaining([
         'drawers-out',
         'hardware-off',
@@ -267,16 +260,16 @@ describe('fittings', () => {
 
   it('replaced: old holes filled and flushed, new ones drilled before the coats', () => {
     const route = chest('replace', painted('mid'));
-    expect(one(route, 'fill-old-holes').title).toMatch(/12 old screw holes/);
-    expect(one(route, 'fill-old-holes').materials.join()).toMatch(/polyester/);
+    expect(stepIn(route, 'fill-old-holes').title).toMatch(/12 old screw holes/);
+    expect(stepIn(route, 'fill-old-holes').materials.join()).toMatch(/polyester/);
     const order = ['fill-old-holes', 'flush-fill', 'drill-new-holes', 'prime-acrylic'].map((it) =>
-      at(route, one(route, it)),
+      at(route, stepIn(route, it)),
     );
     expect(order).toEqual([...order].sort((a, b) => a - b));
   });
 
   it('replaced where the wood is seen: filler that takes stain, and it may show', () => {
-    const fill = one(chest('replace', clear()), 'fill-old-holes');
+    const fill = stepIn(chest('replace', clear()), 'fill-old-holes');
     expect(fill.materials.join()).toMatch(/[Ss]tainable/);
     expect(fill.risks.map((it) => it.kind)).toContain('repairShows');
   });
@@ -293,17 +286,19 @@ describe('fittings', () => {
       },
       shopWith(USUAL),
     );
-    expect(one(route, 'hardware-off').title).toBe('Take off 4 casters and 1 lock');
-    expect(one(route, 'hardware-on').title).toBe('Put 4 casters and 1 lock back');
-    expect(at(route, one(route, 'hardware-off'))).toBeLessThan(at(route, one(route, 'scuff')));
+    expect(stepIn(route, 'hardware-off').title).toBe('Take off 4 casters and 1 lock');
+    expect(stepIn(route, 'hardware-on').title).toBe('Put 4 casters and 1 lock back');
+    expect(at(route, stepIn(route, 'hardware-off'))).toBeLessThan(
+      at(route, stepIn(route, 'scuff')),
+    );
   });
 
   it('are counted by the list where there is one, else by what such a piece usually has', () => {
     // A chest of four drawers with two pulls each has eight; the list says six.
-    const listed = one(chest('keep', painted('mid')), 'hardware-off');
+    const listed = stepIn(chest('keep', painted('mid')), 'hardware-off');
     expect(listed.title).toBe('Take off 6 pulls');
     expect(listed.minutes).toBe(4 + 2 * 6);
-    const usual = one(
+    const usual = stepIn(
       routeOf({ template: 'chest', aims: allAims('chest', painted('mid')) }),
       'hardware-off',
     );
@@ -311,23 +306,23 @@ describe('fittings', () => {
   });
 
   it('of unknown spacing: nothing is drilled on a guess', () => {
-    expect(methods(chest('replace', painted('mid'), null))).not.toContain('drill-new-holes');
+    expect(methodsIn(chest('replace', painted('mid'), null))).not.toContain('drill-new-holes');
   });
 
   it('cleaned or repainted: away from the wood, as soon as they are off', () => {
-    expect(one(chest('clean', painted('mid')), 'polish-fittings').phase).toBe('dismantle');
-    expect(one(chest('repaint', painted('mid')), 'repaint-fittings').cautions).not.toEqual([]);
+    expect(stepIn(chest('clean', painted('mid')), 'polish-fittings').phase).toBe('dismantle');
+    expect(stepIn(chest('repaint', painted('mid')), 'repaint-fittings').cautions).not.toEqual([]);
   });
 });
 
 describe('what has to come out or off first', () => {
   it('colour on the rag: washed out in rounds, dried overnight, then shut in', () => {
     const route = routeOf(tableAs(painted('white'), { found: { top: ['weepsColour'] } }));
-    const wash = one(route, 'extractive-wash');
+    const wash = stepIn(route, 'extractive-wash');
     expect(wash.how.join(' ')).toMatch(/three at most/);
     expect(wash.wait?.minutes).toBe(12 * 60);
-    expect(at(route, wash)).toBeLessThan(at(route, one(route, 'scuff', 'top')));
-    expect(one(route, 'prime-pigmentedShellac').surfaceIds).toEqual(['top']);
+    expect(at(route, wash)).toBeLessThan(at(route, stepIn(route, 'scuff', 'top')));
+    expect(stepIn(route, 'prime-pigmentedShellac').surfaceIds).toEqual(['top']);
   });
 
   it('on veneer it is wiped with alcohol: no wash', () => {
@@ -337,13 +332,13 @@ describe('what has to come out or off first', () => {
       found: { top: ['weepsColour'] },
       aims: { top: painted('white') },
     });
-    expect(methods(route)).toContain('extractive-wipe');
-    expect(methods(route)).not.toContain('extractive-wash');
+    expect(methodsIn(route)).toContain('extractive-wipe');
+    expect(methodsIn(route)).not.toContain('extractive-wash');
   });
 
   it('cement: chipped off wet, with the limit for silica, before anything abrasive', () => {
     const route = routeOf(tableAs(painted('mid'), { found: { top: ['cementResidue'] } }));
-    const off = one(route, 'cement-off');
+    const off = stepIn(route, 'cement-off');
     expect(off.makesDust).toBe(false);
     expect(off.cautions.map((it) => it.text).join()).toMatch(/0\.05 mg\/m³/);
     expect(at(route, off)).toBeLessThan(route.operations.findIndex((it) => it.grits.length > 0));
@@ -361,7 +356,7 @@ describe('what has to come out or off first', () => {
       effect: 'distressed',
       distress: { strength, where: 'edgesAndFields' },
     };
-    const rub = one(routeOf(tableAs(scheme)), 'distress');
+    const rub = stepIn(routeOf(tableAs(scheme)), 'distress');
     expect(rub.grits).toEqual(grits);
     expect(rub.how[0]).toMatch(/places on the flat/);
   });

@@ -5,7 +5,8 @@ import {
   foundLayer,
   batchKeyOf,
   keyOf,
-  type PieceState,
+  unworkedPiece,
+  unworkedSurface,
   type SurfaceState,
   type Task,
 } from '../work';
@@ -62,31 +63,13 @@ export const taskFor = (
 };
 
 /** A face of solid oak with old lacquer on it, nobody's work so far. */
-export const LACQUERED: SurfaceState = {
-  layers: [
-    foundLayer({ of: 'substrate', id: 'hardwood' }, 20_000),
-    foundLayer({ of: 'old', id: 'lacquer' }, 40),
-  ],
-  dulled: false,
-  recoatWindowClosed: false,
-  dusty: false,
-  alkaline: false,
-  sandedTo: null,
-  met: [],
-  mended: [],
-  flaws: [],
-  waits: null,
-};
-
-export const pieceWith = (surfaces: Readonly<Record<string, SurfaceState>>): PieceState => ({
-  surfaces,
-  parts: {},
-  met: [],
-  inHand: null,
-});
+export const LACQUERED = unworkedSurface([
+  foundLayer({ of: 'substrate', id: 'hardwood' }, 20_000),
+  foundLayer({ of: 'old', id: 'lacquer' }, 40),
+]);
 
 /** What a face is like after some work on it. */
 export const after = (face: SurfaceState, ...traits: readonly Partial<Traits>[]): SurfaceState =>
   traits
     .map((it, index) => taskFor({ occurrence: `${index + 1}`, traits: it }))
-    .reduce(advance, pieceWith({ top: face })).surfaces.top ?? face;
+    .reduce(advance, unworkedPiece({ top: face })).surfaces.top ?? face;

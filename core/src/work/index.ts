@@ -26,6 +26,8 @@ export {
   isBare,
   isMet,
   openFlaws,
+  unworkedPiece,
+  unworkedSurface,
   type FaceLayer,
   type Flaw,
   type InHand,

@@ -62,6 +62,28 @@ export interface PieceState {
   readonly inHand: InHand | null;
 }
 
+/** A surface of these layers that nobody has worked on yet. */
+export const unworkedSurface = (layers: readonly FaceLayer[]): SurfaceState => ({
+  layers,
+  dulled: false,
+  recoatWindowClosed: false,
+  dusty: false,
+  alkaline: false,
+  sandedTo: null,
+  met: [],
+  mended: [],
+  flaws: [],
+  waits: null,
+});
+
+/** A piece of these surfaces that nobody has worked on yet. */
+export const unworkedPiece = (surfaces: PieceState['surfaces']): PieceState => ({
+  surfaces,
+  parts: {},
+  met: [],
+  inHand: null,
+});
+
 export const isSubstrate = ({ layer }: FaceLayer): boolean => layer.of === 'substrate';
 
 export const isOldWax = ({ layer }: FaceLayer): boolean => layer.of === 'old' && layer.id === 'wax';

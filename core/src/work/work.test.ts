@@ -1,6 +1,6 @@
 import { MATERIALS, RATES, priceOf } from '../catalog';
 import type { Coat } from '../effect';
-import { LACQUERED, after, pieceWith, taskFor } from '../testing/tasks';
+import { LACQUERED, after, taskFor } from '../testing/tasks';
 import {
   advance,
   coatsOn,
@@ -14,6 +14,7 @@ import {
   placeOf,
   takes,
   takesBy,
+  unworkedPiece,
 } from './index';
 
 // What work does to a face and to a piece, worked by hand.
@@ -146,7 +147,7 @@ describe('a face', () => {
 });
 
 describe('a piece', () => {
-  const found = pieceWith({ top: LACQUERED, legs: LACQUERED });
+  const found = unworkedPiece({ top: LACQUERED, legs: LACQUERED });
 
   it('parts go off and come back; only the surfaces of a task change', () => {
     const off = advance(found, taskFor({ traits: { takesOff: 'drawers', makes: ['vacuumed'] } }));

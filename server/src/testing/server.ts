@@ -108,6 +108,17 @@ export const entryOf = (change: object, more: object = {}) => ({
 export const takenIn = (more: object = {}, description: object = {}) =>
   entryOf({ kind: 'takenIn', description: { ...CHEST.description, ...description } }, more);
 
+/** Takes the chest in and wants its top and one side pale. */
+export const sendPaleChest = ({ api }: TestServer) => {
+  const surfaceIds = ['top', 'left'];
+  const aims = surfaceIds.map((surfaceId) => ({
+    surfaceId,
+    scheme: { kind: 'painted', shade: 'pale', topcoat: 'waterborne' },
+  }));
+  const aim = entryOf({ kind: 'aim', surfaceIds, aims });
+  return api.post('/api/entries').send({ entries: [takenIn(), aim] });
+};
+
 export const OBSERVATION = {
   id: 'look-1',
   surfaceId: 'top',

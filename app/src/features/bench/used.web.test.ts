@@ -1,24 +1,9 @@
-import { USUAL_SHOP, newPiece, pieceDescription, type Piece } from '@obrik/core/piece';
+import { USUAL_SHOP } from '@obrik/core/piece';
 import { planRoute } from '@obrik/core/route';
 import { needsOf, takenBy } from '@obrik/core/needs';
+import { tableFor } from '@/testing/table';
 
-const table: Piece = {
-  ...newPiece(
-    'table',
-    pieceDescription.parse({
-      name: 'Table',
-      templateId: 'table',
-      measures: { width: 1400, depth: 800, height: 750, apronHeight: 90 },
-    }),
-  ),
-  aims: [
-    {
-      surfaceId: 'top',
-      scheme: { kind: 'painted', shade: 'pale', topcoat: 'none' },
-      stripWish: 'best',
-    },
-  ],
-};
+const table = tableFor({ kind: 'painted', shade: 'pale', topcoat: 'none' });
 const route = planRoute(table, USUAL_SHOP);
 const { operations, tasks } = route;
 const usesAt = (isIt: (it: (typeof operations)[number]) => boolean) => {

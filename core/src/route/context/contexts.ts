@@ -23,8 +23,8 @@ import {
   type Shop,
   type Surface,
 } from '../../piece';
-import type { PieceState, SurfaceState } from '../../work';
-import { filmBelowWax, pieceAsFound, surfaceAsFound } from './found';
+import { unworkedPiece, type PieceState, type SurfaceState } from '../../work';
+import { filmBelowWax, surfaceAsFound } from './found';
 import {
   type Bond,
   type SurfaceContext,
@@ -226,7 +226,7 @@ export const contextsOf = (
   });
   const found = (it: Own): SurfaceState => surfaceAsFound(it.beliefs, it.substrate.id);
   const pieceNow =
-    state ?? pieceAsFound(Object.fromEntries(own.map((it) => [it.surface.id, found(it)])));
+    state ?? unworkedPiece(Object.fromEntries(own.map((it) => [it.surface.id, found(it)])));
   const leadOnPiece = own.some((it) => it.beliefs.leadStatus.kind === 'found');
   const forAFirm = isForChild(piece) && leadOnPiece;
   let all: readonly SurfaceContext[] = [];

@@ -1,6 +1,6 @@
 import { OLD_FILM_UM, type Finish, type Substrate } from '../../catalog';
 import type { SurfaceBeliefs } from '../../inspect';
-import { foundLayer, type FaceLayer, type PieceState, type SurfaceState } from '../../work';
+import { foundLayer, unworkedSurface, type FaceLayer, type SurfaceState } from '../../work';
 
 /** The film that most likely lies below wax. */
 export const filmBelowWax = (
@@ -38,26 +38,8 @@ const oldLayers = (it: SurfaceBeliefs): readonly FaceLayer[] =>
  * A surface as it was found: the substrate it is worked as, then its old layers, by what is
  * believed of them.
  */
-export const surfaceAsFound = (it: SurfaceBeliefs, substrate: Substrate): SurfaceState => ({
-  layers: [
+export const surfaceAsFound = (it: SurfaceBeliefs, substrate: Substrate): SurfaceState =>
+  unworkedSurface([
     foundLayer({ of: 'substrate', id: substrate }, it.veneer.usualMm * 1000),
     ...oldLayers(it),
-  ],
-  dulled: false,
-  recoatWindowClosed: false,
-  dusty: false,
-  alkaline: false,
-  sandedTo: null,
-  met: [],
-  mended: [],
-  flaws: [],
-  waits: null,
-});
-
-/** A piece nobody has worked on yet. */
-export const pieceAsFound = (surfaces: Readonly<Record<string, SurfaceState>>): PieceState => ({
-  surfaces,
-  parts: {},
-  met: [],
-  inHand: null,
-});
+  ]);

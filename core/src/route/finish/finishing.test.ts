@@ -1,32 +1,16 @@
+import { comesBefore, methodsIn, stepIn, tableTop } from '../../testing/routes';
 import { asCase } from '../../testing/asCase';
 import { USUAL_SHOP, shop as shopSchema, type Scheme } from '../../piece';
 import { LEAVE, allAims, clear, painted, pieceOf, stained, type Told } from '../../testing/pieces';
-import {
-  impossibleSchemes,
-  planRoute,
-  stacksAlong,
-  stateAsFound,
-  type Operation,
-  type Route,
-} from '..';
+import { impossibleSchemes, planRoute, stacksAlong, stateAsFound, type Route } from '..';
 
 // From primer to handover: what careful practice asks for (common practice, no source).
 
 const routeOf = (told: Told, schools: Record<string, string> = {}): Route =>
   planRoute(pieceOf(told), shopSchema.parse({ schools }));
 
-const methods = (route: Route): readonly string[] => route.operations.map((it) => it.method);
 const count = (route: Route, method: string): number =>
-  methods(route).filter((it) => it === method).length;
-const one = (route: Route, method: string): Operation => {
-  const found = route.operations.find((it) => it.method === method);
-  if (!found) throw new Error(`No ${method} in ${methods(route).join(', ')}`);
-  return found;
-};
-const comesBefore = (route: Route, first: string, then: string): boolean => {
-  const list = methods(route);
-  return list.includes(first) && list.lastIndexOf(first) < list.indexOf(then);
-};
+  methodsIn(route).filter((it) => it === method).length;
 /** Coatings on a surface at the end, bottom up. */
 const coats = (told: Told, surfaceId = 'top'): readonly string[] => {
   const piece = pieceOf(told);
@@ -39,12 +23,6 @@ const coats = (told: Told, surfaceId = 'top'): readonly string[] => {
 
 const MAPLE = { substrate: 'hardwood', wood: 'pale', finish: 'lacquer', bleed: 'none' };
 const OAK = { substrate: 'hardwood', wood: 'ringPorous', finish: 'lacquer', bleed: 'none' };
-const top = (known: Record<string, string>, scheme: Scheme, rest: Told = {}): Told => ({
-  template: 'table',
-  known: { top: known },
-  aims: { top: scheme },
-  ...rest,
-});
 const paintedAs = (part: Partial<Extract<Scheme, { kind: 'painted' }>>): Scheme => ({
   kind: 'painted',
   shade: 'mid',
@@ -54,36 +32,36 @@ const paintedAs = (part: Partial<Extract<Scheme, { kind: 'painted' }>>): Scheme 
 
 describe('stain', () => {
   it('on blotchy wood follows a conditioner, on oak it does not', () => {
-    expect(comesBefore(routeOf(top(MAPLE, stained())), 'coat-conditioner', 'coat-oilStain')).toBe(
-      true,
-    );
-    expect(methods(routeOf(top(OAK, stained())))).not.toContain('coat-conditioner');
+    expect(
+      comesBefore(routeOf(tableTop(MAPLE, stained())), 'coat-conditioner', 'coat-oilStain'),
+    ).toBe(true);
+    expect(methodsIn(routeOf(tableTop(OAK, stained())))).not.toContain('coat-conditioner');
   });
 
   it('over wood sealed against old dye is gel', () => {
-    const route = routeOf(top({ ...OAK, bleed: 'dye' }, stained()));
-    expect(methods(route)).toContain('coat-gelStain');
-    expect(methods(route)).not.toContain('coat-oilStain');
+    const route = routeOf(tableTop({ ...OAK, bleed: 'dye' }, stained()));
+    expect(methodsIn(route)).toContain('coat-gelStain');
+    expect(methodsIn(route)).not.toContain('coat-oilStain');
     expect(comesBefore(route, 'prime-clearShellac', 'coat-gelStain')).toBe(true);
   });
 
   it('over sealed wood takes no oil that has to soak in (common practice, no source)', () => {
-    const told = top({ ...OAK, bleed: 'dye' }, stained('hardOil'));
+    const told = tableTop({ ...OAK, bleed: 'dye' }, stained('hardOil'));
     const route = routeOf(told);
-    expect(methods(route)).not.toContain('coat-hardOil');
-    expect(methods(route)).toContain('coat-waterClear');
+    expect(methodsIn(route)).not.toContain('coat-hardOil');
+    expect(methodsIn(route)).toContain('coat-waterClear');
     expect(routeOf(told).refusals).toMatchObject([
       { rule: 'topcoat-that-would-fail', surfaceIds: ['top'] },
     ]);
     // Nothing seals this one.
-    expect(methods(routeOf(top(OAK, stained('hardOil'))))).toContain('coat-hardOil');
+    expect(methodsIn(routeOf(tableTop(OAK, stained('hardOil'))))).toContain('coat-hardOil');
   });
 
   it('comes before any clear coat, and its rags are warned of', () => {
-    const route = routeOf(top(OAK, stained('oil')));
+    const route = routeOf(tableTop(OAK, stained('oil')));
     expect(comesBefore(route, 'coat-oilStain', 'coat-oilClear')).toBe(true);
     expect(
-      one(route, 'coat-oilStain')
+      stepIn(route, 'coat-oilStain')
         .cautions.map((it) => it.text)
         .join(),
     ).toMatch(/ignite/);
@@ -93,40 +71,40 @@ describe('stain', () => {
 describe('paint', () => {
   it('covers in two coats where mid or dark, and white over a clear blocker that ends white', () => {
     for (const shade of ['mid', 'dark'] as const) {
-      expect(count(routeOf(top(OAK, painted(shade))), 'coat-cabinetEnamel')).toBe(2);
+      expect(count(routeOf(tableTop(OAK, painted(shade))), 'coat-cabinetEnamel')).toBe(2);
     }
-    const bleeds = top({ ...OAK, bleed: 'tannin' }, painted('white'));
+    const bleeds = tableTop({ ...OAK, bleed: 'tannin' }, painted('white'));
     const over = (blocker: string) => count(routeOf(bleeds, { blocker }), 'coat-cabinetEnamel');
     expect(over('clear')).toBe(over('pigmented'));
     // The last coat of the blocker shows what still bleeds, and hides the wood.
-    expect(methods(routeOf(bleeds, { blocker: 'clear' }))).toEqual(
+    expect(methodsIn(routeOf(bleeds, { blocker: 'clear' }))).toEqual(
       expect.arrayContaining(['prime-clearShellac', 'prime-pigmentedShellac']),
     );
     // White would show at every edge that is rubbed through; there the wood is left to be covered.
-    const rubbed = top(
+    const rubbed = tableTop(
       { ...OAK, bleed: 'tannin' },
       paintedAs({ shade: 'white', effect: 'distressed' }),
     );
-    expect(methods(routeOf(rubbed))).not.toContain('prime-pigmentedShellac');
+    expect(methodsIn(routeOf(rubbed))).not.toContain('prime-pigmentedShellac');
     expect(count(routeOf(rubbed), 'coat-cabinetEnamel')).toBeGreaterThan(over('pigmented'));
   });
 
   it('lies over grey primer where that saves a coat', () => {
-    const route = routeOf(top(OAK, paintedAs({ colour: '#b66f4d' })));
-    expect(one(route, 'prime-acrylic').how.join()).toMatch(/tinted grey/);
+    const route = routeOf(tableTop(OAK, paintedAs({ colour: '#b66f4d' })));
+    expect(stepIn(route, 'prime-acrylic').how.join()).toMatch(/tinted grey/);
     expect(count(route, 'coat-cabinetEnamel')).toBe(2);
-    expect(one(route, 'coat-cabinetEnamel').title).toMatch(/Clay pot, coat 1/);
+    expect(stepIn(route, 'coat-cabinetEnamel').title).toMatch(/Clay pot, coat 1/);
   });
 
   it('hardens a day before it is sanded, however soon it could be coated', () => {
-    const route = routeOf(top(OAK, painted('mid')));
+    const route = routeOf(tableTop(OAK, painted('mid')));
     const [first, last] = route.operations.filter((it) => it.method === 'coat-cabinetEnamel');
     expect(first?.wait?.minutes).toBeLessThan(8 * 60);
     expect(last?.wait?.minutes).toBeGreaterThanOrEqual(16 * 60);
   });
 
   it('is of the class that was asked for', () => {
-    expect(methods(routeOf(top(OAK, paintedAs({ paint: 'mineralPaint' }))))).toContain(
+    expect(methodsIn(routeOf(tableTop(OAK, paintedAs({ paint: 'mineralPaint' }))))).toContain(
       'coat-mineralPaint',
     );
   });
@@ -137,55 +115,55 @@ describe('paint', () => {
     ['dryBrushed', 'coat-dryBrush'],
     ['distressed', 'distress'],
   ] as const)('%s: the effect on dry paint, below the clear coat', (effect, method) => {
-    const route = routeOf(top(OAK, paintedAs({ effect })));
+    const route = routeOf(tableTop(OAK, paintedAs({ effect })));
     expect(comesBefore(route, 'coat-cabinetEnamel', method)).toBe(true);
     expect(comesBefore(route, method, 'coat-waterClear')).toBe(true);
   });
 
   it('is not rubbed through where lead lies below', () => {
-    const told = top({ ...OAK, finish: 'alkyd' }, paintedAs({ effect: 'distressed' }), {
+    const told = tableTop({ ...OAK, finish: 'alkyd' }, paintedAs({ effect: 'distressed' }), {
       years: [1930, 1935],
       seen: { top: ['lead-laboratory:found:1'] },
       readings: { top: { 'layer-count': 1 } },
     });
-    expect(methods(routeOf(told))).not.toContain('distress');
+    expect(methodsIn(routeOf(told))).not.toContain('distress');
   });
 
   it('has its open joints caulked after the primer, before the colour', () => {
-    const route = routeOf(top(OAK, painted(), { found: { top: ['jointGap'] } }));
+    const route = routeOf(tableTop(OAK, painted(), { found: { top: ['jointGap'] } }));
     expect(comesBefore(route, 'prime-acrylic', 'caulk')).toBe(true);
     expect(comesBefore(route, 'caulk', 'coat-cabinetEnamel')).toBe(true);
-    expect(methods(routeOf(top(OAK, clear(), { found: { top: ['jointGap'] } })))).not.toContain(
-      'caulk',
-    );
+    expect(
+      methodsIn(routeOf(tableTop(OAK, clear(), { found: { top: ['jointGap'] } }))),
+    ).not.toContain('caulk');
   });
 });
 
 describe('grain', () => {
   it('of open-pored wood is filled below primer, or after the stain; pale wood needs none', () => {
-    const paint = routeOf(top({ ...OAK, finish: 'bare' }, paintedAs({ grain: 'filled' })));
+    const paint = routeOf(tableTop({ ...OAK, finish: 'bare' }, paintedAs({ grain: 'filled' })));
     expect(comesBefore(paint, 'coat-grainFiller', 'prime-acrylic')).toBe(true);
     const stain = routeOf(
-      top(OAK, { kind: 'stained', shade: 'mid', topcoat: 'waterborne', grain: 'filled' }),
+      tableTop(OAK, { kind: 'stained', shade: 'mid', topcoat: 'waterborne', grain: 'filled' }),
     );
     expect(comesBefore(stain, 'coat-oilStain', 'coat-grainFiller')).toBe(true);
     expect(comesBefore(stain, 'coat-grainFiller', 'coat-waterClear')).toBe(true);
-    const pale = routeOf(top(MAPLE, { kind: 'clear', topcoat: 'oil', grain: 'filled' }));
-    expect(methods(pale)).not.toContain('coat-grainFiller');
+    const pale = routeOf(tableTop(MAPLE, { kind: 'clear', topcoat: 'oil', grain: 'filled' }));
+    expect(methodsIn(pale)).not.toContain('coat-grainFiller');
   });
 });
 
 describe('a wash over wood', () => {
   it('goes on bare wood, and on clear shellac where the wood bleeds', () => {
     const wash: Scheme = { kind: 'washed', shade: 'pale', topcoat: 'waterborne' };
-    expect(coats(top(OAK, wash))).toEqual([
+    expect(coats(tableTop(OAK, wash))).toEqual([
       'hardwood',
       'wash',
       'waterClear',
       'waterClear',
       'waterClear',
     ]);
-    expect(coats(top({ ...OAK, bleed: 'tannin' }, wash)).slice(0, 4)).toEqual([
+    expect(coats(tableTop({ ...OAK, bleed: 'tannin' }, wash)).slice(0, 4)).toEqual([
       'hardwood',
       'clearShellac',
       'clearShellac',
@@ -198,7 +176,7 @@ describe('new veneer', () => {
   const veneer: Scheme = { kind: 'veneered', shade: 'mid', topcoat: 'waterborne' };
 
   it('makes stained wood of a printed face', () => {
-    const told = top({ substrate: 'foil', finish: 'factory' }, veneer);
+    const told = tableTop({ substrate: 'foil', finish: 'factory' }, veneer);
     expect(routeOf(told).refusals).toEqual([]);
     expect(coats(told)).toEqual([
       'foil',
@@ -215,7 +193,7 @@ describe('new veneer', () => {
     expect(
       routeOf({ template: 'table', aims: { legs: veneer }, known: { legs: OAK } }).refusals,
     ).toMatchObject([{ rule: 'no-veneer-here', blocks: true }]);
-    const leaded = top({ ...OAK, finish: 'alkyd' }, veneer, {
+    const leaded = tableTop({ ...OAK, finish: 'alkyd' }, veneer, {
       years: [1930, 1935],
       seen: { top: ['lead-laboratory:found:1'] },
       readings: { top: { 'layer-count': 1 } },
@@ -240,33 +218,37 @@ describe('the topcoat', () => {
   });
 
   it('follows the wear that was given, and its sheen', () => {
-    const route = routeOf(top(OAK, { kind: 'clear', topcoat: 'oil', wear: 'low', sheen: 'G6' }));
+    const route = routeOf(
+      tableTop(OAK, { kind: 'clear', topcoat: 'oil', wear: 'low', sheen: 'G6' }),
+    );
     expect(count(route, 'coat-oilClear')).toBe(1);
-    expect(one(route, 'coat-oilClear').title).toMatch(/gloss/);
+    expect(stepIn(route, 'coat-oilClear').title).toMatch(/gloss/);
   });
 
   it('finds paint dulled, but not a glaze, which that would rub off', () => {
-    expect(comesBefore(routeOf(top(OAK, paintedAs({}))), 'dull', 'coat-waterClear')).toBe(true);
-    const glazed = routeOf(top(OAK, paintedAs({ effect: 'glazed' })));
-    expect(methods(glazed).slice(methods(glazed).indexOf('coat-glaze'))).not.toContain('dull');
+    expect(comesBefore(routeOf(tableTop(OAK, paintedAs({}))), 'dull', 'coat-waterClear')).toBe(
+      true,
+    );
+    const glazed = routeOf(tableTop(OAK, paintedAs({ effect: 'glazed' })));
+    expect(methodsIn(glazed).slice(methodsIn(glazed).indexOf('coat-glaze'))).not.toContain('dull');
   });
 
   it.each([
     ['oil-based clear over white paint', painted('white', 'oil')],
     ['penetrating oil over paint', painted('dark', 'hardOil')],
   ])('%s is refused, and waterborne clear planned', (_, scheme) => {
-    const route = routeOf(top(OAK, scheme));
+    const route = routeOf(tableTop(OAK, scheme));
     expect(route.refusals).toMatchObject([{ rule: 'topcoat-that-would-fail', blocks: false }]);
-    expect(methods(route)).toContain('coat-waterClear');
+    expect(methodsIn(route)).toContain('coat-waterClear');
   });
 
   it('of wax is the last thing on the face', () => {
-    expect(coats(top(OAK, stained('wax'))).at(-1)).toBe('pasteWax');
-    expect(coats(top(OAK, painted('pale', 'wax'))).at(-1)).toBe('pasteWax');
+    expect(coats(tableTop(OAK, stained('wax'))).at(-1)).toBe('pasteWax');
+    expect(coats(tableTop(OAK, painted('pale', 'wax'))).at(-1)).toBe('pasteWax');
   });
 
   it('of oil goes into bare wood', () => {
-    expect(coats(top(OAK, clear('hardOil')))).toEqual(['hardwood', 'hardOil', 'hardOil']);
+    expect(coats(tableTop(OAK, clear('hardOil')))).toEqual(['hardwood', 'hardOil', 'hardOil']);
   });
 });
 
@@ -279,12 +261,14 @@ describe('parts that slide', () => {
 
   it('are taken down first where they catch already, by what the film will close', () => {
     const route = routeOf({ ...told, found: { fronts: ['catchingDrawer'] } });
-    expect(one(route, 'ease-edges').reasons[0]?.text).toMatch(/new coats close \d+ µm of the gap/);
+    expect(stepIn(route, 'ease-edges').reasons[0]?.text).toMatch(
+      /new coats close \d+ µm of the gap/,
+    );
     expect(comesBefore(route, 'ease-edges', 'prime-acrylic')).toBe(true);
   });
 
   it('are left alone where there is room', () => {
-    expect(methods(routeOf(told))).not.toContain('ease-edges');
+    expect(methodsIn(routeOf(told))).not.toContain('ease-edges');
   });
 });
 
@@ -295,29 +279,29 @@ describe('put together and handed over', () => {
   it('drawers, hardware and bumpers come after the last coat of any face', () => {
     const last = route.operations.map((it) => it.coats).lastIndexOf(true);
     for (const method of ['drawers-in', 'hardware-on', 'bumpers', 'care-sheet']) {
-      expect(methods(route).indexOf(method)).toBeGreaterThan(last);
+      expect(methodsIn(route).indexOf(method)).toBeGreaterThan(last);
     }
-    expect(methods(route).at(-1)).toBe('care-sheet');
+    expect(methodsIn(route).at(-1)).toBe('care-sheet');
   });
 
   it('a tall piece is prepared for its anchor, a low one is not', () => {
     expect(
-      methods(routeOf({ template: 'wardrobe', aims: allAims('wardrobe', painted()) })),
+      methodsIn(routeOf({ template: 'wardrobe', aims: allAims('wardrobe', painted()) })),
     ).toContain('anchor');
     expect(
-      methods(routeOf({ template: 'bench', aims: allAims('bench', painted()) })),
+      methodsIn(routeOf({ template: 'bench', aims: allAims('bench', painted()) })),
     ).not.toContain('anchor');
   });
 
   it('the owner is told of lead without a word of safety', () => {
-    const sheet = JSON.stringify(one(route, 'care-sheet'));
+    const sheet = JSON.stringify(stepIn(route, 'care-sheet'));
     expect(sheet).toMatch(/what was not tested/);
     expect(sheet).not.toMatch(/\bsafe\b/);
   });
 
   it('the care sheet lists every coat by class, how long it cures, and lead as it was tested', () => {
     const piece = pieceOf({
-      ...top({ ...OAK, finish: 'alkyd' }, painted('white', 'wax')),
+      ...tableTop({ ...OAK, finish: 'alkyd' }, painted('white', 'wax')),
       years: [1930, 1935],
       seen: { top: ['lead-swab:notFound:1'] },
       readings: { top: { 'layer-count': 2 } },
@@ -339,32 +323,34 @@ describe('put together and handed over', () => {
   it('what is only freshened gets no coat', () => {
     const fresh = routeOf({ template: 'chest', aims: { drawerSides: { kind: 'freshened' } } });
     expect(fresh.operations.some((it) => it.coats)).toBe(false);
-    expect(methods(fresh)).toContain('freshen-damp');
-    expect(methods(routeOf({ template: 'chest', aims: { top: LEAVE } }))).toEqual([]);
+    expect(methodsIn(fresh)).toContain('freshen-damp');
+    expect(methodsIn(routeOf({ template: 'chest', aims: { top: LEAVE } }))).toEqual([]);
   });
 });
 
 describe('what a surface can become', () => {
   it('of printed foil: paint or new veneer, and why not the rest', () => {
-    const piece = pieceOf(top({ substrate: 'foil', finish: 'factory' }, LEAVE));
+    const piece = pieceOf(tableTop({ substrate: 'foil', finish: 'factory' }, LEAVE));
     const no = impossibleSchemes(piece, USUAL_SHOP, ['top']);
     expect([...no.keys()]).toEqual(['stained', 'clear', 'washed']);
     expect(no.get('stained')?.[0]?.waysOut).toContain('Lay new veneer.');
   });
 
   it('of solid oak: anything', () => {
-    expect(impossibleSchemes(pieceOf(top(OAK, LEAVE)), USUAL_SHOP, ['top']).size).toBe(0);
+    expect(impossibleSchemes(pieceOf(tableTop(OAK, LEAVE)), USUAL_SHOP, ['top']).size).toBe(0);
   });
 });
 
 describe('schools', () => {
-  const film = top({ ...OAK, finish: 'latex' }, painted('mid'));
+  const film = tableTop({ ...OAK, finish: 'latex' }, painted('mid'));
 
   it('primer: self-priming paint leaves it out over a sound film, not over bleed', () => {
-    expect(methods(routeOf(film))).toContain('prime-acrylic');
-    expect(methods(routeOf(film, { prime: 'selfPriming' }))).not.toContain('prime-acrylic');
-    const bleeds = top({ ...OAK, finish: 'latex', bleed: 'tannin' }, painted('pale'));
-    expect(methods(routeOf(bleeds, { prime: 'selfPriming' }))).toContain('prime-pigmentedShellac');
+    expect(methodsIn(routeOf(film))).toContain('prime-acrylic');
+    expect(methodsIn(routeOf(film, { prime: 'selfPriming' }))).not.toContain('prime-acrylic');
+    const bleeds = tableTop({ ...OAK, finish: 'latex', bleed: 'tannin' }, painted('pale'));
+    expect(methodsIn(routeOf(bleeds, { prime: 'selfPriming' }))).toContain(
+      'prime-pigmentedShellac',
+    );
   });
 
   it('primer: always blocks wood that most likely does not bleed', () => {
@@ -373,8 +359,8 @@ describe('schools', () => {
       known: { top: { substrate: 'hardwood', wood: 'pale', finish: 'varnish' } },
       aims: { top: painted('pale') },
     } as const;
-    expect(methods(routeOf(told))).toContain('prime-acrylic');
-    expect(methods(routeOf(told, { prime: 'always' }))).toContain('prime-pigmentedShellac');
+    expect(methodsIn(routeOf(told))).toContain('prime-acrylic');
+    expect(methodsIn(routeOf(told, { prime: 'always' }))).toContain('prime-pigmentedShellac');
   });
 
   it('between coats: sanding every coat costs minutes', () => {
@@ -384,21 +370,21 @@ describe('schools', () => {
   });
 
   it('scuff: coarse or fine', () => {
-    expect(one(routeOf(film), 'scuff').grits.at(-1)).toBe(150);
-    expect(one(routeOf(film, { scuff: 'coarse' }), 'scuff').grits.at(-1)).toBe(120);
+    expect(stepIn(routeOf(film), 'scuff').grits.at(-1)).toBe(150);
+    expect(stepIn(routeOf(film, { scuff: 'coarse' }), 'scuff').grits.at(-1)).toBe(120);
   });
 
   it('old finish off: the shop’s way where it is allowed, the wish of the aim before it', () => {
-    const strip = top({ ...OAK, finish: 'varnish' }, stained());
-    expect(methods(routeOf(strip, { takeOff: 'gel' }))).toContain('strip-gel');
-    expect(methods(routeOf(strip, { takeOff: 'sand' }))).toContain('strip-sand');
-    expect(methods(routeOf({ ...strip, wish: 'mild' }, { takeOff: 'sand' }))).toContain(
+    const strip = tableTop({ ...OAK, finish: 'varnish' }, stained());
+    expect(methodsIn(routeOf(strip, { takeOff: 'gel' }))).toContain('strip-gel');
+    expect(methodsIn(routeOf(strip, { takeOff: 'sand' }))).toContain('strip-sand');
+    expect(methodsIn(routeOf({ ...strip, wish: 'mild' }, { takeOff: 'sand' }))).toContain(
       'strip-mild',
     );
-    const veneer = top({ ...OAK, substrate: 'veneerCore', finish: 'varnish' }, clear(), {
+    const veneer = tableTop({ ...OAK, substrate: 'veneerCore', finish: 'varnish' }, clear(), {
       readings: { top: { 'veneer-thickness': 1 } },
     });
-    expect(methods(routeOf(veneer, { takeOff: 'sand' }))).not.toContain('strip-sand');
+    expect(methodsIn(routeOf(veneer, { takeOff: 'sand' }))).not.toContain('strip-sand');
   });
 
   it('hardware: before evicting or after', () => {
@@ -415,15 +401,15 @@ describe('schools', () => {
 
   it('faces: which of body and top is coated first is said at the coat', () => {
     const told: Told = { template: 'table', aims: allAims('table', painted('dark')) };
-    expect(one(routeOf(told), 'coat-cabinetEnamel').how[0]).toMatch(/^Body first/);
-    expect(one(routeOf(told, { faces: 'topFirst' }), 'coat-cabinetEnamel').how[0]).toMatch(
+    expect(stepIn(routeOf(told), 'coat-cabinetEnamel').how[0]).toMatch(/^Body first/);
+    expect(stepIn(routeOf(told, { faces: 'topFirst' }), 'coat-cabinetEnamel').how[0]).toMatch(
       /^The face on top first/,
     );
   });
 
   it('drawers: in, they are masked and not taken out', () => {
     const told: Told = { template: 'chest', aims: { fronts: painted() } };
-    const stay = methods(routeOf(told, { drawers: 'in' }));
+    const stay = methodsIn(routeOf(told, { drawers: 'in' }));
     expect(stay).toContain('mask-drawers');
     expect(stay).not.toContain('drawers-out');
     expect(stay).not.toContain('drawers-in');
