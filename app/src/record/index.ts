@@ -1,4 +1,4 @@
-export { forgetPiece, pullPiece, pullShop } from './exchange';
+export { forgetPiece, pullPiece, pullShop } from './pulling';
 export {
   discardEntry,
   discardPhoto,

@@ -13,11 +13,13 @@ import {
   type LedgerEntry,
   type PieceFold,
   type PieceLedger,
+  type RecordLine,
   type ShopLedger,
 } from '@obrik/core/ledger';
 import {
   ABOUT_SHOP,
   OUTDATED,
+  aboutOf,
   cardsInOrder,
   theDevice,
   type Card,
@@ -35,6 +37,15 @@ import {
 /** Was it read in the form of today? An older page may have put it here. */
 const isOfToday = (it: { readonly form?: string; readonly change?: Change }): boolean =>
   it.change !== undefined && it.form === formOf(it.change);
+
+/** A line as this device holds it from today on. */
+export const heldAs = (line: RecordLine, entry: KeptEntry): HeldEntry => ({
+  seq: line.seq,
+  about: aboutOf(entry.pieceId),
+  line,
+  entry,
+  reading: RETIRED_SO_FAR,
+});
 
 /** What this device holds of a line; undefined where it can't be read any more. */
 const heldEntry = ({ entry, line, reading }: HeldEntry): KeptEntry | undefined => {

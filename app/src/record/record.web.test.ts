@@ -12,8 +12,10 @@ import { pieceDescription } from '@obrik/core/piece';
 import Dexie from 'dexie';
 import { cardsHere, pieceHere, shopHere, waitingHere } from './reading';
 import { ABOUT_SHOP, closeDevice, theDevice } from '@/device';
-import { Unreachable, flush, pull, pullCards, startAfresh } from './exchange';
+import { Unreachable } from './asking';
 import { record, recordPhoto, recordWith, retryEntry } from './outbox';
+import { pull, pullCards, startAfresh } from './pulling';
+import { flush } from './sending';
 
 const AT = '2026-03-01T08:00:00Z';
 const DESCRIPTION = pieceDescription.parse({

@@ -1,6 +1,8 @@
 import { liveQuery } from 'dexie';
 import { theDevice, type Link } from '@/device';
-import { Unpaired, Unreachable, flush, pull, pullCards, startAfresh } from './exchange';
+import { Unpaired, Unreachable } from './asking';
+import { pull, pullCards, startAfresh } from './pulling';
+import { flush } from './sending';
 
 /** The first wait after a failure, and the longest, ms. */
 const FIRST_WAIT = 1000;

@@ -1,4 +1,4 @@
-import { THIN_FACE, inspectionTest, type InspectionTest } from '@obrik/core/catalog';
+import { inspectionTest, type InspectionTest } from '@obrik/core/catalog';
 import { stateOf, walkRound } from '@obrik/core/inspect';
 import {
   canBeCopied,
@@ -8,18 +8,16 @@ import {
   type PieceRecord,
 } from '@obrik/core/piece';
 import { type PieceChange } from '@obrik/core/ledger';
-import { showArea, showThickness } from '@obrik/core/units';
-import { outcomeInWords, counted } from '@obrik/core/words';
+import { showArea } from '@obrik/core/units';
 import { nanoid } from '@reduxjs/toolkit';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { useCase } from '@/api/useCase';
-import { useChange, useChanges, useShop } from '@/api/usePiece';
+import { useChange, useShop } from '@/api/usePiece';
 import {
   Body,
   Card,
-  Figure,
   Label,
   PlainButton,
   Small,
@@ -30,18 +28,15 @@ import {
 } from '@/ui/controls';
 import { UnfoldedPiece } from '@/ui/drawings';
 import { AlsoOn } from './AlsoOn';
-import { LayersPanel } from './LayersPanel';
-import { LeadPanel } from './LeadPanel';
 import { MarkDamage } from './MarkDamage';
 import { RiskLines } from '@/features/shared/RiskLines';
-import { QUESTIONS, marksOf } from '@/features/shared/marks';
+import { marksOf } from '@/features/shared/marks';
 import { numbered, useKeys } from '@/features/shared/useKeys';
+import { useObserve } from '@/features/shared/useObserve';
 import { shopNow } from '@/device';
-import { Pictures } from './Pictures';
-import { Question } from './Question';
-import { Readings } from './Readings';
 import { Recorded } from './Recorded';
 import { SameAsTwin } from './SameAsTwin';
+import { SurfaceFacts } from './SurfaceFacts';
 import { TestCard } from './TestCard';
 
 /** Look: what each surface is made of and covered with, reasoned from what was seen. */
@@ -52,7 +47,7 @@ export const LookScreen = ({ record }: { readonly record: PieceRecord }) => {
   const shop = useShop();
   const change = useChange();
   const wide = useWide();
-  const put = useChanges();
+  const observeOn = useObserve(piece.id);
   const [marking, setMarking] = useState(false);
   const [unfolded, setUnfolded] = useState(wanted === undefined);
   const folded = !wide && !unfolded;
@@ -85,24 +80,11 @@ export const LookScreen = ({ record }: { readonly record: PieceRecord }) => {
   const step = (by: number) =>
     select(surfaces[(index + by + surfaces.length) % surfaces.length]?.id ?? surfaceId);
   const make = (it: PieceChange, done: string) => change(piece.id, it, done);
-  const observe = (observation: Observation) => {
-    const test = inspectionTest(observation.testId);
-    // One sample of paint is recorded once for all that it speaks for; a look is recorded on each.
+  const observe = (seen: Observation) => {
+    const test = inspectionTest(seen.testId);
+    const isLook = test !== undefined && canBeCopied(test) && seen.layer === null;
     const isSample = test !== undefined && canSpeakForMore(test);
-    const isLook = test !== undefined && canBeCopied(test) && observation.layer === null;
-    const others = isSample ? paintedAlike : isLook ? alsoOn : [];
-    const own: Observation =
-      isSample && others.length > 0 ? { ...observation, alsoFor: [...others] } : observation;
-    const copies = isSample
-      ? []
-      : others.map((it) => ({ ...observation, id: nanoid(), surfaceId: it }));
-    return put(
-      piece.id,
-      [own, ...copies].map((it) => ({ kind: 'observe', observation: it })),
-      others.length === 0
-        ? `${outcomeInWords(observation)}: recorded.`
-        : `${outcomeInWords(observation)}: recorded for ${counted(others.length + 1, 'surface')}.`,
-    );
+    return observeOn(seen, isSample ? paintedAlike : isLook ? alsoOn : []);
   };
   const [advised, ...others] = advice;
   const answer = (outcome: string): void =>
@@ -130,7 +112,6 @@ export const LookScreen = ({ record }: { readonly record: PieceRecord }) => {
     'Keys: ← → go from surface to surface, 1–9 answer what is asked, D marks a damage.',
   );
   if (!surface || !beliefs) return null;
-  const layers = piece.layers.filter((it) => it.surfaceId === surface.id);
   const suspect = ['open', 'found'].includes(beliefs.leadStatus.kind);
   const card = (test: InspectionTest) => (
     <TestCard
@@ -140,15 +121,13 @@ export const LookScreen = ({ record }: { readonly record: PieceRecord }) => {
       surfaceId={surface.id}
       surfaceName={surface.name}
       units={shop.units}
-      knownLayers={layers.length}
+      knownLayers={piece.layers.filter((it) => it.surfaceId === surface.id).length}
       suspect={suspect}
       onRecord={observe}
     />
   );
   const looks = stateOf(beliefs);
   const settled = all.filter((it) => stateOf(it) === 'settled').length;
-  const veneered = THIN_FACE.includes(beliefs.substrate.likeliest);
-  const measure = inspectionTest('veneer-thickness');
   const recorded = (
     <Recorded
       piece={piece}
@@ -265,56 +244,14 @@ export const LookScreen = ({ record }: { readonly record: PieceRecord }) => {
                 <RiskLines piece={piece} risks={risks} />
               </View>
             ) : null}
-            <Label heading>What we know</Label>
-            {QUESTIONS.map((it) => (
-              <Question
-                key={`${surface.id}-${it.variable}`}
-                piece={piece}
-                beliefs={beliefs}
-                variable={it.variable}
-                title={it.title}
-                onChange={make}
-                renderTest={card}
-              />
-            ))}
-            <LeadPanel key={`${surface.id}-lead`} status={beliefs.leadStatus} renderTest={card}>
-              <AlsoOn
-                of="samples"
-                surfaces={surfaces.filter((it) => it.id !== surface.id)}
-                chosen={paintedAlike}
-                onChoose={setPaintedAlike}
-              />
-            </LeadPanel>
-            <LayersPanel
-              key={`${surface.id}-layers`}
-              pieceId={piece.id}
-              surfaceId={surface.id}
-              layers={layers}
-              beliefs={beliefs}
-              onChange={make}
-            />
-            <Readings
-              key={`${surface.id}-readings`}
-              beliefs={beliefs}
-              observations={piece.observations.filter((it) => it.surfaceId === surface.id)}
-              renderTest={card}
-            />
-            {veneered && measure ? (
-              <View style={{ gap: 8 }}>
-                <View style={{ flexDirection: 'row', justifyContent: 'space-between' }}>
-                  <Body>
-                    {beliefs.veneer.measured ? 'Veneer, measured' : 'Veneer, guessed from its age'}
-                  </Body>
-                  <Figure>{showThickness(beliefs.veneer.usualMm * 1000, shop.units)}</Figure>
-                </View>
-                {card(measure)}
-              </View>
-            ) : null}
-            <Pictures
-              key={`${surface.id}-pictures`}
+            <SurfaceFacts
               piece={piece}
               surface={surface}
+              beliefs={beliefs}
+              paintedAlike={paintedAlike}
+              onPaintedAlike={setPaintedAlike}
               onChange={make}
+              renderTest={card}
             />
             {marking ? (
               <MarkDamage

@@ -1,17 +1,15 @@
-import { inspectionTest, type InspectionTest } from '@obrik/core/catalog';
-import { outcomeInWords, inDialect } from '@obrik/core/words';
+import { inspectionTest } from '@obrik/core/catalog';
+import { inDialect } from '@obrik/core/words';
 import {
-  canSpeakForMore,
   surfacesOf,
   type Observation,
   type Piece,
   type PieceRecord,
   type Surface,
 } from '@obrik/core/piece';
-import { nanoid } from '@reduxjs/toolkit';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { View } from 'react-native';
-import { useChanges, useShop } from '@/api/usePiece';
+import { useShop } from '@/api/usePiece';
 import { useAppDispatch } from '@/state/store';
 import {
   timeLeft,
@@ -36,6 +34,7 @@ import {
 import { usePalette } from '@/ui/theme';
 import { Outcomes } from '@/features/shared/Outcomes';
 import { askForNotices, wakeSound } from '@/features/shared/ring';
+import { useObserve } from '@/features/shared/useObserve';
 import { useWakeLock } from '@/features/shared/useWakeLock';
 import { useNow } from '@/features/shared/useNow';
 
@@ -75,25 +74,13 @@ const ClockFace = ({
 const spokenFor = (piece: Piece, ids = ''): readonly Surface[] =>
   surfacesOf(piece).filter((it) => ids.split(',').includes(it.id));
 
-/** One sample of paint is recorded once for all that it speaks for; any other answer on each of them. */
-const onEach = (
-  it: Observation,
-  test: InspectionTest,
-  alike: readonly Surface[],
-): readonly Observation[] => {
-  if (alike.length > 0 && canSpeakForMore(test)) {
-    return [{ ...it, alsoFor: alike.map(({ id }) => id) }];
-  }
-  return [...alike.map(({ id }) => ({ ...it, id: nanoid(), surfaceId: id })), it];
-};
-
 /** One test, full screen: what to wear, the steps, its timer in large figures, the outcomes. */
 export const TestScreen = ({ record }: { readonly record: PieceRecord }) => {
   const { piece } = record;
   const router = useRouter();
   const dispatch = useAppDispatch();
   const shop = useShop();
-  const put = useChanges();
+  const observeOn = useObserve(piece.id);
   const params = useLocalSearchParams<{
     testId: string;
     surface?: string;
@@ -138,15 +125,8 @@ export const TestScreen = ({ record }: { readonly record: PieceRecord }) => {
     );
   };
   const onRecord = async (observation: Observation): Promise<boolean> => {
-    const alike = spokenFor(piece, params.alike);
-    const all = onEach(observation, test, alike);
-    const where = alike.length > 0 ? ` for ${alike.length + 1} surfaces` : '';
-    const done = await put(
-      piece.id,
-      all.map((it) => ({ kind: 'observe', observation: it })),
-      `${outcomeInWords(observation)}: recorded${where}.`,
-    );
-    if (!done) return false;
+    const alike = spokenFor(piece, params.alike).map((it) => it.id);
+    if (!(await observeOn(observation, alike))) return false;
     dispatch(timerStopped(key));
     back();
     return true;

@@ -9,20 +9,15 @@ import {
 import type { Aim, Surface } from '../../piece';
 import { tableOf } from '../belief/likelihood';
 import {
-  bestPlan,
-  expectedLoss,
   fatesBy,
   fatesOf,
-  lossTables,
-  lossesOn,
   overFates,
   prospectOf,
-  regretsOf,
   weightOf,
   type FateVector,
-  type LossTable,
   type Prospect,
-} from './losses';
+} from './fates';
+import { bestPlan, expectedLoss, lossTables, lossesOn, regretsOf, type LossTable } from './losses';
 import type { LeadChance } from '../belief/priors';
 import { PLACES, type StateVariable, type StateVector } from '../belief/space';
 

@@ -1,12 +1,8 @@
-import { RETIRED_SO_FAR } from '@obrik/core/catalog';
-import { pieceSummary, readLine, recordLine, summaryOf } from '@obrik/core/ledger';
-import { cardPage, entriesPage, newsPage, receipts, type Receipts } from '@obrik/core/contracts';
+import { pieceSummary, readLine, recordLine } from '@obrik/core/ledger';
+import { cardPage, entriesPage, newsPage } from '@obrik/core/contracts';
 import { z } from 'zod';
 import {
-  ABOUT_SHOP,
   OUTDATED,
-  aboutOf,
-  compareClocks,
   cursorHere,
   deviceId,
   dropCursor,
@@ -14,62 +10,15 @@ import {
   keepReadSoFar,
   readSoFar,
   theDevice,
-  type WaitingEntry,
 } from '@/device';
-import { pieceHere } from './reading';
-
-/** The shop could not be reached, or could not answer now: try again later. */
-export class Unreachable extends Error {
-  override readonly name: string = 'Unreachable';
-}
-
-/** The shop does not know this device: it has to be paired first. */
-export class Unpaired extends Unreachable {}
-
-/** Longer than this nobody waits for the shop, ms. */
-const PATIENCE = 20_000;
-/** Entries sent at once. */
-const BATCH = 100;
+import { ask, askFor } from './asking';
+import { heldAs } from './reading';
 
 /** What can't be read is sifted line by line: a newer page reads it. */
 const lines = { entries: z.array(z.unknown()) };
 const anyPage = entriesPage.extend(lines);
 const anyNews = newsPage.extend(lines);
 const anyCards = cardPage.extend({ pieces: z.array(z.unknown()) });
-
-/** Asks the shop's server. @throws Unreachable where it does not answer as it should */
-const ask = async (address: string, init: RequestInit = {}): Promise<Response> => {
-  const control = new AbortController();
-  const timer = setTimeout(() => control.abort(), PATIENCE);
-  const asked = Date.now();
-  try {
-    const response = await fetch(
-      new Request(`/api/${address}`, { ...init, signal: control.signal }),
-    );
-    compareClocks(response.headers.get('date'), asked, Date.now());
-    if (response.status === 401) throw new Unpaired('Not paired.');
-    if (response.status >= 500 || response.status === 429) {
-      throw new Unreachable(`The shop answered ${response.status}.`);
-    }
-    return response;
-  } catch (error) {
-    throw error instanceof Unreachable ? error : new Unreachable(String(error));
-  } finally {
-    clearTimeout(timer);
-  }
-};
-
-const askFor = async <S extends z.ZodType>(
-  schema: S,
-  address: string,
-  init?: RequestInit,
-): Promise<z.output<S>> => {
-  const response = await ask(address, init);
-  const body: unknown = await response.json().catch(() => undefined);
-  const result = schema.safeParse(body);
-  if (!result.success) throw new Unreachable('The shop answered in a form that is not known here.');
-  return result.data;
-};
 
 /** A piece was deleted for good: this device keeps nothing of it either. */
 export const forgetPiece = async (pieceId: string): Promise<void> => {
@@ -96,14 +45,7 @@ const hold = async (entries: readonly unknown[]): Promise<void> => {
     await device.kept.put({ key: OUTDATED, version: 1, value: true });
   }
   await device.transaction('rw', device.entries, device.outbox, async () => {
-    await device.entries.bulkPut(
-      read.map((it) => ({
-        seq: it.entry.seq,
-        about: aboutOf(it.entry.pieceId),
-        reading: RETIRED_SO_FAR,
-        ...it,
-      })),
-    );
+    await device.entries.bulkPut(read.map(({ line, entry }) => heldAs(line, entry)));
     const ids = read.map((it) => it.entry.id);
     await device.outbox.where('id').anyOf(ids).delete();
   });
@@ -203,74 +145,4 @@ export const pullCards = async (): Promise<void> => {
     if (!more || cards.length === 0) break;
   }
   await device.cards.filter((it) => !seen.has(it.pieceId)).delete();
-};
-
-/**
- * Brings the card of a piece up to what the shop has just taken: until its list is fetched again, the
- * card would say what it said before.
- */
-const renewCard = async (pieceId: string): Promise<void> => {
-  const device = await theDevice();
-  const [ledger, card] = [await pieceHere(device, pieceId), await device.cards.get(pieceId)];
-  if (ledger) await device.cards.put(summaryOf(ledger, card?.planned ?? null));
-};
-
-const settle = async (sent: readonly WaitingEntry[], reply: Receipts) => {
-  const device = await theDevice();
-  await device.transaction('rw', device.entries, device.outbox, device.cards, async () => {
-    for (const [index, it] of sent.entries()) {
-      const receipt = reply.receipts[index];
-      if (!receipt) continue;
-      if (receipt.outcome === 'refused') {
-        await device.outbox.where('id').equals(it.id).modify({ refused: receipt.problems });
-        continue;
-      }
-      const { seq, number } = receipt;
-      const line = { seq, number, receivedAt: reply.now, sent: it.sent };
-      const entry = readLine(line);
-      if (entry.ok) {
-        const held = { seq, about: it.about, line, entry: entry.value };
-        await device.entries.put({ ...held, reading: RETIRED_SO_FAR });
-      }
-      await device.outbox.where('id').equals(it.id).delete();
-    }
-    const pieces = new Set(sent.map((it) => it.about).filter((it) => it !== ABOUT_SHOP));
-    for (const pieceId of pieces) await renewCard(pieceId);
-  });
-};
-
-const sendPhotos = async (): Promise<void> => {
-  const device = await theDevice();
-  for (const photo of await device.photos.filter((it) => it.refused === null).toArray()) {
-    const response = await ask(
-      `pieces/${encodeURIComponent(photo.pieceId)}/photos?id=${encodeURIComponent(photo.id)}`,
-      { method: 'POST', headers: { 'content-type': photo.type }, body: photo.bytes },
-    );
-    if (response.ok) {
-      await device.photos.delete(photo.id);
-      continue;
-    }
-    const body = (await response.json().catch(() => ({}))) as { detail?: unknown };
-    const refused = typeof body.detail === 'string' ? body.detail : 'The shop can’t keep it.';
-    await device.photos.update(photo.id, { refused });
-  }
-};
-
-/** Sends what waits here, in the order in which it was made. @throws Unreachable */
-export const flush = async (): Promise<void> => {
-  const device = await theDevice();
-  for (;;) {
-    const open = await device.outbox.orderBy('order').toArray();
-    const sent = open.filter((it) => it.refused === null).slice(0, BATCH);
-    if (sent.length === 0) break;
-    const reply = await askFor(receipts, 'entries', {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ entries: sent.map((it) => it.sent) }),
-    });
-    await settle(sent, reply);
-    if (reply.receipts.length < sent.length)
-      throw new Unreachable('Not all entries were answered.');
-  }
-  await sendPhotos();
 };
