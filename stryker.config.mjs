@@ -14,8 +14,6 @@ export default {
   ],
   // Words and ids of methods are no behaviour; a schema's text is told to nobody.
   mutator: { excludedMutations: ['StringLiteral', 'Regex'] },
-  incremental: true,
-  incrementalFile: '.cache/mutants.json',
   tempDirName: '.cache/stryker',
   ignorePatterns: ['app', 'server', 'e2e', 'docs', '.cache', 'demo.sqlite*'],
   // A table or a rule is made when its file is loaded: such mutants can't be tried one by one.
