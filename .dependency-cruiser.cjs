@@ -1,6 +1,7 @@
 /** Floors of core, lowest first. A folder may import from floors below its own, and nowhere else. */
 const FLOORS = [
-  ['units', 'ticket', 'clock', 'catalog', 'dice'],
+  ['units', 'dice'],
+  ['ticket', 'clock', 'catalog'],
   ['words', 'effect'],
   ['piece', 'climate'],
   ['ledger'],

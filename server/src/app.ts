@@ -10,7 +10,7 @@ import { ownPagesOnly } from './http/gate';
 import { withinLimits } from './http/limits';
 import { openApi, pieceFileSchema } from './http/openapi';
 import { noSuchAddress, sendProblem } from './http/problem';
-import type { Device } from './devices/device';
+import type { Meter } from './devices/device';
 import { simulatedDevices } from './devices/simulated';
 import { keepSummaries, type Cards } from './heavy/summaries';
 import type { Heavy } from './heavy/pool';
@@ -57,7 +57,7 @@ interface Parts {
   readonly showCode?: (code: string) => void;
   readonly now?: () => Date;
   /** Meters; the simulated ones that ship with Obrik unless others are given. */
-  readonly devices?: readonly Device[];
+  readonly devices?: readonly Meter[];
 }
 
 /** The simulated meters are the same in every shop. */

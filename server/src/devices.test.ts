@@ -1,9 +1,9 @@
 import { equilibriumMoisture } from '@obrik/core/climate';
 import { simulatedDevices } from './devices/simulated';
-import type { Device } from './devices/device';
+import type { Meter } from './devices/device';
 import { testServer, type TestServer } from './testing/server';
 
-const device = (id: string, seed = 1): Device => {
+const device = (id: string, seed = 1): Meter => {
   const found = simulatedDevices(seed).find((it) => it.id === id);
   if (!found) throw new Error(`No meter ${id}`);
   return found;

@@ -3,7 +3,7 @@ import type { MeterPlace } from '@obrik/core/contracts';
 import type { LedgerEntry, PieceLedger, ShopLedger } from '@obrik/core/ledger';
 import type { Piece } from '@obrik/core/piece';
 import { copyWithStructuralSharing, createApi } from '@reduxjs/toolkit/query/react';
-import { readSoFar, theDevice, type Card, type Device } from '@/device';
+import { readSoFar, theDevice, type ListCard, type Device } from '@/device';
 import {
   cardsHere,
   historyHere,
@@ -49,7 +49,7 @@ const live =
     subscription.unsubscribe();
   };
 
-const listHere = async (device: Device): Promise<readonly Card[] | null> => {
+const listHere = async (device: Device): Promise<readonly ListCard[] | null> => {
   const [cards, read] = await Promise.all([cardsHere(device), readSoFar(device)]);
   return cards.length > 0 || read === 'whole' ? cards : null;
 };
@@ -70,7 +70,7 @@ const ON_BENCH = 80;
  */
 const piecesOf = async (
   device: Device,
-  cards: readonly Card[] | null,
+  cards: readonly ListCard[] | null,
 ): Promise<readonly AtWork[] | null> => {
   if (!cards) return null;
   const [read, pieces] = await Promise.all([
@@ -106,7 +106,7 @@ export const api = createApi({
   tagTypes: ['Routes', 'Here', 'Paired'],
   endpoints: (build) => ({
     /** The list; null before the shop has ever been asked. */
-    cards: build.query<readonly Card[] | null, void>({
+    cards: build.query<readonly ListCard[] | null, void>({
       queryFn: async () => ({ data: await listHere(await theDevice()) }),
       onCacheEntryAdded: live(listHere),
     }),

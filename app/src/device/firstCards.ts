@@ -3,18 +3,18 @@ import { readSoFar } from './cursor';
 import { theDevice } from './device';
 
 /** A card of the list, and whether something about its piece waits here. */
-export interface Card extends PieceSummary {
+export interface ListCard extends PieceSummary {
   readonly waiting: boolean;
 }
 
 /** As the list has them: by ticket number, those without one last. */
-export const cardsInOrder = (cards: readonly Card[]): readonly Card[] =>
+export const cardsInOrder = (cards: readonly ListCard[]): readonly ListCard[] =>
   [...cards].sort((a, b) => (a.number ?? Infinity) - (b.number ?? Infinity));
 
-const settled = (cards: readonly PieceSummary[]): readonly Card[] =>
+const settled = (cards: readonly PieceSummary[]): readonly ListCard[] =>
   cardsInOrder(cards.map((it) => ({ ...it, waiting: false })));
 
-const findFirst = async (): Promise<readonly Card[] | undefined> => {
+const findFirst = async (): Promise<readonly ListCard[] | undefined> => {
   const device = await theDevice();
   if ((await device.outbox.count()) > 0) return undefined;
   const here = await device.cards.toArray();
@@ -29,8 +29,8 @@ const findFirst = async (): Promise<readonly Card[] | undefined> => {
   }
 };
 
-let first: Promise<readonly Card[] | undefined> | undefined;
-let found: readonly Card[] | undefined;
+let first: Promise<readonly ListCard[] | undefined> | undefined;
+let found: readonly ListCard[] | undefined;
 
 /**
  * The list as it can be had before anything but the first screen is loaded: what this device holds,
@@ -38,8 +38,8 @@ let found: readonly Card[] | undefined;
  * through its schema. Found once for a page.
  * @returns undefined where that takes more: something waits here, or the shop gives no answer
  */
-export const firstCards = (): Promise<readonly Card[] | undefined> =>
+export const firstCards = (): Promise<readonly ListCard[] | undefined> =>
   (first ??= findFirst().then((cards) => (found = cards)));
 
 /** The same, as far as it is found by now. */
-export const firstCardsByNow = (): readonly Card[] | undefined => found;
+export const firstCardsByNow = (): readonly ListCard[] | undefined => found;

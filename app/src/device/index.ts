@@ -17,4 +17,4 @@ export { deviceId, personName, setPersonName } from './identity';
 export { dropThing, keepThing, thingsOf, watchThings, type KeptKind } from './kept';
 export type { Link } from './link';
 export { cursorHere, dropCursor, keepCursor, keepReadSoFar, readSoFar } from './cursor';
-export { firstCards, firstCardsByNow, cardsInOrder, type Card } from './firstCards';
+export { firstCards, firstCardsByNow, cardsInOrder, type ListCard } from './firstCards';

@@ -22,7 +22,7 @@ import {
   aboutOf,
   cardsInOrder,
   theDevice,
-  type Card,
+  type ListCard,
   type Device,
   type HeldEntry,
   type WaitingEntry,
@@ -102,7 +102,7 @@ export const shopHere = async (device: Device): Promise<ShopLedger> =>
   foldShop(await entriesAbout(device, ABOUT_SHOP));
 
 /** The cards of the list: those of the shop, brought up to what waits here. */
-export const cardsHere = async (device: Device): Promise<readonly Card[]> => {
+export const cardsHere = async (device: Device): Promise<readonly ListCard[]> => {
   const [cards, outbox] = await Promise.all([
     device.cards.orderBy('pieceId').toArray(),
     device.outbox.toArray(),
@@ -111,7 +111,7 @@ export const cardsHere = async (device: Device): Promise<readonly Card[]> => {
   const own = await Promise.all(
     [...open]
       .filter((it) => it !== ABOUT_SHOP)
-      .map(async (pieceId): Promise<Card | undefined> => {
+      .map(async (pieceId): Promise<ListCard | undefined> => {
         const card = cards.find((it) => it.pieceId === pieceId);
         const ledger = await pieceHere(device, pieceId);
         if (ledger) return { ...summaryOf(ledger, card?.planned ?? null), waiting: true };
@@ -122,7 +122,7 @@ export const cardsHere = async (device: Device): Promise<readonly Card[]> => {
   return cardsInOrder([
     ...cards
       .filter((it) => !changed.has(it.pieceId))
-      .map((it): Card => ({ ...it, waiting: false })),
+      .map((it): ListCard => ({ ...it, waiting: false })),
     ...changed.values(),
   ]);
 };

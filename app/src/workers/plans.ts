@@ -19,7 +19,7 @@ const ofPiece =
     plan(caseOf({ piece, shop, now }));
 
 /** What takes many routes to reckon, and so is kept off the thread that draws. */
-export const PLANS = {
+export const PLANNERS = {
   alternatives: ofPiece(alternativesFor),
   branches: ofPiece(branchesOf),
   whatIfs: ofPiece(whatIfs),
@@ -37,15 +37,15 @@ export const PLANS = {
   money: (pieces: readonly Piece[], shop: Shop, now: Minute, stock: readonly Stocked[]) =>
     shopMoney(shopCase(pieces, shop, stock, now)),
 } as const;
-export type PlanKind = keyof typeof PLANS;
-export type Plan<K extends PlanKind> = ReturnType<(typeof PLANS)[K]>;
+export type PlanKind = keyof typeof PLANNERS;
+export type Plan<K extends PlanKind> = ReturnType<(typeof PLANNERS)[K]>;
 
 /** What a kind of plan is about: one piece, or several. */
-export type About<K extends PlanKind> = Parameters<(typeof PLANS)[K]>[0];
+export type About<K extends PlanKind> = Parameters<(typeof PLANNERS)[K]>[0];
 
 /** What a kind of plan asks for beside what it is about, the shop and the time. */
 export type More<K extends PlanKind> =
-  Parameters<(typeof PLANS)[K]> extends [unknown, Shop, Minute, ...infer Rest] ? Rest : never;
+  Parameters<(typeof PLANNERS)[K]> extends [unknown, Shop, Minute, ...infer Rest] ? Rest : never;
 
 type Reckoner = (
   about: Piece | readonly Piece[],
@@ -61,4 +61,4 @@ export const reckon = (
   shop: Shop,
   now: Minute,
   more: readonly unknown[] = [],
-): Plan<PlanKind> => (PLANS[kind] as Reckoner)(about, shop, now, ...more);
+): Plan<PlanKind> => (PLANNERS[kind] as Reckoner)(about, shop, now, ...more);

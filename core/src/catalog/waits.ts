@@ -1,3 +1,4 @@
+import { DAY } from '../units';
 import type { Mechanism } from './coatings';
 import type { Nature } from './meetings';
 import { PRACTICE } from './source';
@@ -40,9 +41,9 @@ export type Until = (typeof UNTILS.ids)[number];
 export const BEARS_PARTS = {
   water: 48 * 60,
   alcohol: 12 * 60,
-  solvent: 24 * 60,
+  solvent: DAY,
   oxidation: 72 * 60,
-  wax: 24 * 60,
+  wax: DAY,
   source: PRACTICE,
 } as const;
 
@@ -60,8 +61,8 @@ interface PairWait {
 export const PAIR_WAITS: readonly PairWait[] = [
   { under: ['oilStain', 'gel'], over: ['water'], minutes: 48 * 60 },
   { under: ['oilFilm'], over: ['water'], minutes: 72 * 60 },
-  { under: ['oilStain', 'gel', 'oilFilm'], over: ['solvent', 'alcohol'], minutes: 24 * 60 },
-  { under: ['oiled'], over: ['alcohol', 'oxidation', 'wax'], minutes: 24 * 60 },
+  { under: ['oilStain', 'gel', 'oilFilm'], over: ['solvent', 'alcohol'], minutes: DAY },
+  { under: ['oiled'], over: ['alcohol', 'oxidation', 'wax'], minutes: DAY },
 ];
 /** @public Where the rows above come from. */
 export const PAIR_WAITS_SOURCE = PRACTICE;
@@ -85,11 +86,11 @@ export const WAITS = {
   afterRaisingGrain: 2 * 60,
   bleedPatch: 12 * 60,
   testPatch: 4 * 60,
-  newVeneer: 24 * 60,
-  newPart: 24 * 60,
+  newVeneer: DAY,
+  newPart: DAY,
   /** Apart from other pieces, after treatment. */
-  quarantine: 14 * 24 * 60,
+  quarantine: 14 * DAY,
   /** By post, and back. */
-  laboratory: 7 * 24 * 60,
+  laboratory: 7 * DAY,
   source: PRACTICE,
 } as const;

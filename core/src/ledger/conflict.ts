@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { LedgerEntry } from './entry';
-import { change, fieldsOf, type Change, type Field } from './kinds';
+import { change, fieldsOf, type Change, type ChangedField } from './kinds';
 
 const side = z.object({
   entryId: z.string(),
@@ -22,7 +22,7 @@ export type Conflict = z.infer<typeof conflict>;
 
 interface Setter {
   readonly entry: LedgerEntry;
-  readonly field: Field<Change>;
+  readonly field: ChangedField<Change>;
 }
 
 const sideOf = ({ entry, field }: Setter): Conflict['stands'] => ({

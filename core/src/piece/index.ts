@@ -155,7 +155,7 @@ export {
   type Topcoat,
   type Wear,
 } from './scheme';
-export { startingAims, type Start } from './startingAims';
+export { startingAims, type StartingWay } from './startingAims';
 export {
   USUAL_SHOP,
   ownSchools,

@@ -1,6 +1,6 @@
+import { DAY , UNIT_SYSTEMS } from '../units';
 import { z } from 'zod';
 import { LEAD_LIMITS, MATERIALS, SCHOOLS, TOOLS, type School, type WayOf } from '../catalog';
-import { UNIT_SYSTEMS } from '../units';
 import { moneySettings } from './moneySettings';
 import { ownPrice } from './prices';
 import { typedText } from './text';
@@ -107,12 +107,7 @@ export const shop = z.object({
     .default([space.parse({ id: 'shop', name: 'Shop' })]),
   air: airSource.default(airSource.parse({})),
   /** Noise ends then, minutes since midnight; null where it may go on. */
-  quietFrom: z
-    .int()
-    .min(0)
-    .max(24 * 60)
-    .nullable()
-    .default(USUAL_QUIET),
+  quietFrom: z.int().min(0).max(DAY).nullable().default(USUAL_QUIET),
   appointments: z.array(appointment).max(500).default([]),
   money: moneySettings.default(moneySettings.parse({})),
   /** Bought beyond the need, for touching up later. */

@@ -4,7 +4,7 @@ import { isFaceOnTop, visibilityOf } from './roles';
 import type { Aim, Scheme } from './scheme';
 
 /** What people usually want of a whole piece; each surface may be given another finish afterwards. */
-export type Start = 'paint' | 'wood' | 'woodTop' | 'freshen';
+export type StartingWay = 'paint' | 'wood' | 'woodTop' | 'freshen';
 
 type Painted = Extract<Scheme, { kind: 'painted' }>;
 const PAINTED: Painted = {
@@ -25,12 +25,12 @@ const LEFT: Scheme = { kind: 'leave' };
  */
 export const startingAims = (
   it: Pick<Piece, 'build'>,
-  start: Start,
+  start: StartingWay,
   paint: Partial<Pick<Painted, 'colour' | 'shade'>> = {},
 ): readonly Aim[] =>
   surfacesOf(it).map((surface): Aim => {
     const painted: Scheme = { ...PAINTED, ...paint };
-    const shown: Readonly<Record<Start, Scheme>> = {
+    const shown: Readonly<Record<StartingWay, Scheme>> = {
       paint: painted,
       wood: CLEAR,
       woodTop: isFaceOnTop(surface) ? CLEAR : painted,

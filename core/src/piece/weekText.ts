@@ -1,3 +1,4 @@
+import { DAY } from '../units';
 import { bad, good, type Result } from './problem';
 import type { DayPart } from './workshop';
 
@@ -38,9 +39,7 @@ const partIn = (text: string): DayPart | undefined => {
   const [, h1, m1 = '0', h2, m2 = '0'] = PART.exec(text.trim()) ?? [];
   if (h1 === undefined || h2 === undefined) return undefined;
   const [from, to] = [Number(h1) * 60 + Number(m1), Number(h2) * 60 + Number(m2)];
-  return Number(m1) < 60 && Number(m2) < 60 && to <= 24 * 60 && from < to
-    ? { from, to }
-    : undefined;
+  return Number(m1) < 60 && Number(m2) < 60 && to <= DAY && from < to ? { from, to } : undefined;
 };
 
 /**

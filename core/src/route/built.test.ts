@@ -6,7 +6,7 @@ import {
   pieceDescription,
   startingAims,
   surfacesOf,
-  type Start,
+  type StartingWay,
 } from '../piece';
 import { builds } from '../testing/arbitraries';
 import { pieceOf } from '../testing/pieces';
@@ -17,7 +17,7 @@ describe('anything that can be built', () => {
     fc.assert(
       fc.property(
         builds,
-        fc.constantFrom<Start>('paint', 'wood', 'woodTop', 'freshen'),
+        fc.constantFrom<StartingWay>('paint', 'wood', 'woodTop', 'freshen'),
         fc.boolean(),
         (it, start, staysInPlace) => {
           const description = pieceDescription.parse({

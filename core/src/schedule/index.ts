@@ -86,6 +86,6 @@ export { heldByAir, type HeldByAir } from './views/heldByAir';
 export { airHelp, type AirHelp, type AirRemedy, type TriedRemedy } from './views/airHelp';
 export { whatItDoes, type WhatItDoes } from './views/compare';
 export { becauseInWords, stalledInWords } from './views/because';
-export { inSittings, type Sitting } from './views/sittings';
+export { inSessions, type Session } from './views/sessions';
 export { readPsplib } from './solver/psplib';
 export { planAsText } from './views/text';

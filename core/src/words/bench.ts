@@ -57,7 +57,7 @@ export const litresInWords = (name: string, litres: number, units: UnitSystem): 
   `${name} ${showVolume(litres, units)}`;
 
 /** What is asked, in few words. */
-export const QUESTIONS: Readonly<Record<GateQuestion, string>> = {
+export const GATE_QUESTIONS: Readonly<Record<GateQuestion, string>> = {
   lead: 'Is there lead?',
   substrate: 'Is it wood?',
   veneer: 'How thick is the veneer?',
@@ -84,7 +84,7 @@ export const tooSoon = {
   early: 'Other steps come first',
   first: (steps: string, titles: readonly string[]) =>
     `${/[,–]/.test(steps) ? 'Steps' : 'Step'} ${steps}: ${titles.join(', ')}.`,
-  question: (it: GateQuestion) => `Waiting on an answer: ${QUESTIONS[it]}`,
+  question: (it: GateQuestion) => `Waiting on an answer: ${GATE_QUESTIONS[it]}`,
   wet: (title: string, until: string) => `“${title}” is still drying, until about ${until}.`,
   neverDry: (title: string) => `“${title}” doesn’t dry in this air.`,
   allTheSame: 'Done all the same',

@@ -1,7 +1,7 @@
 import type { MeterPlace, Shown } from '@obrik/core/contracts';
 
 /** A meter as the shop knows it. All that ship with Obrik are simulated, and say so. */
-export interface Device {
+export interface Meter {
   readonly id: string;
   readonly name: string;
   readonly simulated: boolean;

@@ -2,7 +2,7 @@ import { HOUR_MS } from '@obrik/core/units';
 import { equilibriumMoisture } from '@obrik/core/climate';
 import { diceOf, seedOf, type Dice } from '@obrik/core/dice';
 import type { MeterPlace, Shown } from '@obrik/core/contracts';
-import type { Device } from './device';
+import type { Meter } from './device';
 
 /** A number of a normal distribution (Box and Muller). */
 const normal = (dice: Dice): number =>
@@ -47,7 +47,7 @@ const between = (value: number, low: number, high: number): number =>
  * is held at, and shows it with noise and a slow drift.
  * @param seed the same seed gives the same meters
  */
-export const simulatedDevices = (seed: number): readonly Device[] => [
+export const simulatedDevices = (seed: number): readonly Meter[] => [
   {
     id: 'thermo-hygrometer',
     name: 'Thermometer and hygrometer',

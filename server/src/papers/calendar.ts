@@ -1,6 +1,6 @@
 import { MINUTE_MS } from '@obrik/core/units';
 import type { Shop } from '@obrik/core/piece';
-import { inSittings, type Sitting, type Timetable } from '@obrik/core/schedule';
+import { inSessions, type Session, type Timetable } from '@obrik/core/schedule';
 import ical, { ICalAlarmType } from 'ical-generator';
 
 const at = (minute: number): Date => new Date(minute * MINUTE_MS);
@@ -9,12 +9,12 @@ const at = (minute: number): Date => new Date(minute * MINUTE_MS);
 const BEFORE = 60;
 
 /** Each sitting once: its steps, by piece. */
-const stepsIn = ({ entries }: Sitting): string =>
+const stepsIn = ({ entries }: Session): string =>
   [...new Map(entries.map((it) => [`${it.pieceId}/${it.operation.id}`, it])).values()]
     .map((it) => `${it.name}: ${it.operation.title} (${Math.round(it.minutes)} min)`)
     .join('\n');
 
-const namesIn = ({ entries }: Sitting): string =>
+const namesIn = ({ entries }: Session): string =>
   [...new Set(entries.map((it) => it.name))].join(', ');
 
 /**
@@ -27,7 +27,7 @@ export const asCalendar = ({ entries }: Timetable, shop: Shop, now: Date): strin
     prodId: { company: 'obrik', product: 'obrik', language: 'EN' },
   });
   const nameOf = new Map(shop.people.map((it) => [it.id, it.name]));
-  for (const it of inSittings(entries)) {
+  for (const it of inSessions(entries)) {
     const who = it.personId === null ? '' : (nameOf.get(it.personId) ?? '');
     calendar.createEvent({
       id: `sitting-${it.personId ?? 'nobody'}-${it.from}@obrik`,

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { meterPlace, meterReading } from '@obrik/core/contracts';
-import type { Device } from '../devices/device';
+import type { Meter } from '../devices/device';
 import { endpoint, type Endpoint } from '../http/endpoint';
 import { notFound } from '../http/problem';
 
@@ -8,7 +8,7 @@ const device = z.object({ id: z.string(), name: z.string(), simulated: z.boolean
 
 /** The meters of the shop. */
 export const deviceEndpoints = (
-  devices: readonly Device[],
+  devices: readonly Meter[],
   now: () => Date,
 ): readonly Endpoint[] => [
   endpoint({

@@ -2,7 +2,7 @@ import { col, fn } from 'sequelize';
 import type { Database } from './database';
 
 /** A photo as it is kept: an upright JPEG without any of the camera's notes. */
-export interface Photo {
+export interface StoredPhoto {
   readonly id: string;
   readonly pieceId: string;
   readonly width: number;
@@ -12,8 +12,8 @@ export interface Photo {
 
 export interface PhotoStore {
   /** Keeps a photo; one whose id is known stays as it is. */
-  add(photo: Photo, now: Date): Promise<void>;
-  find(id: string): Promise<Photo | undefined>;
+  add(photo: StoredPhoto, now: Date): Promise<void>;
+  find(id: string): Promise<StoredPhoto | undefined>;
   /** How many there are, of a piece or in all, and their bytes together. */
   sum(pieceId?: string): Promise<{ readonly count: number; readonly bytes: number }>;
 }

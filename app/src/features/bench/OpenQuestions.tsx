@@ -31,13 +31,13 @@ export const OpenQuestions = ({ piece, operations }: OpenQuestionsProps) => {
     return (
       <Card key={kind} edge="amber" style={{ gap: 8 }}>
         <Label heading>Waiting on an answer</Label>
-        <Strong>{BENCH_WORDS.QUESTIONS[kind]}</Strong>
+        <Strong>{BENCH_WORDS.GATE_QUESTIONS[kind]}</Strong>
         <Body>{listed(where.map(nameOf))}</Body>
         {address ? (
           <BenchButton
             main
             title="Record the answer"
-            label={`Record the answer: ${BENCH_WORDS.QUESTIONS[kind]}`}
+            label={`Record the answer: ${BENCH_WORDS.GATE_QUESTIONS[kind]}`}
             onPress={() => router.navigate(address)}
           />
         ) : null}

@@ -9,7 +9,7 @@ import { View } from 'react-native';
 
 import { shopNow } from '@/device';
 import { useCase } from '@/api/useCase';
-import { QUESTIONS, STATE_WORDS, beliefInWords } from '@/features/shared/marks';
+import { SURFACE_QUESTIONS, STATE_WORDS, beliefInWords } from '@/features/shared/marks';
 import { useTimes } from '@/features/shared/useTimes';
 import { INK, KEPT, PrintedLine, Paper } from '@/ui/paper';
 
@@ -35,7 +35,7 @@ const SurfaceSheet = ({
         {surface.count > 1 ? ` ×${surface.count}` : ''} · {showArea(surface.areaMm2, units)} ·{' '}
         {STATE_WORDS[stateOf(beliefs)]}
       </PrintedLine>
-      {QUESTIONS.map(({ variable, title }) => {
+      {SURFACE_QUESTIONS.map(({ variable, title }) => {
         const belief = beliefs[variable];
         return (
           <PrintedLine key={variable}>

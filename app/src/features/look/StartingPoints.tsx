@@ -1,4 +1,10 @@
-import { isFaceOnTop, startingAims, surfacesOf, type Piece, type Start } from '@obrik/core/piece';
+import {
+  isFaceOnTop,
+  startingAims,
+  surfacesOf,
+  type Piece,
+  type StartingWay,
+} from '@obrik/core/piece';
 import { useRouter } from 'expo-router';
 import { useState, type ReactNode } from 'react';
 import { colourName } from '@obrik/core/coating';
@@ -17,7 +23,7 @@ import {
 } from '@/ui/controls';
 
 interface StartRow {
-  readonly start: Start;
+  readonly start: StartingWay;
   readonly title: string;
   readonly says: string;
   /** Only for pieces with a top or a seat. */

@@ -5,7 +5,7 @@ import { surfacesOf, type Piece, type Surface } from '@obrik/core/piece';
 import { showThickness } from '@obrik/core/units';
 import { View } from 'react-native';
 import { useShop } from '@/api/usePiece';
-import { QUESTIONS } from '@/features/shared/marks';
+import { SURFACE_QUESTIONS } from '@/features/shared/marks';
 import { Body, Figure, Label } from '@/ui/controls';
 import { AlsoOn } from './AlsoOn';
 import { LayersPanel } from './LayersPanel';
@@ -40,7 +40,7 @@ export const SurfaceFacts = ({
   return (
     <>
       <Label heading>What we know</Label>
-      {QUESTIONS.map((it) => (
+      {SURFACE_QUESTIONS.map((it) => (
         <Question
           key={`${surface.id}-${it.variable}`}
           piece={piece}

@@ -1,10 +1,10 @@
 import { useEffect } from 'react';
 import { useCardsQuery } from '@/api/api';
-import type { Card } from '@/device';
+import type { ListCard } from '@/device';
 
 interface LiveCardsProps {
   /** Hears the list, at first and whenever it changes; null before the shop has ever been asked. */
-  readonly told: (cards: readonly Card[] | null) => void;
+  readonly told: (cards: readonly ListCard[] | null) => void;
 }
 
 /** Listens to the list; shows nothing itself, so that the list stays where it was scrolled to. */

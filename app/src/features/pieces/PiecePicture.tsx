@@ -1,13 +1,13 @@
 import { Image, View } from 'react-native';
 import Svg, { Rect } from 'react-native-svg';
-import type { Card } from '@/device';
+import type { ListCard } from '@/device';
 import { RADIUS, usePalette } from '@/ui/theme';
 
 const SIZE = 72;
 const EDGE = 100;
 
 /** What a piece looks like, small: its first photo, else its drawing. */
-export const PiecePicture = ({ card }: { readonly card: Pick<Card, 'sketch' | 'photoId'> }) => {
+export const PiecePicture = ({ card }: { readonly card: Pick<ListCard, 'sketch' | 'photoId'> }) => {
   const palette = usePalette();
   const { sketch, photoId } = card;
   if (photoId) {

@@ -3,7 +3,7 @@ import { formatDistance } from 'date-fns/formatDistance';
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { FlatList, View } from 'react-native';
-import { shopNow, type Card } from '@/device';
+import { shopNow, type ListCard } from '@/device';
 import { chooseFile } from '@/features/shared/chooseFile';
 import { loadScreenBundle, useScreenBundle } from '@/features/shell/screenBundleLoader';
 import { noticed } from '@/state/notice';
@@ -30,7 +30,7 @@ import { PiecePicture } from './PiecePicture';
 import { FILTERS, SORTS, sift, type Filter, type Sort } from './sift';
 import { useCards } from './useCards';
 
-const PieceTicket = ({ card }: { readonly card: Card }) => {
+const PieceTicket = ({ card }: { readonly card: ListCard }) => {
   const router = useRouter();
   const { stub, next, work, tags, opensAt } = cardWords(card.planned);
   const marks = [

@@ -2,11 +2,11 @@ import { ticketNumber } from '@obrik/core/ticket';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useChange } from '@/api/usePiece';
-import type { Card } from '@/device';
+import type { ListCard } from '@/device';
 import { PlainButton, Strong, Ticket } from '@/ui/controls';
 
 /** Pieces that were put away, one tap further, with the way back. */
-export const PutAway = ({ cards }: { readonly cards: readonly Card[] }) => {
+export const PutAway = ({ cards }: { readonly cards: readonly ListCard[] }) => {
   const change = useChange();
   const [shows, setShows] = useState(false);
   if (cards.length === 0) return null;

@@ -1,4 +1,4 @@
-import type { Card } from '@/device';
+import type { ListCard } from '@/device';
 
 /** Which pieces are shown. */
 export const FILTERS = [
@@ -19,13 +19,13 @@ export const SORTS = [
 ] as const;
 export type Sort = (typeof SORTS)[number]['value'];
 
-const isShown = ({ planned }: Card, filter: Filter): boolean => {
+const isShown = ({ planned }: ListCard, filter: Filter): boolean => {
   if (filter === 'all') return true;
   if (filter === 'warned') return (planned?.warnings.length ?? 0) > 0;
   return (planned?.next.kind ?? 'look') === filter;
 };
 
-const ORDER: Readonly<Record<Sort, (a: Card, b: Card) => number>> = {
+const ORDER: Readonly<Record<Sort, (a: ListCard, b: ListCard) => number>> = {
   number: (a, b) => (a.number ?? Infinity) - (b.number ?? Infinity) || 0,
   changed: (a, b) => b.updatedAt.localeCompare(a.updatedAt),
   name: (a, b) => a.name.localeCompare(b.name),
@@ -33,5 +33,5 @@ const ORDER: Readonly<Record<Sort, (a: Card, b: Card) => number>> = {
 };
 
 /** The pieces in the shop that a filter shows, in order; those put away are left out. */
-export const sift = (cards: readonly Card[], filter: Filter, sort: Sort): readonly Card[] =>
+export const sift = (cards: readonly ListCard[], filter: Filter, sort: Sort): readonly ListCard[] =>
   cards.filter((it) => !it.archived && isShown(it, filter)).sort(ORDER[sort]);

@@ -1,7 +1,7 @@
-import type { Card } from '@/device';
+import type { ListCard } from '@/device';
 import { sift } from './sift';
 
-const card = (number: number, part: Partial<Card>): Card => ({
+const card = (number: number, part: Partial<ListCard>): ListCard => ({
   pieceId: `p${number}`,
   number,
   name: `Piece ${number}`,
@@ -22,7 +22,7 @@ const planned = (
   kind: 'look' | 'aim' | 'nothing',
   minutes: number,
   warned = false,
-): Card['planned'] => ({
+): ListCard['planned'] => ({
   settled: 0,
   surfaces: 1,
   stage: null,

@@ -3,7 +3,7 @@ import type { Piece } from '@obrik/core/piece';
 import type { SurfaceMark } from '@/ui/drawings';
 
 /** What is asked of every surface, in the order of the screen. */
-export const QUESTIONS = [
+export const SURFACE_QUESTIONS = [
   { variable: 'substrate', title: 'Made of' },
   { variable: 'finish', title: 'On it' },
   { variable: 'wood', title: 'Wood' },

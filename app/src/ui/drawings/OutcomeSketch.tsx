@@ -10,7 +10,7 @@ import {
   YELLOW,
   board,
   dots,
-  face,
+  faceSketch,
   film,
   grain,
   hole,
@@ -18,7 +18,7 @@ import {
   patch,
   rag,
   scatter,
-  section,
+  sectionSketch,
   stroke,
   waves,
   wood,
@@ -49,9 +49,9 @@ const SKETCHES: Readonly<Record<Sketch, Draw>> = {
     ),
   'edge-plies': (p) => board(p, <Path d="M4 18 H36 M4 22 H36 M4 26 H36" {...stroke(p)} />),
   'figure-varied': (p) =>
-    face(p, grain(p, 'M6 8 Q20 20 42 9 M6 16 Q22 28 42 15 M6 25 Q26 32 42 22')),
+    faceSketch(p, grain(p, 'M6 8 Q20 20 42 9 M6 16 Q22 28 42 15 M6 25 Q26 32 42 22')),
   'figure-mirrored': (p) =>
-    face(
+    faceSketch(
       p,
       <G>
         <Path d="M8 30 Q20 18 22 6 M26 6 Q28 18 40 30" {...stroke(p)} />
@@ -59,18 +59,22 @@ const SKETCHES: Readonly<Record<Sketch, Draw>> = {
       </G>,
     ),
   'figure-printed': (p) =>
-    face(
+    faceSketch(
       p,
       <G>
         <Path d="M6 12 q5 -6 10 0 M6 26 q5 -6 10 0" {...stroke(p)} />
         <Path d="M28 12 q5 -6 10 0 M28 26 q5 -6 10 0" {...stroke(p)} />
       </G>,
     ),
-  'figure-plain': (p) => face(p, null),
+  'figure-plain': (p) => faceSketch(p, null),
   'face-pores': (p) =>
-    section(p, <Path d="M4 16 l4 3 4 -3 4 3 4 -3 4 3 4 -3 4 3 4 -3 4 3 4 -3" {...stroke(p)} />),
+    sectionSketch(
+      p,
+      <Path d="M4 16 l4 3 4 -3 4 3 4 -3 4 3 4 -3 4 3 4 -3 4 3 4 -3" {...stroke(p)} />,
+    ),
   'face-film': (p) => film(p, 'M4 13 H44'),
-  'face-smooth': (p) => section(p, <Rect x={4} y={16} width={40} height={16} fill={p.line} />),
+  'face-smooth': (p) =>
+    sectionSketch(p, <Rect x={4} y={16} width={40} height={16} fill={p.line} />),
   'sound-full': (p) => waves(p, 1),
   'sound-hollow': (p) => waves(p, 3),
   'sound-click': (p) => (
@@ -121,8 +125,9 @@ const SKETCHES: Readonly<Record<Sketch, Draw>> = {
     </G>
   ),
   'dust-metal': (p) => <Path d="M8 28 L20 10 L26 22 L40 8" {...stroke(p)} />,
-  'dent-deep': (p) => section(p, <Path d="M14 16 Q24 27 34 16" {...stroke(p)} fill={p.card} />),
-  'dent-none': (p) => section(p, <Path d="M24 4 V12 M20 9 L24 13 L28 9" {...stroke(p)} />),
+  'dent-deep': (p) =>
+    sectionSketch(p, <Path d="M14 16 Q24 27 34 16" {...stroke(p)} fill={p.card} />),
+  'dent-none': (p) => sectionSketch(p, <Path d="M24 4 V12 M20 9 L24 13 L28 9" {...stroke(p)} />),
   'weight-light': (p) => (
     <Path d="M24 30 V8 M16 16 L24 7 L32 16" {...stroke(p)} strokeWidth={2.5} />
   ),
@@ -204,12 +209,12 @@ const SKETCHES: Readonly<Record<Sketch, Draw>> = {
   'patch-yellow': (p) => patch(p, YELLOW),
   'patch-pink': (p) => patch(p, PINK),
   'drop-beads': (p) =>
-    section(p, <Path d="M16 16 Q16 6 24 6 T32 16 Z" {...stroke(p)} fill={p.slateSoft} />),
+    sectionSketch(p, <Path d="M16 16 Q16 6 24 6 T32 16 Z" {...stroke(p)} fill={p.slateSoft} />),
   'drop-soaks': (p) =>
-    section(p, <Path d="M14 16 Q24 34 34 16 Z" {...stroke(p)} fill={p.slateSoft} />),
-  'drop-black': (p) => section(p, <Path d="M14 16 Q24 30 34 16 Z" fill={p.ink} />),
+    sectionSketch(p, <Path d="M14 16 Q24 34 34 16 Z" {...stroke(p)} fill={p.slateSoft} />),
+  'drop-black': (p) => sectionSketch(p, <Path d="M14 16 Q24 30 34 16 Z" fill={p.ink} />),
   'drop-fizz': (p) =>
-    section(
+    sectionSketch(
       p,
       <G>
         <Circle cx={20} cy={12} r={3} {...stroke(p)} />
@@ -217,13 +222,13 @@ const SKETCHES: Readonly<Record<Sketch, Draw>> = {
         <Circle cx={28} cy={14} r={2} {...stroke(p)} />
       </G>,
     ),
-  'drop-none': (p) => section(p, <Path d="M18 12 H30" {...stroke(p)} />),
+  'drop-none': (p) => sectionSketch(p, <Path d="M18 12 H30" {...stroke(p)} />),
   'film-sticky': (p) => film(p, 'M4 15 H18 Q22 4 24 4 T30 15 H44'),
   'film-gummy': (p) => film(p, 'M4 15 Q10 8 16 14 T28 13 T44 15'),
   'film-flows': (p) => film(p, 'M4 15 H14 Q24 8 34 15 H44'),
   'film-wrinkles': (p) => film(p, 'M4 15 l5 -7 5 7 5 -7 5 7 5 -7 5 7 5 -7 5 7'),
   'film-none': (p) => film(p, 'M4 14 H44'),
-  'film-bare': (p) => section(p, grain(p, 'M5 21 Q24 18 43 21 M5 27 Q24 24 43 27')),
+  'film-bare': (p) => sectionSketch(p, grain(p, 'M5 21 Q24 18 43 21 M5 27 Q24 24 43 27')),
   'flake-stretches': (p) => <Path d="M6 26 Q24 2 42 26" {...stroke(p)} strokeWidth={3} />,
   'flake-snaps': (p) => (
     <Path d="M6 26 L21 12 M27 12 L42 26 M22 6 l2 4 M27 5 l-1 4" {...stroke(p)} strokeWidth={3} />
@@ -240,9 +245,10 @@ const SKETCHES: Readonly<Record<Sketch, Draw>> = {
       ])}
     </G>
   ),
-  'curl-soft': (p) => section(p, <Path d="M10 16 H22 q8 -2 6 -8 t-8 0 t4 4" {...stroke(p)} />),
+  'curl-soft': (p) =>
+    sectionSketch(p, <Path d="M10 16 H22 q8 -2 6 -8 t-8 0 t4 4" {...stroke(p)} />),
   'curl-powder': (p) =>
-    section(
+    sectionSketch(
       p,
       <G>
         {dots(p, [
@@ -253,7 +259,8 @@ const SKETCHES: Readonly<Record<Sketch, Draw>> = {
         ])}
       </G>,
     ),
-  'curl-none': (p) => section(p, <Path d="M10 15 H38" {...stroke(p)} strokeDasharray="3 3" />),
+  'curl-none': (p) =>
+    sectionSketch(p, <Path d="M10 15 H38" {...stroke(p)} strokeDasharray="3 3" />),
   'glow-orange': (p) => (
     <G>
       <Circle cx={24} cy={18} r={11} fill="#F08A3C" />
@@ -262,12 +269,12 @@ const SKETCHES: Readonly<Record<Sketch, Draw>> = {
   ),
   'glow-none': (p) => <Circle cx={24} cy={18} r={12} {...stroke(p)} />,
   'mark-brush': (p) =>
-    face(
+    faceSketch(
       p,
       <Path d="M6 9 H42 M6 14 H38 M6 19 H42 M6 24 H36 M6 29 H42" {...stroke(p)} strokeWidth={1} />,
     ),
   'mark-spray': (p) =>
-    face(
+    faceSketch(
       p,
       <G>
         {dots(
@@ -276,12 +283,13 @@ const SKETCHES: Readonly<Record<Sketch, Draw>> = {
         )}
       </G>,
     ),
-  'mark-wiped': (p) => face(p, <Path d="M8 18 q8 -10 16 0 t16 0" {...stroke(p)} strokeWidth={1} />),
+  'mark-wiped': (p) =>
+    faceSketch(p, <Path d="M8 18 q8 -10 16 0 t16 0" {...stroke(p)} strokeWidth={1} />),
   'mark-white-ring': (p) =>
-    face(p, <Circle cx={24} cy={18} r={9} {...stroke(p)} strokeWidth={3} />),
-  'mark-none': (p) => face(p, null),
+    faceSketch(p, <Circle cx={24} cy={18} r={9} {...stroke(p)} strokeWidth={3} />),
+  'mark-none': (p) => faceSketch(p, null),
   'crack-fine': (p) =>
-    face(
+    faceSketch(
       p,
       <Path
         d="M10 5 V31 M18 5 V31 M26 5 V31 M34 5 V31 M5 14 H43 M5 24 H43"
@@ -290,7 +298,7 @@ const SKETCHES: Readonly<Record<Sketch, Draw>> = {
       />,
     ),
   'crack-broad': (p) =>
-    face(
+    faceSketch(
       p,
       <Path
         d="M5 14 L18 18 L24 5 M18 18 L22 32 M18 18 L43 20 M32 19 L36 5"
@@ -298,7 +306,7 @@ const SKETCHES: Readonly<Record<Sketch, Draw>> = {
         strokeWidth={2}
       />,
     ),
-  'crack-none': (p) => face(p, null),
+  'crack-none': (p) => faceSketch(p, null),
   'swab-red': (p) => (
     <G>
       <Rect x={8} y={15} width={24} height={6} {...stroke(p)} fill={p.card} />

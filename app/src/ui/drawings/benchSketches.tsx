@@ -8,9 +8,9 @@ import {
   WHITE,
   YELLOW,
   dots,
-  face,
+  faceSketch,
   grain,
-  section,
+  sectionSketch,
   stroke,
   wood,
   type Draw,
@@ -35,7 +35,7 @@ const litmus = (p: Palette, at: number): ReactNode => (
 );
 /** A fill in section: its surface by the path over the gap. */
 const fill = (p: Palette, surface: string): ReactNode =>
-  section(
+  sectionSketch(
     p,
     <G>
       <Path d={`M16 16 ${surface} 32 16 L29 28 H19 Z`} fill={p.slateSoft} />
@@ -68,7 +68,7 @@ const comb = (p: Palette, wet: number): ReactNode => (
   </G>
 );
 const nail = (p: Palette, edge: string): ReactNode =>
-  section(
+  sectionSketch(
     p,
     <G>
       <Path d="M20 4 Q28 2 30 8 L26 14 Z" {...stroke(p)} fill={p.card} />
@@ -136,7 +136,7 @@ export const BENCH_SKETCHES: Readonly<Record<BenchSketch, Draw>> = {
       />,
     ),
   'old-layers': (p) =>
-    section(
+    sectionSketch(
       p,
       <G>
         <Rect x={4} y={11} width={40} height={5} fill={RED} stroke={p.ink} />
@@ -151,9 +151,12 @@ export const BENCH_SKETCHES: Readonly<Record<BenchSketch, Draw>> = {
   'fill-proud': (p) => fill(p, 'Q24 6'),
   'fill-hollow': (p) => fill(p, 'Q24 25'),
   'look-even': (p) =>
-    face(p, <Path d="M8 9 H40 M8 15 H40 M8 21 H40 M8 27 H40" {...stroke(p)} strokeWidth={0.8} />),
+    faceSketch(
+      p,
+      <Path d="M8 9 H40 M8 15 H40 M8 21 H40 M8 27 H40" {...stroke(p)} strokeWidth={0.8} />,
+    ),
   'look-scratches': (p) =>
-    face(
+    faceSketch(
       p,
       <Path
         d="M10 28 L18 8 M17 29 L27 7 M28 28 L34 10 M36 27 q-6 -6 1 -12"
@@ -162,7 +165,7 @@ export const BENCH_SKETCHES: Readonly<Record<BenchSketch, Draw>> = {
       />,
     ),
   'look-flats': (p) =>
-    face(
+    faceSketch(
       p,
       <G>
         <Path
@@ -185,7 +188,7 @@ export const BENCH_SKETCHES: Readonly<Record<BenchSketch, Draw>> = {
       />,
     ),
   'look-fur': (p) =>
-    section(
+    sectionSketch(
       p,
       <Path
         d="M8 16 l-2 -7 M13 16 l2 -8 M18 16 l-2 -6 M23 16 l3 -8 M29 16 l-2 -7 M34 16 l2 -8 M40 16 l-2 -6"

@@ -16,7 +16,7 @@ export const board = (p: Palette, edge: ReactNode, face?: ReactNode): ReactNode 
     {edge}
   </G>
 );
-export const face = (p: Palette, inside: ReactNode): ReactNode => (
+export const faceSketch = (p: Palette, inside: ReactNode): ReactNode => (
   <G>
     <Rect x={4} y={4} width={40} height={28} {...stroke(p)} fill={p.card} />
     {inside}
@@ -33,21 +33,21 @@ export const rag = (p: Palette, colour: string): ReactNode => (
   </G>
 );
 export const patch = (p: Palette, colour: string): ReactNode =>
-  face(
+  faceSketch(
     p,
     <G>
       {grain(p)}
       <Rect x={15} y={10} width={18} height={16} fill={colour} stroke={p.ink} strokeWidth={1} />
     </G>,
   );
-export const section = (p: Palette, inside: ReactNode): ReactNode => (
+export const sectionSketch = (p: Palette, inside: ReactNode): ReactNode => (
   <G>
     <Rect x={4} y={16} width={40} height={16} {...stroke(p)} fill={p.amberSoft} />
     {inside}
   </G>
 );
 export const film = (p: Palette, top: string) =>
-  section(p, <Path d={top} {...stroke(p)} strokeWidth={2.5} stroke={p.amber} />);
+  sectionSketch(p, <Path d={top} {...stroke(p)} strokeWidth={2.5} stroke={p.amber} />);
 export const lens = (p: Palette, inside: ReactNode): ReactNode => (
   <G>
     <Circle cx={22} cy={17} r={13} {...stroke(p)} fill={p.card} />
@@ -66,7 +66,7 @@ export const waves = (p: Palette, count: number): ReactNode => (
   </G>
 );
 export const hole = (p: Palette, inside: ReactNode) =>
-  section(
+  sectionSketch(
     p,
     <G>
       {inside}
@@ -83,7 +83,7 @@ export const scatter: readonly (readonly [number, number, number])[] = [
   [20, 25, 1],
 ];
 export const wood = (p: Palette, colour: string, extra: ReactNode = grain(p)): ReactNode =>
-  face(
+  faceSketch(
     p,
     <G>
       <Rect x={5} y={5} width={38} height={26} fill={colour} />

@@ -1,5 +1,6 @@
 import { line } from '../line';
-import { DAY, coating } from './coating';
+import { DAY } from '../../units';
+import { coating } from './coating';
 import { MEETS } from './meets';
 
 export const alkydBlocker = coating({

@@ -1,3 +1,4 @@
+import { DAY } from '../../units';
 import type { TimerId } from '../bench/timers';
 import type { Bleed } from '../bleeds';
 import type { Finish } from '../finishes';
@@ -14,8 +15,6 @@ export type CoatingRole =
 
 /** How a coat turns solid; air and temperature act on each in their own way. */
 export type Mechanism = 'water' | 'alcohol' | 'solvent' | 'oxidation' | 'wax';
-
-export const DAY = 24 * 60;
 
 /** What a primer is needed for, and what it does for the coats over it. */
 export interface PrimerPart {

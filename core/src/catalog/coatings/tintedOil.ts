@@ -1,3 +1,4 @@
+import { DAY } from '../../units';
 import { coating } from './coating';
 import { MEETS } from './meets';
 
@@ -8,7 +9,7 @@ export const tintedOil = coating({
   mechanism: 'oxidation',
   wetUm: 0,
   solids: 0,
-  recoatMinutes: 24 * 60,
+  recoatMinutes: DAY,
   closesMinutes: null,
   cureDays: 7,
   yellows: false,

@@ -1,4 +1,5 @@
-import { DAY, coating } from './coating';
+import { DAY } from '../../units';
+import { coating } from './coating';
 import { MEETS } from './meets';
 
 export const waterBlocker = coating({

@@ -3,7 +3,7 @@ import { ABRASIVES, DISCS, PAPERS } from './abrasives';
 import { CLEANERS } from './cleaners';
 import { FILLERS } from './fillers';
 import { STRIPPERS } from './strippers';
-import { WORN } from './worn';
+import { WORN_MATERIALS } from './worn';
 
 /** Where things stand in a shop that sells them, in the order in which one walks through it. */
 export const AISLES = [
@@ -27,7 +27,7 @@ const BY_MATERIAL: ReadonlyMap<string, Aisle> = new Map<string, Aisle>([
   ...CLEANERS.map((it) => [it.id, 'cleaning'] as const),
   ...FILLERS.map((it) => [it.id, 'repair'] as const),
   ...[...PAPERS, ...DISCS, ...ABRASIVES].map((it) => [it.id, 'abrasives'] as const),
-  ...WORN.map((it) => [it.id, 'protection'] as const),
+  ...WORN_MATERIALS.map((it) => [it.id, 'protection'] as const),
 ]);
 
 /** Where a material stands. @param material its id */

@@ -7,7 +7,7 @@ import { FILLERS } from './fillers';
 import { material, type Container, type MaterialRow } from './material';
 import { STRIPPERS } from './strippers';
 import { EQUIPMENT, SUNDRIES } from './sundries';
-import { WORN } from './worn';
+import { WORN_MATERIALS } from './worn';
 
 /** Label at the start of a line. */
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
@@ -36,7 +36,7 @@ export const MATERIALS = table([
   ...DISCS,
   ...ABRASIVES,
   ...SUNDRIES,
-  ...WORN,
+  ...WORN_MATERIALS,
   ...EQUIPMENT,
   ...COATS,
 ]);

@@ -11,7 +11,7 @@ const worn = <const Id extends string>(
 ) => material({ id, label, unit: 'piece', containers: [{ size, price }], shelfMonths });
 
 /** What is worn and used up by wearing it; gloves, filters and cartridges by the pair. */
-export const WORN = [
+export const WORN_MATERIALS = [
   worn('dustMasks', 'Dust masks', 10, 900, 60),
   worn('p100Filters', 'P100 filters, pairs', 1, 1600, 60),
   worn('vapourCartridges', 'Organic-vapour cartridges, pairs', 1, 2200, 60),
@@ -29,7 +29,7 @@ export const WORN = [
  */
 export const WEAR: readonly {
   readonly worn: Protection;
-  readonly material: (typeof WORN)[number]['id'];
+  readonly material: (typeof WORN_MATERIALS)[number]['id'];
   readonly minutes: number;
 }[] = [
   { worn: 'dustMask', material: 'dustMasks', minutes: 8 * 60 },

@@ -10,7 +10,7 @@ import {
   type Piece,
   type Result,
 } from '../../piece';
-import { changeKind, namesOf, onSurface, type Field } from './kind';
+import { changeKind, namesOf, onSurface, type ChangedField } from './kind';
 
 type Key = keyof DescriptionPart;
 
@@ -36,7 +36,7 @@ interface Describe {
   description: DescriptionPart;
 }
 
-const fieldsOf = (part: DescriptionPart): readonly Field<Describe>[] =>
+const fieldsOf = (part: DescriptionPart): readonly ChangedField<Describe>[] =>
   FIELDS.flatMap((name) => {
     const own = KEYS.filter((key) => PARTS[key].field === name && part[key] !== undefined);
     if (own.length === 0) return [];

@@ -30,7 +30,7 @@ import { unpicture } from './unpicture';
 import { unrecipe } from './unrecipe';
 import { withdraw } from './withdraw';
 import { work } from './work';
-import type { ChangeKind, Dated, Field, HistoryGroup, Subject, ToldFor, Up } from './kind';
+import type { ChangeKind, Dated, ChangedField, HistoryGroup, Subject, ToldFor, Up } from './kind';
 
 /** Every kind of change, in the order in which they make a piece. */
 const KINDS = [
@@ -138,7 +138,8 @@ export const brought = (
 };
 
 /** What an entry sets. */
-export const fieldsOf = (it: Change): readonly Field<Change>[] => kindOf(it).fields?.(it) ?? [];
+export const fieldsOf = (it: Change): readonly ChangedField<Change>[] =>
+  kindOf(it).fields?.(it) ?? [];
 
 export const groupOf = (it: Change): HistoryGroup => kindOf(it).group;
 
@@ -157,4 +158,4 @@ export const changesMaking = (
 ): readonly Dated<Change>[] =>
   KINDS.flatMap((it) => (it as unknown as Row).madeFrom?.(piece) ?? []);
 
-export type { Dated, Field, HistoryGroup, ToldFor, Up };
+export type { Dated, ChangedField, HistoryGroup, ToldFor, Up };

@@ -10,7 +10,7 @@ export type HistoryGroup =
  * One thing that an entry sets, so that the last one that sets it stands: which, to what, and the
  * change that sets this alone. Additions set nothing: both stay.
  */
-export interface Field<C = { readonly kind: string }> {
+export interface ChangedField<C = { readonly kind: string }> {
   readonly name: string;
   readonly value: unknown;
   readonly change: C;
@@ -45,7 +45,7 @@ export interface ChangeKind<C extends { readonly kind: string }, S extends Subje
   readonly apply?: (before: Piece, it: C) => Result<Piece>;
   /** The same about the surfaces that stand for those that were merged since. */
   readonly moved?: (it: C, to: (surfaceId: string) => string) => C;
-  readonly fields?: (it: C) => readonly Field<C>[];
+  readonly fields?: (it: C) => readonly ChangedField<C>[];
   /** The one surface that it changes; undefined where it is about several or none. */
   readonly surfaceOf?: (it: C) => string | undefined;
   /** What it puts on a surface by an id of its own. */

@@ -80,7 +80,7 @@ export const surface = (
 ): PartSurface => ({ part: 'panel', count: 1, profile: 'flat', ...it });
 
 /** A face; plain where nothing else is said. */
-export const face = (
+export const faceOf = (
   surfaceId: string | null,
   x: number,
   y: number,

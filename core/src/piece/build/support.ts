@@ -1,4 +1,4 @@
-import { GAP_MM, LEG_MM, face, panel, surface, type Face, type PartSurface } from './part';
+import { GAP_MM, LEG_MM, faceOf, panel, surface, type Face, type PartSurface } from './part';
 import type { Profile } from '../../catalog';
 
 /** What a body stands on. */
@@ -77,12 +77,12 @@ export const supportFaces = (
 ): readonly Face[] => {
   if (height <= 0) return [];
   const below = y + GAP_MM / 2;
-  if (kind === 'plinth') return [face('plinth', x, below, width, height)];
+  if (kind === 'plinth') return [faceOf('plinth', x, below, width, height)];
   const size =
     kind === 'feet' ? Math.min(FOOT_MM, width / 2, depth / 2) : Math.min(LEG_MM, width / 3);
   const [id, look] = kind === 'casters' ? ([null, 'wheel'] as const) : ([kind, 'plain'] as const);
   return [
-    face(id, x, below, size, height, look),
-    face(id, x + width - size, below, size, height, look),
+    faceOf(id, x, below, size, height, look),
+    faceOf(id, x + width - size, below, size, height, look),
   ];
 };

@@ -25,8 +25,8 @@ export const isPhOff = (s: SurfaceContext): boolean => {
 };
 
 /** What is wrong with the shop's air for the coats of a surface; undefined where they bear it. */
-export type AirFault = 'cold' | 'humid' | 'dew';
-export const airFault = weakMapMemoize((s: SurfaceContext): AirFault | undefined => {
+export type RouteAirFault = 'cold' | 'humid' | 'dew';
+export const airFault = weakMapMemoize((s: SurfaceContext): RouteAirFault | undefined => {
   const { airCelsius: celsius, airHumidity: humidity } = s.shop;
   const ranges = coatsOf(s).map((id) => COATINGS.get(id).air ?? COATING_AIR);
   if (ranges.some((it) => celsius < it.fromCelsius)) return 'cold';

@@ -6,7 +6,7 @@ import {
   MAY_ON_LEAD,
   RUINS,
   WORKS_NEW,
-  WORN,
+  MUST_BE_WORN,
   WORN_AT_LINE,
   type Judgement,
 } from './methods';
@@ -71,7 +71,7 @@ const faultsOfTask = (it: Task, at: number, route: Route, known: Known): readonl
   const text = [it.title, ...it.how.map((one) => one.text)].join(' ');
   const badWord = forbiddenAnywhere(JSON.stringify([it.title, it.how, it.cautions, it.reason]));
   if (badWord) say('forbidden word', badWord);
-  for (const wanted of WORN[it.method] ?? []) {
+  for (const wanted of MUST_BE_WORN[it.method] ?? []) {
     if (!wanted.test(wornAt(it))) say('not worn', `${String(wanted)} in ${wornAt(it)}`);
   }
   const does = new Set([

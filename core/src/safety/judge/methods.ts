@@ -87,7 +87,7 @@ export const WORKS_NEW: readonly Method[] = [
 ];
 
 /** What is worn whoever does it: by method, labels as users read them. */
-export const WORN: Readonly<Partial<Record<Method, readonly RegExp[]>>> = {
+export const MUST_BE_WORN: Readonly<Partial<Record<Method, readonly RegExp[]>>> = {
   scuff: [/P100/, /Hearing/],
   'sand-ladder': [/P100/, /Hearing/],
   'strip-gel': [/Gloves matched/, /Goggles/, /Organic-vapour/],

@@ -2,7 +2,7 @@ import { shop as shopSchema, surfacesOf, type Piece, type Shop } from '../../pie
 import { allAims, painted, pieceOf } from '../../testing/pieces';
 import { taskFor } from '../../testing/tasks';
 import { planFaults } from '../../testing/planFaults';
-import { benchOf, inSittings, planShop, problemOf } from '..';
+import { benchOf, inSessions, planShop, problemOf } from '..';
 import { placesInSpaces } from './places';
 
 const HOUR = 60;
@@ -63,8 +63,8 @@ describe('whose hands', () => {
       name: 'A',
       personIds: ['runa', 'tove'],
       worked: [{ from: 0, to: 30 }],
-    } as unknown as Parameters<typeof inSittings>[0][number];
-    expect(inSittings([entry]).map((it) => it.personId)).toEqual(['runa', 'tove']);
+    } as unknown as Parameters<typeof inSessions>[0][number];
+    expect(inSessions([entry]).map((it) => it.personId)).toEqual(['runa', 'tove']);
   });
 });
 

@@ -1,4 +1,4 @@
-import { HOUR } from '../../units';
+import { DAY , HOUR } from '../../units';
 import type { Coating } from '../../catalog';
 import { airAt, misfitsFor, type AirCourse, type Minute, type Misfit } from '../../climate';
 import type { Shop } from '../../piece';
@@ -21,7 +21,7 @@ export interface HeldByAir {
 }
 
 /** A step that the air puts off for less than this needs no help, minutes. */
-const PATIENCE = 2 * 24 * 60;
+const PATIENCE = 2 * DAY;
 /** So far ahead it is looked at what is wrong with the air, hours: nights and days. */
 const LOOKED_AT = 7 * 24;
 

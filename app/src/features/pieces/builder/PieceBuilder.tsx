@@ -17,7 +17,7 @@ import { Field } from '@/ui/forms';
 import type { PieceForm } from '../pieceForm';
 import { ADDABLE, BodyFields } from './BodyFields';
 import { CellPanel } from './CellPanel';
-import { chosenBy, choicesIn, isSamePart, shows, type ChosenPart } from './parts';
+import { chosenBy, choicesIn, isSamePart, isFaceOf, type ChosenPart } from './parts';
 import { PieceFacts } from './PieceFacts';
 import { SurfacePanel } from './SurfacePanel';
 import { useBuilder } from './useBuilder';
@@ -74,7 +74,7 @@ export const PieceBuilder = ({ form, units, head, below, foot }: PieceBuilderPro
       <BuildDrawing
         build={now}
         maxHeight={wide ? 420 : 270}
-        isChosen={(face) => shows(face, chosen)}
+        isChosen={(face) => isFaceOf(face, chosen)}
         onTap={(face) => {
           const it = chosenBy(face);
           setChosen(isSamePart(it, chosen) ? undefined : it);

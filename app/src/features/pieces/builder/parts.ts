@@ -15,7 +15,7 @@ export const isSamePart = (a: ChosenPart | undefined, b: ChosenPart | undefined)
   JSON.stringify(a) === JSON.stringify(b);
 
 /** Does a face show what is chosen? */
-export const shows = (face: Face, it: ChosenPart | undefined): boolean => {
+export const isFaceOf = (face: Face, it: ChosenPart | undefined): boolean => {
   if (it?.of === 'cell') return isSamePart(chosenBy(face), it);
   return it !== undefined && face.surfaceId === it.surfaceId && face.cell === null;
 };

@@ -8,7 +8,7 @@ import {
   type Body,
   type BodyKind,
 } from '../bodyKind';
-import { GAP_MM, LEG_MM, NOTHING_LOOSE, face, panel, surface, type Face } from '../part';
+import { GAP_MM, LEG_MM, NOTHING_LOOSE, faceOf, panel, surface, type Face } from '../part';
 
 const RAIL_MM = 60;
 const SLAT_MM = 30;
@@ -69,10 +69,10 @@ export const crib: BodyKind<'crib'> = {
     const drawn = Math.min(12, Math.max(2, Math.round(measure(it, 'slats') / 2)));
     const step = inner / drawn;
     return [
-      face('ends', 0, 0, depth, height),
-      face('rails', x, 0, width, RAIL_MM),
+      faceOf('ends', 0, 0, depth, height),
+      faceOf('rails', x, 0, width, RAIL_MM),
       ...Array.from({ length: drawn }, (_, index) =>
-        face(
+        faceOf(
           'slats',
           x + LEG_MM + index * step + (step - SLAT_MM) / 2,
           RAIL_MM,
@@ -80,8 +80,8 @@ export const crib: BodyKind<'crib'> = {
           slatHeight(it),
         ),
       ),
-      face('rails', x, height - RAIL_MM, width, RAIL_MM),
-      face('base', x, height + GAP_MM, width, depth),
+      faceOf('rails', x, height - RAIL_MM, width, RAIL_MM),
+      faceOf('base', x, height + GAP_MM, width, depth),
     ];
   },
   loose: () => NOTHING_LOOSE,
@@ -162,20 +162,20 @@ export const bed: BodyKind<'bed'> = {
     const end = (id: string, x: number, y: number, tall: number): readonly Face[] =>
       posts
         ? [
-            face('posts', x, y, LEG_MM, tall),
-            face(id, x + LEG_MM, y, depth - 2 * LEG_MM, tall),
-            face('posts', x + depth - LEG_MM, y, LEG_MM, tall),
+            faceOf('posts', x, y, LEG_MM, tall),
+            faceOf(id, x + LEG_MM, y, depth - 2 * LEG_MM, tall),
+            faceOf('posts', x + depth - LEG_MM, y, LEG_MM, tall),
           ]
-        : [face(id, x, y, depth, tall)];
+        : [faceOf(id, x, y, depth, tall)];
     const y = Math.max(height, foot) + GAP_MM;
     const slats = Math.min(10, measure(it, 'slats'));
     const step = width / Math.max(1, slats);
     return [
       ...end('head', 0, Math.max(0, foot - height), height),
       ...end('foot', depth + GAP_MM, Math.max(0, height - foot), foot),
-      face('rails', 0, y, width, SIDE_RAIL_MM),
+      faceOf('rails', 0, y, width, SIDE_RAIL_MM),
       ...Array.from({ length: slats }, (_, index) =>
-        face(
+        faceOf(
           'slats',
           index * step + step / 4,
           y + SIDE_RAIL_MM + GAP_MM,

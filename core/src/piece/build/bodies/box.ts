@@ -7,7 +7,7 @@ import {
   type Body,
   type BodyKind,
 } from '../bodyKind';
-import { BOARD_MM, GAP_MM, NOTHING_LOOSE, face, panel, surface, topPanels } from '../part';
+import { BOARD_MM, GAP_MM, NOTHING_LOOSE, faceOf, panel, surface, topPanels } from '../part';
 import { SUPPORTS, supportFaces, supportSurfaces, type Support } from '../support';
 
 const tall = (it: Body): number => measure(it, 'height') - measure(it, 'legHeight');
@@ -71,10 +71,10 @@ export const box: BodyKind<'box'> = {
     const x = depth + GAP_MM;
     const y = depth + GAP_MM;
     return [
-      face('top', x, 0, width, depth),
-      face('left', 0, y, depth, height),
-      face('front', x, y, width, height),
-      face('right', x + width + GAP_MM, y, depth, height),
+      faceOf('top', x, 0, width, depth),
+      faceOf('left', 0, y, depth, height),
+      faceOf('front', x, y, width, height),
+      faceOf('right', x + width + GAP_MM, y, depth, height),
       ...supportFaces(
         chosen(it, 'support') as Support,
         x,

@@ -13,7 +13,7 @@ import {
   BOARD_MM,
   GAP_MM,
   areaOf,
-  face,
+  faceOf,
   moved,
   panel,
   pullsOn,
@@ -164,13 +164,13 @@ const faces = (it: Body): readonly Face[] => {
   const topHeight = has(it, 'top') ? box.depth + GAP_MM : 0;
   const y = topHeight + (cornice > 0 ? cornice + GAP_MM / 2 : 0);
   return [
-    ...(has(it, 'top') ? [face('top', x, 0, box.width, box.depth)] : []),
-    ...(cornice > 0 ? [face('cornice', x, topHeight, box.width, cornice)] : []),
-    ...(left ? [face('left', 0, y, box.depth, box.height)] : []),
-    face('frame', x, y, box.width, box.height),
+    ...(has(it, 'top') ? [faceOf('top', x, 0, box.width, box.depth)] : []),
+    ...(cornice > 0 ? [faceOf('cornice', x, topHeight, box.width, cornice)] : []),
+    ...(left ? [faceOf('left', 0, y, box.depth, box.height)] : []),
+    faceOf('frame', x, y, box.width, box.height),
     ...moved(
       placed(it).map((one) =>
-        face(
+        faceOf(
           surfaceIdOf(one.cell),
           one.x,
           one.y,
@@ -185,7 +185,7 @@ const faces = (it: Body): readonly Face[] => {
       y,
     ),
     ...(sidesOf(it).includes('right')
-      ? [face('right', x + box.width + GAP_MM, y, box.depth, box.height)]
+      ? [faceOf('right', x + box.width + GAP_MM, y, box.depth, box.height)]
       : []),
     ...supportFaces(
       chosen(it, 'support') as Support,

@@ -7,7 +7,16 @@ import {
   measuredSize,
   type BodyKind,
 } from '../bodyKind';
-import { BOARD_MM, GAP_MM, LEG_MM, NOTHING_LOOSE, face, panel, surface, topPanels } from '../part';
+import {
+  BOARD_MM,
+  GAP_MM,
+  LEG_MM,
+  NOTHING_LOOSE,
+  faceOf,
+  panel,
+  surface,
+  topPanels,
+} from '../part';
 
 const RAIL_MM = 40;
 
@@ -75,14 +84,14 @@ export const cart: BodyKind<'cart'> = {
     const rails = chosen(it, 'rails') === 'yes';
     const railHeight = Math.min(RAIL_MM, step / 3);
     return [
-      face('top', 0, 0, width, depth),
-      face('legs', 0, y, size, height),
-      face('legs', width - size, y, size, height),
+      faceOf('top', 0, 0, width, depth),
+      faceOf('legs', 0, y, size, height),
+      faceOf('legs', width - size, y, size, height),
       ...Array.from({ length: tiers }, (_, tier) =>
-        rails ? [face('rails', size, y + tier * step, inner, railHeight)] : [],
+        rails ? [faceOf('rails', size, y + tier * step, inner, railHeight)] : [],
       ).flat(),
       ...Array.from({ length: tiers - 1 }, (_, tier) =>
-        face(
+        faceOf(
           'shelves',
           size,
           y + (tier + 1) * step + railHeight,
@@ -92,8 +101,8 @@ export const cart: BodyKind<'cart'> = {
       ),
       ...(chosen(it, 'support') === 'casters'
         ? [
-            face(null, 0, y + height + GAP_MM / 4, size, size, 'wheel'),
-            face(null, width - size, y + height + GAP_MM / 4, size, size, 'wheel'),
+            faceOf(null, 0, y + height + GAP_MM / 4, size, size, 'wheel'),
+            faceOf(null, width - size, y + height + GAP_MM / 4, size, size, 'wheel'),
           ]
         : []),
     ];

@@ -7,7 +7,7 @@ import {
   type Body,
   type BodyKind,
 } from '../bodyKind';
-import { GAP_MM, NOTHING_LOOSE, face, panel, surface, type PartSurface } from '../part';
+import { GAP_MM, NOTHING_LOOSE, faceOf, panel, surface, type PartSurface } from '../part';
 
 /** Stiles and rails: front face, inner and outer edge; the inner length is a little shorter. */
 const around = (it: Body): PartSurface => {
@@ -74,11 +74,11 @@ export const frame: BodyKind<'frame'> = {
     const filling = chosen(it, 'filling');
     if (filling === 'panel') {
       return [
-        face('face', 0, 0, width, height, 'door'),
-        face('reverse', width + GAP_MM, 0, width, height, 'door'),
+        faceOf('face', 0, 0, width, height, 'door'),
+        faceOf('reverse', width + GAP_MM, 0, width, height, 'door'),
       ];
     }
-    return [face('frame', 0, 0, width, height, 'mirror')];
+    return [faceOf('frame', 0, 0, width, height, 'mirror')];
   },
   loose: () => NOTHING_LOOSE,
 };

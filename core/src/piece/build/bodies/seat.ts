@@ -3,7 +3,7 @@ import {
   GAP_MM,
   LEG_MM,
   NOTHING_LOOSE,
-  face,
+  faceOf,
   panel,
   surface,
   topPanels,
@@ -84,14 +84,14 @@ const surfaces = (it: Body): readonly PartSurface[] => [
 const backFaces = (it: Body): readonly Face[] => {
   const width = measure(it, 'width');
   const height = measure(it, 'backrestHeight');
-  if (chosen(it, 'backrest') === 'solid') return [face('backrest', 0, 0, width, height)];
+  if (chosen(it, 'backrest') === 'solid') return [faceOf('backrest', 0, 0, width, height)];
   const slats = Math.min(8, slatsIn(width));
   const step = (width - 2 * LEG_MM) / slats;
   const rail = Math.min(RAIL_MM, height / 3);
   return [
-    face('backrest', 0, 0, width, rail),
+    faceOf('backrest', 0, 0, width, rail),
     ...Array.from({ length: slats }, (_, index) =>
-      face('backrest', LEG_MM + index * step + step / 4, rail, step / 2, height - rail),
+      faceOf('backrest', LEG_MM + index * step + step / 4, rail, step / 2, height - rail),
     ),
   ];
 };
@@ -107,17 +107,17 @@ const faces = (it: Body): readonly Face[] => {
   const armed = chosen(it, 'arms') === 'yes' && !padded;
   return [
     ...(back > 0 ? backFaces(it) : []),
-    ...(padded ? [] : [face('seat', 0, seatY, width, depth)]),
+    ...(padded ? [] : [faceOf('seat', 0, seatY, width, depth)]),
     ...(armed
       ? [
-          face('arms', -GAP_MM - ARM_MM, seatY, ARM_MM, depth),
-          face('arms', width + GAP_MM, seatY, ARM_MM, depth),
+          faceOf('arms', -GAP_MM - ARM_MM, seatY, ARM_MM, depth),
+          faceOf('arms', width + GAP_MM, seatY, ARM_MM, depth),
         ]
       : []),
     ...(chosen(it, 'arms') === 'yes' && padded
-      ? [face('arms', width + GAP_MM, y, ARM_MM, apronHeight + measure(it, 'height') / 2)]
+      ? [faceOf('arms', width + GAP_MM, y, ARM_MM, apronHeight + measure(it, 'height') / 2)]
       : []),
-    face('apron', 0, y, width, apronHeight),
+    faceOf('apron', 0, y, width, apronHeight),
     ...legFaces(it, y + apronHeight, measure(it, 'height') - apronHeight),
   ];
 };

@@ -12,7 +12,7 @@ import {
   BOARD_MM,
   GAP_MM,
   LEG_MM,
-  face,
+  faceOf,
   panel,
   pullsOn,
   surface,
@@ -69,11 +69,11 @@ export const legFaces = (it: Body, y: number, height: number): readonly Face[] =
   const tied = chosen(it, 'stretchers') !== 'none' && chosen(it, 'stretchers') !== '';
   const size = Math.min(LEG_MM, width / 4);
   return [
-    face('legs', 0, y, size, height),
-    face('legs', width - size, y, size, height),
+    faceOf('legs', 0, y, size, height),
+    faceOf('legs', width - size, y, size, height),
     ...(tied
       ? [
-          face(
+          faceOf(
             'stretchers',
             size,
             y + height * 0.7,
@@ -159,14 +159,14 @@ const faces = (it: Body): readonly Face[] => {
   const shelf = chosen(it, 'shelf') === 'yes';
   const inner = width - 2 * Math.min(LEG_MM, width / 4);
   return [
-    face('top', 0, 0, width, depth),
-    face('apron', 0, y, width, apronHeight),
+    faceOf('top', 0, 0, width, depth),
+    faceOf('apron', 0, y, width, apronHeight),
     ...Array.from({ length: count }, (_, index) =>
-      face('fronts', LEG_MM + RAIL_MM + index * (w + RAIL_MM), y + RAIL_MM, w, h, 'drawer'),
+      faceOf('fronts', LEG_MM + RAIL_MM + index * (w + RAIL_MM), y + RAIL_MM, w, h, 'drawer'),
     ),
     ...legFaces(it, y + apronHeight, legHeight),
     ...(shelf
-      ? [face('shelf', (width - inner) / 2, y + apronHeight + legHeight * 0.45, inner, BOARD_MM)]
+      ? [faceOf('shelf', (width - inner) / 2, y + apronHeight + legHeight * 0.45, inner, BOARD_MM)]
       : []),
   ];
 };

@@ -1,5 +1,5 @@
 import { countMeasure, lengthMeasure, measure, type Body, type BodyKind } from '../bodyKind';
-import { BOARD_MM, GAP_MM, face, panel, surface, type Face, type PartSurface } from '../part';
+import { BOARD_MM, GAP_MM, faceOf, panel, surface, type Face, type PartSurface } from '../part';
 
 /** One bay of a wall: what its front is divided into, mm. */
 interface Bay {
@@ -75,10 +75,10 @@ const facesOfBay = (it: Bay, number: number, x: number, y: number): readonly Fac
   const step = open / (it.shelves + 1);
   const inner = innerWidth(it);
   return [
-    face(`frame-${number}`, x, y, it.width, it.height),
-    face(`panel-${number}`, x + BOARD_MM, y + BOARD_MM, inner, open),
+    faceOf(`frame-${number}`, x, y, it.width, it.height),
+    faceOf(`panel-${number}`, x + BOARD_MM, y + BOARD_MM, inner, open),
     ...Array.from({ length: it.shelves }, (_, index) =>
-      face(
+      faceOf(
         `shelves-${number}`,
         x + BOARD_MM,
         y + BOARD_MM + step * (index + 1) - BOARD_MM / 2,
@@ -87,7 +87,7 @@ const facesOfBay = (it: Bay, number: number, x: number, y: number): readonly Fac
       ),
     ),
     ...Array.from({ length: it.doors }, (_, index) =>
-      face(
+      faceOf(
         `doors-${number}`,
         x + BOARD_MM + (inner / it.doors) * index,
         y + it.height - it.doorHeight - BOARD_MM / 2,
@@ -149,11 +149,11 @@ export const wall: BodyKind<'wall'> = {
     const y = CORNICE_MM + GAP_MM;
     const length = it.width * measure(m, 'bays');
     return [
-      face('cornice', x, 0, length, CORNICE_MM),
-      face('left', 0, y, it.depth, it.height),
+      faceOf('cornice', x, 0, length, CORNICE_MM),
+      faceOf('left', 0, y, it.depth, it.height),
       ...numbers(m).flatMap((number) => facesOfBay(it, number, x + it.width * (number - 1), y)),
-      face('right', x + length + GAP_MM, y, it.depth, it.height),
-      face('plinth', x, y + it.height + GAP_MM, length, PLINTH_MM),
+      faceOf('right', x + length + GAP_MM, y, it.depth, it.height),
+      faceOf('plinth', x, y + it.height + GAP_MM, length, PLINTH_MM),
     ];
   },
   loose: (m) => {
