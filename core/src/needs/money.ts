@@ -1,5 +1,5 @@
 import { priceIn, type Shop } from '../piece';
-import type { MaterialNeed } from './needs';
+import type { MaterialNeed } from './need';
 
 /** What so much of a material costs by the shop's price book, or else the catalog's placeholder: whole minor units. */
 export const moneyFor = (

@@ -9,60 +9,16 @@ import {
   discsFor,
   leavesFilm,
   type Coating,
-  type Container,
   type Material,
-  type Unit,
 } from '../catalog';
-import { facesOf, surfaceNames, type OwnNeed, type Piece } from '../piece';
-import type { Operation, Route } from '../route';
+import { facesOf, type OwnNeed } from '../piece';
+import type { Operation } from '../route';
 import type { Consumed } from '../effect';
 import type { Task } from '../work';
-import { cutVeneer, type CuttingPlan, type VeneerPart } from './cutting';
+import type { VeneerPart } from './cutting';
+import type { FilmWorkings, MaterialNeed, PlannedPiece } from './need';
+import { asCut, veneerParts } from './veneer';
 import { wornAt } from './worn';
-
-/** How a coat's quantity comes about: area ÷ (coverage × transfer). */
-export interface FilmWorkings {
-  readonly m2: number;
-  readonly m2PerLitre: number;
-  /** Share that gets from tool to face. */
-  readonly transfer: number;
-}
-
-/** Where a need comes from: one step of one piece. */
-export interface NeedFrom {
-  readonly pieceId: string;
-  readonly operationId: string;
-  readonly title: string;
-  /** As planned on the face, losses of transfer counted in. */
-  readonly quantity: number;
-  /** What stays in tray, brush or gun, and what is wanted to dip in at all. */
-  readonly lost: number;
-  /** Of a coat that leaves a film. */
-  readonly film: FilmWorkings | null;
-}
-
-/** How much of a material is needed, with its workings. */
-export interface MaterialNeed {
-  readonly material: Material;
-  /** Of a coat that has one: two colours are two things to buy. */
-  readonly colour: string | null;
-  readonly unit: Unit;
-  /** What is to be had: as reckoned, or as somebody said. */
-  readonly quantity: number;
-  /** As reckoned from the routes. */
-  readonly reckoned: number;
-  readonly from: readonly NeedFrom[];
-  /** How veneer is cut; null for all else. */
-  readonly cut: CuttingPlan | null;
-  /** Where not every container will do: the sheets that the parts were laid out on. */
-  readonly only: readonly Container[] | null;
-}
-
-/** A piece with the route that is still to be done on it. */
-export interface PlannedPiece {
-  readonly piece: Pick<Piece, 'id' | 'build' | 'ownNeeds'>;
-  readonly route: Route;
-}
 
 /** What a coat takes beside the film, litres: what stays behind, and at least enough to dip in. */
 const lossOf = (quantity: number, sprayed: boolean): number => {
@@ -159,62 +115,6 @@ const wornOutAt = (operation: Operation, tasks: readonly Task[]): readonly Taken
   const isWashable = COATINGS.get(coating).mechanism === 'water';
   const quantity = SLEEVES_A_COAT[isWashable ? 'washable' : 'other'];
   return [...worn, { material: 'rollerSleeves', colour: null, quantity }];
-};
-
-/** The rectangles that are laid with new veneer: the drawn faces of the surface, grain along the longer side. */
-const veneerParts = (
-  piece: PlannedPiece['piece'],
-  tasks: readonly Task[],
-): readonly VeneerPart[] => {
-  const nameOf = surfaceNames(piece);
-  const laid = new Set(
-    tasks.filter((it) => it.traits.face === 'newVeneer').flatMap((it) => it.surfaceIds),
-  );
-  return facesOf(piece)
-    .filter((it) => it.surfaceId !== null && laid.has(it.surfaceId))
-    .map(({ surfaceId, width, height }) => ({
-      name: nameOf(surfaceId ?? ''),
-      widthMm: Math.min(width, height),
-      lengthMm: Math.max(width, height),
-    }));
-};
-
-/** Edge band beyond the edges that it covers: cut long, trimmed flush. */
-const BAND_MORE = 1.1;
-
-/** @param isDrawn is a step done on faces that are drawn, so that its veneer can be cut to measure? */
-const asCut = (
-  need: MaterialNeed,
-  parts: readonly VeneerPart[],
-  isDrawn: (it: MaterialNeed['from'][number]) => boolean,
-): readonly MaterialNeed[] => {
-  const cut = cutVeneer(parts);
-  const { format, sheets, tooLarge } = cut;
-  const edges = parts.reduce((sum, it) => sum + 2 * (it.widthMm + it.lengthMm), 0) / MM_PER_M;
-  const joined = tooLarge.reduce((sum, it) => sum + (it.widthMm * it.lengthMm) / 1e6, 0);
-  // Of a face that is drawn nowhere only the area is known.
-  const byArea = need.from.reduce((sum, it) => sum + (isDrawn(it) ? 0 : it.quantity), 0);
-  const quantity = (sheets.length + Math.ceil((joined + byArea) / format.size)) * format.size;
-  const banded = need.from.filter(isDrawn);
-  const band = edges * BAND_MORE;
-  return [
-    { ...need, quantity, reckoned: quantity, cut, only: [format] },
-    {
-      material: 'edgeBand',
-      colour: null,
-      unit: MATERIALS.get('edgeBand').unit,
-      quantity: band,
-      reckoned: band,
-      from: banded.map((it) => ({
-        ...it,
-        quantity: band / banded.length,
-        lost: 0,
-        film: null,
-      })),
-      cut: null,
-      only: null,
-    },
-  ];
 };
 
 /** How somebody's word changes a reckoning: as a share of it. */

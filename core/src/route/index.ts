@@ -7,7 +7,7 @@ export {
   type Route,
 } from './order/operation';
 export { PHASES, phase, type Phase } from '../work';
-export { PRESSES } from './order/precedence';
+export { PRECEDENCE, PRESSES } from './order/orderRules';
 export { graph, precedencesOf, type Graph, type Precedence } from './order/graph';
 export { RULES } from './rules';
 export {
@@ -22,7 +22,6 @@ export {
 export type { Whole } from './context/whole';
 export { likeliestSubstrate, type SurfaceContext } from './context/context';
 export { finishPlanOf } from './finish/finishing';
-export { PRECEDENCE } from './order/precedence';
 export { doneTogether, stepsOf, type DoneStep, type Steps } from './views/steps';
 export { routeAsText, whereOf } from './views/text';
 export { careSheet, careSheetFor, type CareSheet, type SurfaceCare } from './views/careSheet';

@@ -1,70 +1,23 @@
 import type { Schools } from '../../catalog';
-import { ORDER_WORDS, type OrderRuleId } from '../../words';
 import { placeOf, type Phase, type Task, type WaitingWork } from '../../work';
 import { graphMaker, type Graph, type GraphMaker, type RuleOfOrder } from './graph';
 import { lagsAfter } from './lagsAfter';
-import type { Lag } from '../../effect';
-
-const rule = (id: OrderRuleId): RuleOfOrder => ({ id, because: ORDER_WORDS[id] });
-
-const GATE = rule('gate-before-what-it-decides');
-const DUST = rule('dust-before-wet-coats');
-const CLEANED = rule('cleaned-up-before-all');
-const QUARANTINED = rule('quarantined-before-washing');
-const CONTAINED = rule('contained-before-work');
-const FITTINGS = rule('fittings-off-before-evicting');
-const TAPE = rule('under-tape-meanwhile');
-const CLEAN_TAPE = rule('dust-before-tape');
-const DRIES = rule('dry-before-next');
-const TOGETHER = rule('hard-before-together');
-const HANDOVER = rule('whole-before-handover');
-
-/** Why a phase comes after all phases before it, on one surface. */
-const INTO: Readonly<Partial<Record<Phase, RuleOfOrder>>> = {
-  record: rule('secure-before-record'),
-  dismantle: rule('record-before-apart'),
-  clean: rule('apart-before-clean'),
-  strip: rule('clean-before-strip'),
-  repair: rule('strip-before-repair'),
-  sand: rule('repair-before-sand'),
-  block: rule('dedusted-before-coat'),
-  colour: rule('blocked-before-colour'),
-  protect: rule('colour-before-clear'),
-};
-
-/** Why what ranks lower comes first, within a phase and on one surface. */
-const WITHIN: Readonly<Partial<Record<Phase, RuleOfOrder>>> = {
-  secure: rule('secure-in-order'),
-  dismantle: rule('numbers-before-screws'),
-  clean: rule('vacuum-before-wash'),
-  strip: rule('strip-in-order'),
-  repair: rule('glue-before-fill'),
-  sand: rule('flush-fill-dedust'),
-  block: rule('coats-in-order'),
-  colour: rule('colour-in-order'),
-  protect: rule('clear-in-order'),
-  reassemble: rule('parts-in-order'),
-};
-
-/** The rule by which parts wait for films: they press on them. */
-export const PRESSES = TOGETHER.id;
-
-/** Every reason why one task comes before another. */
-export const PRECEDENCE: readonly RuleOfOrder[] = [
+import {
   GATE,
   DUST,
   CLEANED,
-  CONTAINED,
   QUARANTINED,
+  CONTAINED,
   FITTINGS,
   TAPE,
   CLEAN_TAPE,
   DRIES,
   TOGETHER,
   HANDOVER,
-  ...Object.values(INTO),
-  ...Object.values(WITHIN),
-];
+  INTO,
+  WITHIN,
+} from './orderRules';
+import type { Lag } from '../../effect';
 
 const FINISHING: readonly Phase[] = ['block', 'colour', 'protect'];
 /** Coats are being laid; dulling between them is dusted off on the spot. */
