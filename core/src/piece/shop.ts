@@ -1,4 +1,4 @@
-import { DAY , UNIT_SYSTEMS } from '../units';
+import { DAY, UNIT_SYSTEMS } from '../units';
 import { z } from 'zod';
 import { LEAD_LIMITS, MATERIALS, SCHOOLS, TOOLS, type School, type WayOf } from '../catalog';
 import { moneySettings } from './moneySettings';

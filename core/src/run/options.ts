@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { Case, toll, tollOf, type Toll } from '../case';
+import { toll, tollOf, type Case, type Toll } from '../case';
 import {
   DISCOVERIES,
   LAST_RESORTS,

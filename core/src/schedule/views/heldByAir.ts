@@ -1,4 +1,4 @@
-import { DAY , HOUR } from '../../units';
+import { DAY, HOUR } from '../../units';
 import type { Coating } from '../../catalog';
 import { airAt, misfitsFor, type AirCourse, type Minute, type Misfit } from '../../climate';
 import type { Shop } from '../../piece';
