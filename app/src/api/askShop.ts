@@ -1,3 +1,4 @@
+import * as contracts from '@obrik/core/contracts';
 import {
   fetchBaseQuery,
   type BaseQueryFn,
@@ -5,7 +6,8 @@ import {
   type FetchBaseQueryError,
 } from '@reduxjs/toolkit/query/react';
 import type { z } from 'zod';
-import { loadContracts, type Contracts } from './contractsLoader';
+
+type Contracts = typeof contracts;
 
 /** Names of the contracts by which a reply can be read. */
 type Contract = {
@@ -39,6 +41,6 @@ export const askShop: BaseQueryFn<Ask, unknown, FetchBaseQueryError> = async (
 ) => {
   const reply = await plain(request, ...rest);
   if (reply.error || reads === undefined) return reply;
-  const read = (await loadContracts())[reads].safeParse(reply.data);
+  const read = contracts[reads].safeParse(reply.data);
   return read.success ? { data: read.data } : { error: OTHER_FORM };
 };

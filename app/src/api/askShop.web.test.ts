@@ -1,10 +1,6 @@
 import { askShop } from './askShop';
 import { failureOf } from './failure';
 
-jest.mock('./contractsLoader', () => ({
-  loadContracts: () => Promise.resolve(jest.requireActual('@obrik/core/contracts')),
-}));
-
 type Asked = Parameters<typeof askShop>;
 
 /** Asks for the sum of photos of a server that answers so. */
