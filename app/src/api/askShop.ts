@@ -1,4 +1,12 @@
-import * as contracts from '@obrik/core/contracts';
+import {
+  calendarAddress,
+  keptRouteHead,
+  keptRouteHeads,
+  meterReading,
+  pairedDevices,
+  pairing,
+  photoSum,
+} from '@obrik/core/contracts';
 import {
   fetchBaseQuery,
   type BaseQueryFn,
@@ -7,15 +15,20 @@ import {
 } from '@reduxjs/toolkit/query/react';
 import type { z } from 'zod';
 
-type Contracts = typeof contracts;
-
-/** Names of the contracts by which a reply can be read. */
-type Contract = {
-  [K in keyof Contracts]: Contracts[K] extends z.ZodType ? K : never;
-}[keyof Contracts];
+/** Replies that somebody reads, each by the contract that the server writes it by. */
+const CONTRACTS = {
+  calendarAddress,
+  keptRouteHead,
+  keptRouteHeads,
+  meterReading,
+  pairedDevices,
+  pairing,
+  photoSum,
+} as const;
+type Contract = keyof typeof CONTRACTS;
 
 /** What a reply holds by its contract. */
-export type ReplyOf<K extends Contract> = z.output<Contracts[K]>;
+export type ReplyOf<K extends Contract> = z.output<(typeof CONTRACTS)[K]>;
 
 /** A request to the shop's server, and the contract of its reply where somebody reads that. */
 interface Ask extends FetchArgs {
@@ -41,6 +54,6 @@ export const askShop: BaseQueryFn<Ask, unknown, FetchBaseQueryError> = async (
 ) => {
   const reply = await plain(request, ...rest);
   if (reply.error || reads === undefined) return reply;
-  const read = contracts[reads].safeParse(reply.data);
+  const read = CONTRACTS[reads].safeParse(reply.data);
   return read.success ? { data: read.data } : { error: OTHER_FORM };
 };
