@@ -192,6 +192,11 @@ export const branchesOf = (it: Case): Branches => {
   const gates = route.operations.flatMap((asked) => {
     if (!asked.gate) return [];
     const surfaces = beliefs.filter((one) => asked.surfaceIds.includes(one.surfaceId));
+    // Asking takes its minutes and its kit whatever the answer is.
+    const unasked = {
+      minutes: now.minutes - asked.minutes,
+      money: now.money - moneyOfSteps(it, [asked]),
+    };
     const planned = asked.gate.answers.map(({ id, answer, then }): Branch => {
       const supposed = suppose(piece, surfaces, id);
       if (!supposed) {
@@ -205,10 +210,9 @@ export const branchesOf = (it: Case): Branches => {
       return {
         answer,
         then,
-        // Asking takes its minutes and its kit whatever the answer is.
-        minutes: toll.minutes - (now.minutes - asked.minutes),
+        minutes: toll.minutes - unasked.minutes,
         days: toll.days - now.days,
-        money: toll.money - (now.money - moneyOfSteps(it, [asked])),
+        money: toll.money - unasked.money,
         adds: beyond(other, there, here),
         drops: beyond(route, here, there),
         refuses: other.refusals.map((no) => no.title).filter((title) => !refusedNow.has(title)),

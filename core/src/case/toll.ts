@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { DECISIONS, MATERIALS, type Hazard } from '../catalog';
 import { needsOf, moneyForAll } from '../needs';
+import type { Piece, Shop } from '../piece';
 import { calendarDays, worstOf, type Route } from '../route';
 import { hazardWords } from '../words';
 import { risk, type Risk } from '../work';
@@ -51,22 +52,26 @@ const hazardsOf = ({ tasks }: Route): readonly string[] => {
   ];
 };
 
+/** Materials of a route, and what is worn out on it, minor units. */
+const moneyOf = (piece: Piece, shop: Shop, route: Route): number =>
+  moneyForAll(needsOf([{ piece, route }]), shop);
+
 /** What the work that is left on a piece takes. */
 export const tollOf = ({ piece, shop, route }: Pick<Case, 'piece' | 'shop' | 'route'>): Toll => ({
   minutes: route.minutes,
   days: calendarDays(route.operations),
-  money: moneyForAll(needsOf([{ piece, route }]), shop),
+  money: moneyOf(piece, shop, route),
   risks: [...worstOf(route.operations.flatMap((it) => it.risks))],
   hazards: [...hazardsOf(route)],
 });
 
 /** What would be saved without some of its steps: what they take of materials, minor units. */
-export const moneyOfSteps = (it: Case, steps: Route['operations']): number => {
-  const operations = it.route.operations.filter((one) => !steps.includes(one));
-  return (
-    tollOf(it).money -
-    tollOf({ piece: it.piece, shop: it.shop, route: { ...it.route, operations } }).money
-  );
+export const moneyOfSteps = (
+  { piece, shop, route }: Pick<Case, 'piece' | 'shop' | 'route'>,
+  steps: Route['operations'],
+): number => {
+  const operations = route.operations.filter((one) => !steps.includes(one));
+  return moneyOf(piece, shop, route) - moneyOf(piece, shop, { ...route, operations });
 };
 
 /** How a chance changes from one way to another. */
